@@ -1,0 +1,256 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/commands.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+#include "delivery/json.h"
+#include "delivery/stations.h"
+#include "geometry/fit.h"
+#include "privacy/report.h"
+#include "render/render.h"
+#include "run/gather.h"
+#include "run/run.h"
+
+#include <cerrno>
+#include <csignal>
+#include <cstring>
+#include <fcntl.h>
+#include <iostream>
+#include <unistd.h>
+
+namespace keepseal::cli {
+namespace {
+
+namespace fs = std::filesystem;
+using nlohmann::json;
+
+std::atomic<bool> stopRequested{false};
+static_assert(std::atomic<bool>::is_always_lock_free, "set from a signal handler");
+
+void onInterrupt(int) {
+    stopRequested = true;
+}
+
+std::string dump(const json& value) {
+    return value.dump(2, ' ', false, json::error_handler_t::replace);
+}
+
+std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::string& out) {
+    std::vector<Delivery> deliveries;
+    for (const auto& file : options.files)
+        deliveries.push_back(loadDelivery(file));
+    if (deliveries.empty())
+        deliveries.emplace_back();
+    for (auto& delivery : deliveries) {
+        for (const auto& assignment : options.assignments)
+            assign(delivery, assignment);
+        if (!out.empty())
+            delivery.place.folder = out;
+    }
+    return deliveries;
+}
+
+struct Prepared {
+    Plan plan;
+    std::vector<Problem> problems; ///< of gathering
+};
+
+Prepared prepare(const StampOptions& options) {
+    auto deliveries = readDeliveries(options.delivery, options.out);
+    auto gathered = gather({options.pictures.paths.begin(), options.pictures.paths.end()},
+                           options.pictures.recursive, &stopRequested);
+    return {makePlan(gathered.files, deliveries, fs::current_path()), std::move(gathered.problems)};
+}
+
+void printProblems(const std::vector<Problem>& problems) {
+    for (const auto& problem : problems)
+        std::cerr << "problem: " << problem.sentence() << "\n";
+}
+
+std::string sizeText(Size size) {
+    return std::to_string(size.width) + " x " + std::to_string(size.height);
+}
+
+void printRow(const LedgerRow& row, std::size_t done, std::size_t total) {
+    std::cout << "[" << done << "/" << total << "] ";
+    if (row.outcome == Outcome::Made)
+        std::cout << row.copy.string() << "  " << sizeText(row.copySize) << "  " << byteText(row.copyBytes)
+                  << (row.placeInOriginal ? "  place removed" : "") << "\n";
+    else if (row.problem)
+        std::cout << "no copy of " << row.problem->sentence() << "\n";
+    for (const auto& warning : row.warnings)
+        std::cout << "    note: " << warning << "\n";
+    std::cout.flush();
+}
+
+void printSummary(const RunResult& result, std::size_t gatherProblems) {
+    const auto& ledger = result.ledger;
+    std::size_t untouched = 0, read = 0;
+    for (const auto& row : ledger.rows) {
+        read += !row.fingerprintBefore.empty();
+        untouched += row.originalUntouched();
+    }
+    std::cout << (result.stopped ? "Stopped: " : "Done: ")
+              << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
+    if (const auto n = ledger.count(Outcome::AlreadyThere))
+        std::cout << ", " << n << " already there";
+    if (const auto n = ledger.count(Outcome::LeftOut))
+        std::cout << ", " << n << " left out";
+    if (const auto n = ledger.count(Outcome::Failed) + gatherProblems)
+        std::cout << ", " << counted(n, "problem", "problems");
+    if (const auto n = ledger.count(Outcome::Waiting))
+        std::cout << ", " << n << " not reached";
+    std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n"
+              << "Ledger: " << result.ledgerFile.string() << "\n";
+}
+
+json planJson(const Prepared& prepared) {
+    json out = {{"copies", json::array()}, {"problems", prepared.problems}};
+    for (const auto& copy : prepared.plan.copies)
+        out["copies"].push_back({{"original", prepared.plan.originals[copy.original].string()},
+                                 {"delivery", prepared.plan.deliveries[copy.delivery].name},
+                                 {"copy", copy.target.string()},
+                                 {"action", copy.outcome == Outcome::Waiting ? "make" : keyOf(copy.outcome)},
+                                 {"note", copy.note}});
+    return out;
+}
+
+/// Never replaces a file: a proof could be aimed at an original.
+void writeNewFile(const fs::path& path, ByteSpan bytes) {
+    const int descriptor = ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
+    if (descriptor < 0)
+        throw Problem(errno == EEXIST ? ProblemKind::Refused : ProblemKind::CannotWrite, path.string(),
+                      errno == EEXIST ? "there is a file of that name already"
+                                      : std::string("it can't be written: ") + std::strerror(errno),
+                      errno == EEXIST ? "Choose another name: nothing is ever replaced" : "");
+    std::size_t done = 0;
+    while (done < bytes.size()) {
+        const auto count = ::write(descriptor, bytes.data() + done, bytes.size() - done);
+        if (count < 0 && errno != EINTR)
+            break;
+        done += count > 0 ? static_cast<std::size_t>(count) : 0;
+    }
+    const int error = errno;
+    if (::close(descriptor) == 0 && done == bytes.size())
+        return;
+    ::unlink(path.c_str());
+    throw Problem(ProblemKind::CannotWrite, path.string(),
+                  std::string("it can't be written: ") + std::strerror(error));
+}
+
+void printReport(const std::string& file, const FileReport& report) {
+    std::cout << file << ": " << nameOf(report.container) << ", " << byteText(report.bytes) << ", "
+              << (report.tellsPlace() ? "TELLS A PLACE: " + report.placeText()
+                                      : std::string("tells no place"))
+              << "\n";
+    for (const auto& finding : report.findings)
+        std::cout << (finding.tellsPlace ? "  ! " : "    ") << labelOf(finding.category) << " | "
+                  << finding.where << " | " << finding.name << (finding.value.empty() ? "" : " | ")
+                  << finding.value << "\n";
+    for (const auto& part : report.notSearched)
+        std::cout << "  ? " << part << "\n";
+}
+
+} // namespace
+
+int runStamp(const StampOptions& options) {
+    std::signal(SIGINT, onInterrupt);
+    std::signal(SIGTERM, onInterrupt);
+    const auto prepared = prepare(options);
+    printProblems(prepared.problems);
+    RunOptions runOptions;
+    runOptions.workers = options.workers;
+    const auto result = runPlan(prepared.plan, runOptions, stopRequested, [&](const RunEvent& event) {
+        if (event.kind == RunEvent::Kind::CopyDone && !options.json)
+            printRow(*event.row, event.done, event.total);
+    });
+    if (options.json) {
+        auto out = toJson(result.ledger);
+        out["ledger_file"] = result.ledgerFile.string();
+        out["problems"] = prepared.problems;
+        std::cout << dump(out) << "\n";
+    } else
+        printSummary(result, prepared.problems.size());
+    return result.exitCode() == kDone && !prepared.problems.empty() ? kSomeProblems : result.exitCode();
+}
+
+int runPlanCommand(const StampOptions& options) {
+    const auto prepared = prepare(options);
+    if (options.json) {
+        std::cout << dump(planJson(prepared)) << "\n";
+    } else {
+        printProblems(prepared.problems);
+        for (const auto& copy : prepared.plan.copies)
+            std::cout << prepared.plan.originals[copy.original].string() << " -> " << copy.target.string()
+                      << (copy.outcome == Outcome::AlreadyThere ? "  (already there)"
+                          : copy.outcome == Outcome::LeftOut    ? "  (left out)"
+                                                                : "")
+                      << (copy.note.empty() ? "" : "  note: " + copy.note) << "\n";
+        std::cout << counted(prepared.plan.count(Outcome::Waiting), "copy", "copies")
+                  << " to make; nothing will be replaced, and nothing was written.\n";
+    }
+    return prepared.problems.empty() ? kDone : kSomeProblems;
+}
+
+int runProof(const ProofOptions& options) {
+    const auto delivery = readDeliveries(options.delivery, {}).front();
+    const Original original{fs::path(options.picture)};
+    const auto facts = readFacts(original, options.picture);
+    Size size = chainSizes(delivery, facts.size).fitted;
+    if (options.size > 0)
+        size = fitLongSide(size, options.size);
+    std::string warning;
+    Frame frame = renderBase(original, options.picture, facts, delivery, size, &warning);
+    finishFrame(delivery, frame);
+    writeNewFile(options.output, encodePng(frame));
+    if (!warning.empty())
+        std::cerr << "note: " << warning << "\n";
+    std::cout << options.output << "  " << sizeText(size) << "\n";
+    return kDone;
+}
+
+int runCheck(const CheckOptions& options) {
+    json all = json::array();
+    bool place = false, problems = false;
+    for (const auto& file : options.files) {
+        try {
+            const Original source{fs::path(file)};
+            const auto report = inspect(source);
+            place = place || report.tellsPlace();
+            if (options.json) {
+                json row = report;
+                row["file"] = file;
+                all.push_back(std::move(row));
+            } else
+                printReport(file, report);
+        } catch (const Problem& problem) {
+            problems = true;
+            if (options.json)
+                all.push_back({{"file", file}, {"problem", problem}});
+            else
+                std::cerr << "problem: " << problem.sentence() << "\n";
+        }
+    }
+    if (options.json)
+        std::cout << dump(all) << "\n";
+    return place || problems ? kSomeProblems : kDone;
+}
+
+int runSettings(const SettingsOptions& options) {
+    if (options.markdown)
+        std::cout << settingsReference();
+    else if (options.schema)
+        std::cout << deliverySchema().dump(2) << "\n";
+    else if (options.defaults)
+        std::cout << toJson(Delivery{}).dump(2) << "\n";
+    else
+        for (const auto& s : stations())
+            for (const auto& setting : s.settings)
+                std::cout << s.key << "." << setting.key << "  (" << allowedText(setting) << "; default "
+                          << displayText(setting, setting.get(Delivery{})) << ")\n    " << setting.help
+                          << "\n";
+    return kDone;
+}
+
+} // namespace keepseal::cli

@@ -1,0 +1,109 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
+#include "cli/commands.h"
+
+#include "base/problem.h"
+#include "picture/develop.h"
+
+#include <CLI/CLI.hpp>
+
+#include <iostream>
+
+using namespace keepseal;
+using namespace keepseal::cli;
+
+namespace {
+
+constexpr const char* kAbout =
+    "Makes sealed, rights-labelled copies of pictures. Originals are never written to; no copy tells where a "
+    "picture was taken.";
+constexpr const char* kFooter =
+    "Try it:\n"
+    "  keep-seal-cli proof marsh.jpg -o proof.png --set seal.text='(c) Studio'\n"
+    "  keep-seal-cli plan  --delivery web.json --out copies pictures/\n"
+    "  keep-seal-cli stamp --delivery web.json --out copies pictures/\n"
+    "  keep-seal-cli check copies/*.jpg\n"
+    "  keep-seal-cli settings            every setting, its range and its default\n\n"
+    "Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a place);\n"
+    "            2 the call or a delivery is wrong, nothing was written; 3 stopped by the user.";
+
+void addDelivery(CLI::App* command, DeliveryOptions& options) {
+    command->add_option("-d,--delivery", options.files, "A delivery file (JSON); may be given several times")
+        ->allow_extra_args(false);
+    command
+        ->add_option("-s,--set", options.assignments,
+                     "Change one setting, as in --set seal.size=6; see 'keep-seal-cli settings'")
+        ->allow_extra_args(false);
+}
+
+void addPictures(CLI::App* command, PictureOptions& options) {
+    command->add_option("paths", options.paths, "Pictures and folders")->required();
+    command->add_flag("-r,--recursive", options.recursive, "Look into folders inside folders too");
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app(kAbout, "keep-seal-cli");
+    app.set_version_flag("--version", KEEPSEAL_VERSION);
+    app.footer(kFooter);
+    app.require_subcommand(1);
+
+    StampOptions stamp;
+    auto* stampCommand = app.add_subcommand("stamp", "Make the copies");
+    auto* planCommand = app.add_subcommand("plan", "Say which copies would be made, and write nothing");
+    for (auto* command : {stampCommand, planCommand}) {
+        addDelivery(command, stamp.delivery);
+        addPictures(command, stamp.pictures);
+        command->add_option("-o,--out", stamp.out, "Folder for the copies, instead of the delivery's own");
+        command->add_flag("--json", stamp.json, "Print JSON for programs");
+    }
+    stampCommand
+        ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")
+        ->check(CLI::Range(1, 256));
+
+    ProofOptions proof;
+    auto* proofCommand = app.add_subcommand("proof", "Save one copy's look as a PNG");
+    addDelivery(proofCommand, proof.delivery);
+    proofCommand->add_option("picture", proof.picture, "The picture")->required();
+    proofCommand->add_option("-o,--output", proof.output, "The PNG to write; must not exist")->required();
+    proofCommand->add_option("--size", proof.size, "Pixels on the long side (default: the copy's own size)")
+        ->check(CLI::Range(16, 30000));
+
+    CheckOptions check;
+    auto* checkCommand =
+        app.add_subcommand("check", "Say everything that files tell; exit 1 when one tells a place");
+    checkCommand->add_option("files", check.files, "Files of any origin")->required();
+    checkCommand->add_flag("--json", check.json, "Print JSON for programs");
+
+    SettingsOptions settings;
+    auto* settingsCommand = app.add_subcommand("settings", "List every setting of a delivery");
+    settingsCommand->add_flag("--markdown", settings.markdown, "As the reference page of the documentation");
+    settingsCommand->add_flag("--schema", settings.schema, "As the JSON Schema of delivery files");
+    settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        return app.exit(error) == 0 ? kDone : kWrongCall;
+    }
+    try {
+        startPictureEngine("keep-seal-cli");
+        if (stampCommand->parsed())
+            return runStamp(stamp);
+        if (planCommand->parsed())
+            return runPlanCommand(stamp);
+        if (proofCommand->parsed())
+            return runProof(proof);
+        if (checkCommand->parsed())
+            return runCheck(check);
+        return runSettings(settings);
+    } catch (const Problem& problem) {
+        std::cerr << "keep-seal-cli: " << problem.sentence() << "\n";
+        return kWrongCall;
+    } catch (const std::exception& error) {
+        std::cerr << "keep-seal-cli: " << error.what() << "\n";
+        return kWrongCall;
+    }
+}

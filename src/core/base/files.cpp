@@ -1,0 +1,87 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/files.h"
+
+#include "base/problem.h"
+
+#include <cerrno>
+#include <cstdlib>
+#include <cstring>
+#include <fcntl.h>
+#include <fstream>
+#include <sstream>
+#include <unistd.h>
+
+namespace keepseal {
+namespace {
+
+[[noreturn]] void cannotWrite(const std::filesystem::path& path, int error) {
+    throw Problem(ProblemKind::CannotWrite, path.string(),
+                  std::string("it can't be written: ") + std::strerror(error),
+                  "Check the folder's permissions and the space left on the disk");
+}
+
+bool writeAll(int descriptor, const std::string& text) {
+    std::size_t done = 0;
+    while (done < text.size()) {
+        const auto count = ::write(descriptor, text.data() + done, text.size() - done);
+        if (count < 0 && errno != EINTR)
+            return false;
+        done += count > 0 ? static_cast<std::size_t>(count) : 0;
+    }
+    return ::fsync(descriptor) == 0;
+}
+
+std::filesystem::path xdgFolder(const char* variable, const char* fallback) {
+    const char* given = std::getenv(variable);
+    if (given && given[0] == '/')
+        return std::filesystem::path(given) / "keep-seal";
+    const char* home = std::getenv("HOME");
+    return std::filesystem::path(home ? home : "/tmp") / fallback / "keep-seal";
+}
+
+} // namespace
+
+nlohmann::json readJsonFile(const std::filesystem::path& path) {
+    std::error_code error;
+    if (!std::filesystem::exists(path, error))
+        throw Problem(ProblemKind::NotFound, path.string(), "there is no such file", "Check the path");
+    const auto size = std::filesystem::file_size(path, error);
+    std::ifstream stream(path, std::ios::binary);
+    std::ostringstream text;
+    if (error || size > (64U << 20) || !(text << stream.rdbuf()))
+        throw Problem(ProblemKind::CannotRead, path.string(), "the file can't be read");
+    try {
+        return nlohmann::json::parse(text.str());
+    } catch (const nlohmann::json::exception& e) {
+        throw Problem(ProblemKind::BadFile, path.string(), std::string("this is no valid JSON: ") + e.what());
+    }
+}
+
+void writeTextFile(const std::filesystem::path& path, const std::string& text) {
+    std::error_code error;
+    if (path.has_parent_path())
+        std::filesystem::create_directories(path.parent_path(), error);
+    auto beside = path;
+    beside += ".part";
+    const int descriptor =
+        ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC | O_NOFOLLOW, 0644);
+    if (descriptor < 0)
+        cannotWrite(path, errno);
+    const bool written = writeAll(descriptor, text);
+    const int writeError = errno;
+    if (::close(descriptor) != 0 || !written || ::rename(beside.c_str(), path.c_str()) != 0) {
+        const int why = written ? errno : writeError;
+        ::unlink(beside.c_str());
+        cannotWrite(path, why);
+    }
+}
+
+std::filesystem::path stateFolder() {
+    return xdgFolder("XDG_STATE_HOME", ".local/state");
+}
+std::filesystem::path configFolder() {
+    return xdgFolder("XDG_CONFIG_HOME", ".config");
+}
+
+} // namespace keepseal

@@ -1,0 +1,23 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading and replacing our own small files (designs, ledgers). Never used for originals or copies.
+#pragma once
+
+#include <nlohmann/json.hpp>
+
+#include <filesystem>
+#include <string>
+
+namespace keepseal {
+
+/// Throws Problem(NotFound | CannotRead | BadFile); at most 64 MB.
+nlohmann::json readJsonFile(const std::filesystem::path& path);
+/// Written beside, synced, renamed over: a reader sees the old text or the new one. Throws
+/// Problem(CannotWrite).
+void writeTextFile(const std::filesystem::path& path, const std::string& text);
+
+/// $XDG_STATE_HOME/keep-seal and $XDG_CONFIG_HOME/keep-seal, with the defaults of the XDG specification.
+std::filesystem::path stateFolder();
+std::filesystem::path configFolder();
+
+} // namespace keepseal

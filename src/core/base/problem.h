@@ -1,0 +1,50 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A problem is a value: what kind, about which picture or setting, what happened, and what to do.
+// Inside core it is thrown; at the edge of one picture it becomes a row of the ledger.
+#pragma once
+
+#include <nlohmann/json_fwd.hpp>
+
+#include <exception>
+#include <string>
+
+namespace keepseal {
+
+enum class ProblemKind {
+    NotFound,    ///< a path that isn't there
+    CannotRead,  ///< there, but not readable (permission, read error)
+    NotAPicture, ///< unknown, broken or unsupported picture data
+    TooLarge,    ///< over a stated limit
+    Changed,     ///< an original changed while it was worked on
+    BadSetting,  ///< a design has a value that is not allowed
+    BadFile,     ///< a design file that can't be understood
+    Refused,     ///< would endanger an original
+    CannotWrite, ///< the destination does not take the copy
+    FailedCheck, ///< a finished copy does not hold what was promised
+    Stopped,     ///< the user stopped the run
+    Internal,    ///< a fault of ours
+};
+
+/// Stable lower-case key of a kind, as written in ledgers ("not-found", ...).
+const char* keyOf(ProblemKind kind);
+
+struct Problem : std::exception {
+    Problem(ProblemKind kind_, std::string subject_, std::string what_, std::string remedy_ = {});
+
+    ProblemKind kind;
+    std::string subject;  ///< a path, or the key of a setting
+    std::string happened; ///< one sentence: what happened
+    std::string remedy;   ///< one sentence: what to do; may be empty
+
+    /// "subject: happened. remedy", for a terminal or a log.
+    std::string sentence() const { return m_sentence; }
+    const char* what() const noexcept override { return m_sentence.c_str(); }
+
+private:
+    std::string m_sentence;
+};
+
+void to_json(nlohmann::json& json, const Problem& problem);
+
+} // namespace keepseal

@@ -1,0 +1,123 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/setting.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+
+#include <cmath>
+#include <cstdlib>
+
+namespace keepseal {
+namespace {
+
+[[noreturn]] void refuse(const SettingInfo& info, const std::string& path, const std::string& shown) {
+    throw Problem(ProblemKind::BadSetting, path, shown + " is not allowed", "Allowed: " + allowedText(info));
+}
+
+std::string quoted(const std::string& text) {
+    return "\"" + (text.size() > 60 ? cutUtf8(text, 60) + "..." : text) + "\"";
+}
+
+void validateNumber(const SettingInfo& info, const std::string& path, const SettingValue& value) {
+    const auto* number = std::get_if<double>(&value);
+    if (!number)
+        refuse(info, path, "a value that is not a number");
+    const bool whole = info.range.decimals == 0;
+    if (!std::isfinite(*number) || *number < info.range.min || *number > info.range.max ||
+        (whole && *number != std::floor(*number)))
+        refuse(info, path, trimmedNumber(*number, 6));
+}
+
+void validateText(const SettingInfo& info, const std::string& path, const std::string& text) {
+    if (!isUtf8(text) || text.find('\0') != std::string::npos)
+        refuse(info, path, "text that is not valid UTF-8");
+    if (text.size() > info.maxBytes)
+        refuse(info, path, "a text of " + std::to_string(text.size()) + " bytes");
+    if (!info.multiline && text.find('\n') != std::string::npos)
+        refuse(info, path, "a line break");
+}
+
+void validateChoice(const SettingInfo& info, const std::string& path, const std::string& key) {
+    for (const auto& choice : info.choices)
+        if (choice.key == key)
+            return;
+    refuse(info, path, quoted(key));
+}
+
+} // namespace
+
+void validate(const SettingInfo& info, const std::string& path, const SettingValue& value) {
+    if (info.kind == SettingKind::Number)
+        return validateNumber(info, path, value);
+    if (info.kind == SettingKind::Switch) {
+        if (!std::holds_alternative<bool>(value))
+            refuse(info, path, "a value that is neither true nor false");
+        return;
+    }
+    const auto* text = std::get_if<std::string>(&value);
+    if (!text)
+        refuse(info, path, "a value that is not text");
+    if (info.kind == SettingKind::Choice)
+        validateChoice(info, path, *text);
+    else if (info.kind == SettingKind::Colour) {
+        if (!parseColour(*text))
+            refuse(info, path, quoted(*text));
+    } else
+        validateText(info, path, *text);
+}
+
+SettingValue parseValue(const SettingInfo& info, const std::string& path, const std::string& text) {
+    SettingValue value = text;
+    if (info.kind == SettingKind::Number) {
+        char* end = nullptr;
+        const double number = std::strtod(text.c_str(), &end);
+        if (text.empty() || *end != '\0')
+            refuse(info, path, quoted(text));
+        value = number;
+    } else if (info.kind == SettingKind::Switch) {
+        if (text != "true" && text != "false" && text != "on" && text != "off")
+            refuse(info, path, quoted(text));
+        value = text == "true" || text == "on";
+    }
+    validate(info, path, value);
+    return value;
+}
+
+std::string allowedText(const SettingInfo& info) {
+    const auto unit = info.unit.empty() ? std::string() : " " + info.unit;
+    switch (info.kind) {
+    case SettingKind::Switch:
+        return "true or false";
+    case SettingKind::Number:
+        return std::string(info.range.decimals == 0 ? "a whole number from " : "a number from ") +
+               trimmedNumber(info.range.min, 3) + " to " + trimmedNumber(info.range.max, 3) + unit;
+    case SettingKind::Colour:
+        return "a colour written #rrggbb";
+    case SettingKind::Choice: {
+        std::string all = "one of ";
+        for (std::size_t i = 0; i < info.choices.size(); ++i)
+            all += (i ? ", " : "") + info.choices[i].key;
+        return all;
+    }
+    case SettingKind::Folder:
+        return "the path of a folder";
+    case SettingKind::Text:
+        break;
+    }
+    return std::string(info.multiline ? "text" : "one line of text") + " of at most " +
+           std::to_string(info.maxBytes) + " bytes";
+}
+
+std::string displayText(const SettingInfo& info, const SettingValue& value) {
+    if (const auto* on = std::get_if<bool>(&value))
+        return *on ? "on" : "off";
+    if (const auto* number = std::get_if<double>(&value))
+        return trimmedNumber(*number, info.range.decimals) + (info.unit.empty() ? "" : " " + info.unit);
+    for (const auto& choice : info.choices)
+        if (choice.key == std::get<std::string>(value))
+            return choice.label;
+    return std::get<std::string>(value);
+}
+
+} // namespace keepseal

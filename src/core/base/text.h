@@ -1,0 +1,31 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Small helpers for UTF-8 text and numbers shown to a person.
+#pragma once
+
+#include <cstdint>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace keepseal {
+
+bool isUtf8(std::string_view bytes);
+/// The longest prefix of at most `maxBytes` bytes that ends at a character.
+std::string cutUtf8(std::string_view text, std::size_t maxBytes);
+/// Any bytes made safe to show: invalid UTF-8 is read as Latin-1, control characters become spaces.
+std::string printable(std::string_view bytes, std::size_t maxBytes = 400);
+/// Without trailing zeros: 2.50 -> "2.5", 3.0 -> "3".
+std::string trimmedNumber(double value, int decimals);
+/// "640 kB", "3.1 MB" (decimal units, as file managers show them).
+std::string byteText(std::uint64_t bytes);
+std::string toLowerAscii(std::string_view text);
+std::string trimmed(std::string_view text);
+/// Splits at `separator`, trims each piece, leaves out empty ones.
+std::vector<std::string> splitTrimmed(std::string_view text, char separator);
+/// Lower-case hexadecimal.
+std::string hexText(const std::uint8_t* data, std::size_t size);
+/// "1 copy", "3 copies".
+std::string counted(std::size_t count, const std::string& one, const std::string& many);
+
+} // namespace keepseal

@@ -1,0 +1,160 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "delivery/stations.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+
+namespace keepseal {
+namespace {
+
+/// A station's own table seen from the whole delivery.
+template <class Part>
+std::vector<Setting<Delivery>> lifted(const std::vector<Setting<Part>>& table, Part Delivery::*part) {
+    std::vector<Setting<Delivery>> out;
+    for (const auto& row : table) {
+        Setting<Delivery> setting;
+        static_cast<SettingInfo&>(setting) = row;
+        setting.get = [row, part](const Delivery& d) { return row.get(d.*part); };
+        setting.set = [row, part](Delivery& d, const SettingValue& v) { row.set(d.*part, v); };
+        out.push_back(std::move(setting));
+    }
+    return out;
+}
+
+const std::vector<Setting<FitSettings>>& fitSettings() {
+    using F = FitSettings;
+    static const std::vector<Setting<F>> table = {
+        switchSetting("on", "Fit to a size", &F::on, "Off leaves every copy at its original's full size."),
+        numberSetting(
+            "long_side", "Long side", "px", &F::longSide, {16, 30000, 1, 0},
+            "How many pixels the longer side gets. A smaller original stays as it is: never enlarged."),
+    };
+    return table;
+}
+
+const std::vector<Setting<FileSettings>>& fileSettings() {
+    using F = FileSettings;
+    static const std::vector<Setting<F>> table = {
+        numberSetting("quality", "JPEG quality", "", &F::quality, {1, 100, 1, 0},
+                      "Higher keeps more and makes larger files; 85 to 92 is usual for screens."),
+        choiceSetting<F, Chroma>("chroma", "Colour detail", &F::chroma,
+                                 {{"smaller", "Smaller file (4:2:0)"}, {"full", "Full (4:4:4)"}},
+                                 "Full keeps fine red and blue edges crisp and makes the file larger."),
+        colourSetting("background", "Under transparency", &F::background,
+                      "JPEG has no transparency: this colour takes its place."),
+    };
+    return table;
+}
+
+const std::vector<Setting<PlaceSettings>>& placeSettings() {
+    using P = PlaceSettings;
+    static const std::vector<Setting<P>> table = {
+        textSetting("folder", "Folder", &P::folder, false,
+                    "Where the copies go. It may not be a folder that originals lie in.",
+                    SettingKind::Folder),
+        textSetting("suffix", "Added to the name", &P::suffix, false,
+                    "Put behind the original's name: \"-web\" makes marsh-web.jpg of marsh.tif."),
+        choiceSetting<P, TakenName>("taken", "If the name is taken", &P::taken,
+                                    {{"number", "Number the new copy"}, {"skip", "Leave that picture out"}},
+                                    "What is there is never replaced."),
+    };
+    return table;
+}
+
+std::string sealSummary(const Delivery& d) {
+    if (!d.seal.on || trimmed(d.seal.text).empty())
+        return "no seal";
+    auto text = trimmed(d.seal.text);
+    for (char& c : text)
+        if (c == '\n')
+            c = ' ';
+    return "“" + (text.size() > 28 ? cutUtf8(text, 26) + "…" : text) + "”, " +
+           trimmedNumber(d.seal.sizeOfShortSide, 1) + " %";
+}
+
+std::string rightsSummary(const Delivery& d) {
+    if (!d.rights.on)
+        return "nothing written";
+    const int fields = int(!d.rights.creators().empty()) + int(!d.rights.copyrightNotice.empty());
+    return fields == 0                        ? "not filled in yet"
+           : fields == 2                      ? "creator and notice"
+           : d.rights.copyrightNotice.empty() ? "creator"
+                                              : "copyright notice";
+}
+
+std::string placeSummary(const Delivery& d) {
+    if (d.place.folder.empty())
+        return "no folder chosen yet";
+    const auto name = std::filesystem::path(d.place.folder).lexically_normal();
+    return (name.has_filename() ? name.filename() : name.parent_path().filename()).string() + " · name" +
+           d.place.suffix + ".jpg";
+}
+
+std::vector<Station> makeStations() {
+    return {
+        {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
+         lifted(fitSettings(), &Delivery::fit),
+         [](const Delivery& d) {
+             return d.fit.on ? std::to_string(d.fit.longSide) + " long side, never enlarged"
+                             : std::string("full size");
+         }},
+        {StationId::Seal, "seal", "Seal", "The visible mark.", lifted(sealSettings(), &Delivery::seal),
+         sealSummary},
+        {StationId::Rights, "rights", "Rights", "Copyright metadata, written to XMP, Exif and IIM in step.",
+         lifted(rightsSettings(), &Delivery::rights), rightsSummary},
+        {StationId::Privacy,
+         "privacy",
+         "Privacy",
+         "A copy's metadata is written from nothing: only the rights and what is technical go in. Every "
+         "finished copy is opened again and searched before it gets its name.",
+         {},
+         [](const Delivery&) { return std::string("place and all else left out"); }},
+        {StationId::File, "file", "File", "How the copy is saved.", lifted(fileSettings(), &Delivery::file),
+         [](const Delivery& d) { return "JPEG " + std::to_string(d.file.quality) + " · sRGB"; }},
+        {StationId::Place, "place", "Place", "Where the copy goes and how it is called.",
+         lifted(placeSettings(), &Delivery::place), placeSummary},
+    };
+}
+
+} // namespace
+
+const Setting<Delivery>* Station::onSwitch() const {
+    return !settings.empty() && settings.front().key == "on" ? &settings.front() : nullptr;
+}
+
+const std::vector<Station>& stations() {
+    static const auto table = makeStations();
+    return table;
+}
+
+const Station& station(StationId id) {
+    return stations().at(static_cast<std::size_t>(id));
+}
+
+const Setting<Delivery>& settingAt(const std::string& path, const Station** owner) {
+    std::string all;
+    for (const auto& s : stations())
+        for (const auto& setting : s.settings) {
+            const auto candidate = s.key + "." + setting.key;
+            if (candidate == path) {
+                if (owner)
+                    *owner = &s;
+                return setting;
+            }
+            all += (all.empty() ? "" : ", ") + candidate;
+        }
+    throw Problem(ProblemKind::BadSetting, path, "there is no such setting", "There are: " + all);
+}
+
+void assign(Delivery& delivery, const std::string& assignment) {
+    const auto equals = assignment.find('=');
+    if (equals == std::string::npos)
+        throw Problem(ProblemKind::BadSetting, assignment, "this sets nothing",
+                      "Write station.setting=value");
+    const auto path = assignment.substr(0, equals);
+    const auto& setting = settingAt(path);
+    setting.set(delivery, parseValue(setting, path, assignment.substr(equals + 1)));
+}
+
+} // namespace keepseal

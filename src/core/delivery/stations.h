@@ -1,0 +1,32 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The stations of a delivery as a table: what the window shows as a chain, what JSON, schema, command line
+// and reference are made from.
+#pragma once
+
+#include "delivery/delivery.h"
+
+namespace keepseal {
+
+enum class StationId { Fit, Seal, Rights, Privacy, File, Place };
+
+struct Station {
+    StationId id;
+    std::string key;   ///< as saved
+    std::string label; ///< as shown
+    std::string help;  ///< one sentence
+    std::vector<Setting<Delivery>> settings;
+    std::function<std::string(const Delivery&)> summary; ///< the plain one-liner of the chain
+    /// The setting "on", or nullptr for a station that always works.
+    const Setting<Delivery>* onSwitch() const;
+};
+
+/// In the one order of the chain.
+const std::vector<Station>& stations();
+const Station& station(StationId id);
+/// "seal.size"; throws Problem(BadSetting) that lists what there is.
+const Setting<Delivery>& settingAt(const std::string& path, const Station** owner = nullptr);
+/// `assignment` is "station.setting=value", as typed on a command line.
+void assign(Delivery& delivery, const std::string& assignment);
+
+} // namespace keepseal

@@ -1,0 +1,269 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// TIFF 6.0, BigTIFF and the TIFF structure inside Exif: every IFD of every page, sub-IFDs, Exif, GPS,
+// Interoperability, embedded previews, XMP, IIM and image resources in tags, maker notes.
+#include "privacy/tables.h"
+#include "privacy/walk.h"
+
+#include "base/text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace keepseal::walk {
+namespace {
+
+constexpr std::uint64_t kMaxIfds = 200, kMaxEntries = 4096;
+constexpr std::uint64_t kShownBytes = 4096;
+
+struct Entry {
+    std::uint16_t tag = 0;
+    int type = 0;
+    std::uint64_t count = 0;
+    Stretch data;  ///< where the value lies when it is too long for the table
+    Bytes inlined; ///< the value itself when it stands in the table
+};
+
+class TiffWalker {
+public:
+    TiffWalker(const Walk& walk, const Stretch& stretch, std::string place)
+        : m_walk(walk), m_stretch(stretch), m_place(std::move(place)) {}
+
+    void start() {
+        const Bytes head = m_stretch.bytes(0, 16);
+        if (head.size() < 8 || (head[0] != 'I' && head[0] != 'M') || head[0] != head[1])
+            return m_walk.notSearched(m_place + ": no TIFF header");
+        m_little = head[0] == 'I';
+        m_big = number(head, 2, 2, m_little) == 43;
+        std::uint64_t next = m_big ? number(head, 8, 8, m_little) : number(head, 4, 4, m_little);
+        for (int page = 0; next != 0; ++page) {
+            const auto name = page == 0 ? m_place : m_place + " / IFD" + std::to_string(page);
+            next = ifd(next, IfdKind::Image, name, page == 1 && m_place == "Exif");
+        }
+    }
+
+private:
+    /// Walks one IFD; returns the offset of the next in the chain, 0 at the end.
+    std::uint64_t ifd(std::uint64_t at, IfdKind kind, const std::string& name, bool previewIfd = false) {
+        if (!m_seen.insert(at).second || m_seen.size() > kMaxIfds)
+            return 0;
+        const int countSize = m_big ? 8 : 2, entrySize = m_big ? 20 : 12;
+        const Bytes countBytes = m_stretch.bytes(at, countSize);
+        const auto count = number(countBytes, 0, countSize, m_little);
+        if (count > kMaxEntries || countBytes.size() < static_cast<std::size_t>(countSize)) {
+            m_walk.notSearched(name + ": a directory that makes no sense");
+            return 0;
+        }
+        const Bytes table = m_stretch.bytes(at + countSize, count * entrySize);
+        std::uint64_t jpegOffset = 0, jpegLength = 0;
+        for (std::size_t i = 0; i + entrySize <= table.size(); i += entrySize) {
+            const Entry e = entry(table, i);
+            if (e.tag == 0x0201)
+                jpegOffset = value(e, 0);
+            if (e.tag == 0x0202)
+                jpegLength = value(e, 0);
+            visit(e, kind, name);
+        }
+        if (kind == IfdKind::Gps)
+            finishGps();
+        if (jpegOffset != 0)
+            preview(jpegOffset, jpegLength, name);
+        else if (previewIfd)
+            m_walk.add(name, "uncompressed preview", "", Category::Preview);
+        const Bytes next = m_stretch.bytes(at + countSize + count * entrySize, m_big ? 8 : 4);
+        return next.size() >= 4 ? number(next, 0, static_cast<int>(next.size()), m_little) : 0;
+    }
+
+    Entry entry(const Bytes& table, std::size_t at) const {
+        static constexpr int typeSizes[] = {0, 1, 1, 2, 4, 8, 1, 1, 2, 4, 8, 4, 8, 4, 0, 0, 8, 8, 8};
+        Entry e;
+        e.tag = static_cast<std::uint16_t>(number(table, at, 2, m_little));
+        e.type = static_cast<int>(number(table, at + 2, 2, m_little));
+        e.count = number(table, at + 4, m_big ? 8 : 4, m_little);
+        const int inlineBytes = m_big ? 8 : 4;
+        const std::size_t valueAt = at + (m_big ? 12 : 8);
+        const std::uint64_t size = e.type > 0 && e.type < 19 ? typeSizes[e.type] : 0;
+        if (size == 0 || e.count > m_stretch.length / size)
+            return e;
+        const std::uint64_t bytes = e.count * size;
+        if (bytes <= static_cast<std::uint64_t>(inlineBytes))
+            e.inlined.assign(table.begin() + valueAt, table.begin() + valueAt + bytes);
+        else
+            e.data = m_stretch.part(number(table, valueAt, inlineBytes, m_little), bytes);
+        return e;
+    }
+
+    Bytes raw(const Entry& e, std::uint64_t limit = kMaxBlock) const {
+        return e.data.length > 0 ? e.data.bytes(0, limit) : e.inlined;
+    }
+
+    std::uint64_t value(const Entry& e, std::size_t index) const {
+        static constexpr int integerSizes[] = {0, 1, 0, 2, 4, 0, 1, 1, 2, 4, 0, 0, 0, 4, 0, 0, 8, 8, 8};
+        const int size = e.type > 0 && e.type < 19 ? integerSizes[e.type] : 0;
+        const Bytes bytes = raw(e);
+        return size > 0 && (index + 1) * size <= bytes.size() ? number(bytes, index * size, size, m_little)
+                                                              : 0;
+    }
+
+    double rational(const Bytes& bytes, std::size_t index) const {
+        if ((index + 1) * 8 > bytes.size())
+            return 0;
+        const double over = static_cast<double>(number(bytes, index * 8, 4, m_little));
+        const double under = static_cast<double>(number(bytes, index * 8 + 4, 4, m_little));
+        return under > 0 ? over / under : 0;
+    }
+
+    std::string shown(const Entry& e) const {
+        const Bytes bytes = raw(e, kShownBytes);
+        const std::string_view text(reinterpret_cast<const char*>(bytes.data()), bytes.size());
+        if (e.tag >= 0x9C9B && e.tag <= 0x9C9F)
+            return utf16(bytes);
+        if (e.tag == 0x9286 && text.size() > 8)
+            return printable(text.substr(8));
+        if (e.type == 2 || (e.type == 7 && looksLikeText(text)))
+            return printable(text);
+        if (e.type == 5 || e.type == 10)
+            return list(e, [&](std::size_t i) { return trimmedNumber(rational(bytes, i), 6); });
+        if (e.type == 7)
+            return byteText(e.count);
+        return list(e, [&](std::size_t i) { return std::to_string(value(e, i)); });
+    }
+
+    static bool looksLikeText(std::string_view text) {
+        return !text.empty() && text.size() < 200 && std::all_of(text.begin(), text.end(), [](char c) {
+            return c == 0 || (c >= 0x20 && c < 0x7F);
+        });
+    }
+
+    static std::string utf16(const Bytes& bytes) {
+        std::string out;
+        for (std::size_t i = 0; i + 1 < bytes.size(); i += 2) {
+            const auto unit = number(bytes, i, 2, true);
+            if (unit < 0x80)
+                out += static_cast<char>(unit);
+            else if (unit < 0x800) {
+                out += static_cast<char>(0xC0 | (unit >> 6));
+                out += static_cast<char>(0x80 | (unit & 0x3F));
+            } else
+                out += '?';
+        }
+        return printable(out);
+    }
+
+    template <class Text>
+    static std::string list(const Entry& e, Text text) {
+        if (e.count > 16)
+            return counted(e.count, "number", "numbers");
+        std::string out;
+        for (std::size_t i = 0; i < e.count; ++i)
+            out += (i ? ", " : "") + text(i);
+        return out;
+    }
+
+    void visit(const Entry& e, IfdKind kind, const std::string& name) {
+        const auto meaning = meaningOfTag(kind, e.tag);
+        if (kind != IfdKind::Gps && follow(e, name))
+            return;
+        auto& finding = m_walk.addText(name, meaning.name, shown(e), meaning.category);
+        if (kind == IfdKind::Gps)
+            gpsTag(e, finding);
+        if (meaning.category == Category::Other)
+            scan(m_walk.inside(name + " / " + meaning.name), keptAlive(raw(e)));
+    }
+
+    /// Blocks inside tags; true when the tag itself needs no row.
+    bool follow(const Entry& e, const std::string& name) {
+        const auto offset = value(e, 0);
+        switch (e.tag) {
+        case 0x8769:
+            ifd(offset, IfdKind::Exif, name);
+            return true;
+        case 0x8825:
+            ifd(offset, IfdKind::Gps, name + " / GPS");
+            return true;
+        case 0xA005:
+            ifd(offset, IfdKind::Interop, name + " / Interoperability");
+            return true;
+        case 0x014A: {
+            for (std::size_t i = 0; i < std::min<std::uint64_t>(e.count, 16); ++i)
+                ifd(value(e, i), IfdKind::Image, name + " / SubIFD" + std::to_string(i));
+            return true;
+        }
+        case 0x02BC: {
+            const Bytes packet = raw(e);
+            xmp(m_walk, {reinterpret_cast<const char*>(packet.data()), packet.size()});
+            return true;
+        }
+        case 0x83BB:
+            iim(m_walk, raw(e));
+            return true;
+        case 0x8649:
+            imageResources(m_walk, keptAlive(raw(e)));
+            return true;
+        default:
+            return false;
+        }
+    }
+
+    void gpsTag(const Entry& e, Finding& finding) {
+        const Bytes bytes = raw(e, 4096);
+        if (e.tag == 0) { // the version alone says nothing of a place
+            finding.tellsPlace = false;
+            return;
+        }
+        if (e.tag == 1 || e.tag == 3)
+            (e.tag == 1 ? m_south : m_west) = !bytes.empty() && (bytes[0] == 'S' || bytes[0] == 'W');
+        if (e.tag == 2 || e.tag == 4) {
+            const double degrees = rational(bytes, 0) + rational(bytes, 1) / 60 + rational(bytes, 2) / 3600;
+            (e.tag == 2 ? m_latitude : m_longitude) = degrees;
+            m_walk.secret(bytes);
+            finding.value = trimmedNumber(degrees, 6) + " degrees";
+        } else if (e.type == 2 && bytes.size() > 4)
+            m_walk.secret({bytes.data(), bytes.size() - 1});
+    }
+
+    void finishGps() {
+        if (m_latitude && m_longitude && !m_walk.report.point)
+            m_walk.report.point =
+                GeoPoint{m_south ? -*m_latitude : *m_latitude, m_west ? -*m_longitude : *m_longitude};
+    }
+
+    void preview(std::uint64_t offset, std::uint64_t length, const std::string& name) {
+        const Stretch data = m_stretch.part(offset, length);
+        m_walk.add(name, "embedded preview", byteText(data.length), Category::Preview);
+        const Bytes head = data.bytes(0, 3);
+        if (head.size() == 3 && head[0] == 0xFF && head[1] == 0xD8) {
+            if (m_walk.depth == 0 && data.source == m_stretch.source)
+                m_walk.report.previews.push_back({data.begin, data.length});
+            jpeg(m_walk.inside(name + " / preview"), data);
+        }
+    }
+
+    /// A stretch over bytes that live as long as this walker.
+    Stretch keptAlive(Bytes bytes) {
+        m_kept.push_back(std::make_unique<Kept>(std::move(bytes)));
+        return {&m_kept.back()->source, 0, m_kept.back()->bytes.size()};
+    }
+    struct Kept {
+        explicit Kept(Bytes b) : bytes(std::move(b)), source(bytes) {}
+        Bytes bytes;
+        MemorySource source;
+    };
+
+    const Walk& m_walk;
+    Stretch m_stretch;
+    std::string m_place;
+    bool m_little = true, m_big = false, m_south = false, m_west = false;
+    std::optional<double> m_latitude, m_longitude;
+    std::set<std::uint64_t> m_seen;
+    std::vector<std::unique_ptr<Kept>> m_kept;
+};
+
+} // namespace
+
+void tiff(const Walk& walk, const Stretch& stretch, const std::string& place) {
+    if (!walk.tooDeep())
+        TiffWalker(walk, stretch, place).start();
+}
+
+} // namespace keepseal::walk

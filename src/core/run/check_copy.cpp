@@ -1,0 +1,122 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "run/check_copy.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+#include "picture/develop.h"
+
+#include <algorithm>
+
+namespace keepseal {
+namespace {
+
+bool holds(const Bytes& bytes, const Bytes& needle) {
+    return std::search(bytes.begin(), bytes.end(), needle.begin(), needle.end()) != bytes.end();
+}
+
+/// What the three containers must say, by the names the walkers use.
+struct RightsRow {
+    const char* xmp;
+    const char* exif;
+    const char* iim;
+};
+constexpr RightsRow kCreator = {"dc:creator", "Artist", "2:80 By-line"};
+constexpr RightsRow kNotice = {"dc:rights", "Copyright", "2:116 Copyright Notice"};
+
+std::vector<std::string> valuesOf(const FileReport& report, const std::string& name) {
+    std::vector<std::string> out;
+    for (const auto& finding : report.findings)
+        if (finding.name == name)
+            out.push_back(finding.value);
+    return out;
+}
+
+std::string joined(const std::vector<std::string>& parts) {
+    std::string out;
+    for (const auto& part : parts)
+        out += (out.empty() ? "" : "; ") + part;
+    return out;
+}
+
+/// Findings show at most 400 bytes of a value, so no more than that is compared.
+bool equalAsShown(const std::string& wanted, const std::string& found) {
+    return printable(wanted) == found;
+}
+
+bool inStep(const FileReport& report, const RightsRow& row, const std::vector<std::string>& wanted) {
+    const auto xmp = valuesOf(report, row.xmp), exif = valuesOf(report, row.exif),
+               iim = valuesOf(report, row.iim);
+    if (wanted.empty())
+        return xmp.empty() && exif.empty() && iim.empty();
+    if (xmp.size() != wanted.size() || iim.size() != wanted.size() || exif.size() != 1)
+        return false;
+    for (std::size_t i = 0; i < wanted.size(); ++i)
+        // IIM holds fewer bytes: there a beginning of the text is in step.
+        if (!equalAsShown(wanted[i], xmp[i]) || iim[i].empty() || !wanted[i].starts_with(iim[i]))
+            return false;
+    return equalAsShown(joined(wanted), exif[0]);
+}
+
+void searchSecrets(const ByteSource& copy, const FileReport& original, const RightsSheet& sheet,
+                   CopyCheck& check) {
+    const Bytes head = copy.bytes(0, 256 * 1024); // all metadata lies before the picture data
+    for (const auto& secret : original.secrets) {
+        if (!holds(head, secret))
+            continue;
+        const std::string text = printable({reinterpret_cast<const char*>(secret.data()), secret.size()});
+        const bool typed = sheet.creator.find(text) != std::string::npos ||
+                           sheet.copyrightNotice.find(text) != std::string::npos;
+        if (typed)
+            check.warnings.push_back("the place \"" + text + "\" stands in the rights sheet's own text");
+        else if (std::find(secret.begin(), secret.end(), 0) != secret.end() || secret.size() >= 6)
+            check.failures.push_back("a removed place is still in the file's bytes");
+    }
+}
+
+} // namespace
+
+CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sheet,
+                    const FileReport& original) {
+    CopyCheck check;
+    check.report = inspect(copy);
+    const auto& report = check.report;
+    for (const auto& finding : report.findings)
+        if (finding.category != Category::Technical && finding.category != Category::Rights)
+            check.failures.push_back(finding.where + ": " + finding.name + " should not be in the copy");
+    for (const auto& part : report.notSearched)
+        check.failures.push_back("could not be searched whole: " + part);
+    try {
+        const auto facts = readFacts(copy, "the copy");
+        if (!(facts.stored == promised) || facts.orientation != 1)
+            check.failures.push_back("it has not the promised size");
+    } catch (const Problem& problem) {
+        check.failures.push_back(problem.happened);
+    }
+    check.noPlace = !report.tellsPlace();
+    if (!check.noPlace)
+        check.failures.push_back("it tells a place: " + report.placeText());
+    const auto creators = sheet.on ? sheet.creators() : std::vector<std::string>{};
+    const auto notice = sheet.on && !sheet.copyrightNotice.empty()
+                            ? std::vector<std::string>{sheet.copyrightNotice}
+                            : std::vector<std::string>{};
+    check.rightsInStep = inStep(report, kCreator, creators) && inStep(report, kNotice, notice);
+    if (!check.rightsInStep)
+        check.failures.push_back("the rights are not in step in XMP, Exif and IIM");
+    searchSecrets(copy, original, sheet, check);
+    return check;
+}
+
+std::vector<std::string> removedKinds(const FileReport& original, const FileReport& copy) {
+    std::vector<std::string> out;
+    for (int i = 0; i <= static_cast<int>(Category::Technical); ++i) {
+        const auto category = static_cast<Category>(i);
+        const auto before = original.count(category);
+        if (category != Category::Technical && category != Category::Rights && before > copy.count(category))
+            out.push_back(std::string(labelOf(category)) + " (" +
+                          std::to_string(before - copy.count(category)) + ")");
+    }
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,69 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The ledger: the record of one run. Every original with its fingerprint before and after, every copy with
+// what was found in it, every problem. JSON, "keep-seal/ledger" version 1, in the person's own state folder
+// and not beside the copies: a ledger names the originals' folders, which are nobody else's business.
+#pragma once
+
+#include "base/problem.h"
+#include "geometry/size.h"
+#include "picture/original.h"
+
+#include <nlohmann/json.hpp>
+
+#include <optional>
+
+namespace keepseal {
+
+enum class Outcome {
+    Waiting,      ///< not reached
+    Made,         ///< a new copy lies at its place
+    AlreadyThere, ///< an earlier run made the same copy, and it is unchanged
+    LeftOut,      ///< its name was taken and the delivery says to leave it then
+    Failed,       ///< no copy; `problem` says why
+};
+const char* keyOf(Outcome outcome);
+
+struct LedgerRow {
+    std::filesystem::path original;
+    FileIdentity originalIdentity;
+    std::string fingerprintBefore; ///< SHA-256, empty when the original could not be read
+    std::string fingerprintAfter;  ///< empty until read again
+    std::string delivery;          ///< its name
+    std::string settingsDigest;    ///< what the pixels and metadata were made by
+    Outcome outcome = Outcome::Waiting;
+    std::filesystem::path copy;
+    std::uint64_t copyBytes = 0;
+    std::int64_t copyModifiedNs = 0;
+    Size copySize;
+    bool placeInOriginal = false;
+    bool noPlaceInCopy = false;        ///< searched and found none
+    bool rightsInCopy = false;         ///< creator and notice found in XMP, Exif and IIM as designed
+    std::vector<std::string> removed;  ///< kinds of metadata the original has and the copy has not
+    std::vector<std::string> warnings; ///< for a person
+    std::optional<Problem> problem;
+
+    bool originalUntouched() const {
+        return !fingerprintBefore.empty() && fingerprintBefore == fingerprintAfter;
+    }
+};
+
+struct Ledger {
+    std::string started, ended;    ///< ISO 8601, UTC
+    std::string state = "running"; ///< then "finished" or "stopped"
+    std::vector<LedgerRow> rows;
+
+    std::size_t count(Outcome outcome) const;
+};
+
+nlohmann::json toJson(const Ledger& ledger);
+/// Throws Problem(BadFile).
+Ledger ledgerFromJson(const nlohmann::json& json, const std::string& subject);
+
+/// Copies that earlier ledgers of `folder` vouch for, by their path; the newest word wins. Ledgers that can't
+/// be read are passed over: they only cost a copy made again under another name.
+std::vector<LedgerRow> earlierCopies(const std::filesystem::path& folder);
+
+std::string utcNow();
+
+} // namespace keepseal

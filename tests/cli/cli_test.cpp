@@ -1,0 +1,165 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The command line as a person or a script uses it: a real process each time.
+#include "picture/original.h"
+#include "privacy/report.h"
+#include "render/render.h"
+#include "support/support.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <chrono>
+#include <csignal>
+#include <sys/wait.h>
+#include <thread>
+#include <unistd.h>
+#include <vips/vips8>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using nlohmann::json;
+using ::testing::HasSubstr;
+
+TEST(Cli, HelpAndVersionExplainThemselves) {
+    EXPECT_EQ(cli({"--help"}).exitCode, 0);
+    EXPECT_THAT(cli({"--help"}).out, HasSubstr("Exit codes"));
+    EXPECT_THAT(cli({"stamp", "--help"}).out, HasSubstr("--delivery"));
+    EXPECT_EQ(cli({"--version"}).exitCode, 0);
+    EXPECT_EQ(cli({}).exitCode, 2);
+    EXPECT_EQ(cli({"stamp", "--no-such-thing"}).exitCode, 2);
+}
+
+TEST(Cli, StampWritesCopiesAndCheckTellsTheTwoApart) {
+    const TempFolder folder;
+    Planted planted;
+    planted.gps = true;
+    makePicture(folder / "in/a.jpg", 300, 200, planted);
+    const auto ran =
+        cli({"stamp", "--json", "--out", folder / "out", "-s", "rights.creator=Wrenna Oake", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    const auto ledger = json::parse(ran.out);
+    EXPECT_EQ(ledger["rows"][0]["outcome"], "made");
+    EXPECT_EQ(ledger["rows"][0]["fingerprint_before"], ledger["rows"][0]["fingerprint_after"]);
+    EXPECT_EQ(cli({"check", folder / "in/a.jpg"}).exitCode, 1);
+    EXPECT_THAT(cli({"check", folder / "in/a.jpg"}).out, HasSubstr("54.25 N, 3.5 E"));
+    EXPECT_EQ(cli({"check", folder / "out/a.jpg"}).exitCode, 0);
+    EXPECT_THAT(cli({"check", folder / "out/a.jpg"}).out, HasSubstr("Wrenna Oake"));
+}
+
+TEST(Cli, PlanWritesNothing) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    const auto ran = cli({"plan", "--json", "--out", folder / "out", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 0);
+    EXPECT_EQ(json::parse(ran.out)["copies"][0]["copy"], (folder / "out/a.jpg").string());
+    EXPECT_FALSE(fs::exists(folder / "out"));
+}
+
+TEST(Cli, WrongCallsExitWithTwoAndWriteNothing) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    writeFile(folder / "bad.json",
+              R"({"format":"keep-seal/delivery","version":1,"stations":{"fit":{"long_side":-5}}})");
+    const auto bad =
+        cli({"stamp", "--delivery", folder / "bad.json", "--out", folder / "out", folder / "in"});
+    EXPECT_EQ(bad.exitCode, 2);
+    EXPECT_THAT(bad.err,
+                HasSubstr("fit.long_side: -5 is not allowed. Allowed: a whole number from 16 to 30000 px"));
+    EXPECT_EQ(
+        cli({"stamp", "--delivery", folder / "none.json", "--out", folder / "out", folder / "in"}).exitCode,
+        2);
+    EXPECT_EQ(cli({"stamp", folder / "in"}).exitCode, 2); // no folder
+    EXPECT_EQ(cli({"stamp", "--out", folder / "in", folder / "in"}).exitCode, 2);
+    EXPECT_FALSE(fs::exists(folder / "out"));
+}
+
+TEST(Cli, APathThatIsNotThereIsNamedAndTheRestGoesOn) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    const auto ran = cli({"stamp", "--out", folder / "out", folder / "in", folder / "nowhere.jpg"});
+    EXPECT_EQ(ran.exitCode, 1);
+    EXPECT_THAT(ran.err, HasSubstr("nowhere.jpg: there is no such file"));
+    EXPECT_TRUE(fs::exists(folder / "out/a.jpg"));
+}
+
+TEST(Cli, AProofIsTheCopyOnlySmaller) {
+    const TempFolder folder;
+    makePicture(folder / "a.jpg", 1600, 1200);
+    const std::vector<std::string> look = {"-s", "seal.text=Tidemark", "-s", "seal.size=14",
+                                           "-s", "fit.long_side=1600"};
+    auto proof = look, stamp = look;
+    proof.insert(proof.begin(), {"proof", folder / "a.jpg", "-o", folder / "p.png", "--size", "400"});
+    stamp.insert(stamp.begin(),
+                 {"stamp", "--out", folder / "out", "-s", "file.quality=98", folder / "a.jpg"});
+    ASSERT_EQ(cli(proof).exitCode, 0);
+    ASSERT_EQ(cli(stamp).exitCode, 0);
+    const auto shrunk = vips::VImage::new_from_file((folder / "out/a.jpg").c_str()).resize(0.25);
+    const auto shown = vips::VImage::new_from_file((folder / "p.png").c_str());
+    ASSERT_EQ(shown.width(), 400);
+    EXPECT_LT((shrunk.cast(VIPS_FORMAT_FLOAT) - shown).abs().avg(), 1.5);
+    EXPECT_LT((shrunk.cast(VIPS_FORMAT_FLOAT) - shown).abs().max(),
+              40.0); // a resampled edge, not another place
+    // The comparer itself must be able to fail: a proof with another seal is far off.
+    ASSERT_EQ(cli({"proof", folder / "a.jpg", "-o", folder / "q.png", "--size", "400", "-s",
+                   "seal.text=Tidemark", "-s", "seal.size=14", "-s", "seal.place=top-left"})
+                  .exitCode,
+              0);
+    const auto other = vips::VImage::new_from_file((folder / "q.png").c_str());
+    EXPECT_GT((shrunk.cast(VIPS_FORMAT_FLOAT) - other).abs().max(), 60.0);
+    EXPECT_EQ(cli(proof).exitCode, 2); // there is a file of that name: nothing is replaced
+}
+
+TEST(Cli, KilledAtAnyMomentItLeavesOnlyWholeCopies) {
+    const TempFolder folder;
+    for (int i = 0; i < 12; ++i)
+        makePicture(folder / ("in/" + std::to_string(i) + ".jpg"), 1500, 1000);
+    for (int round = 0; round < 8; ++round) {
+        const pid_t child = ::fork();
+        if (child == 0) {
+            ::close(1);
+            const auto out = (folder / "out").string(), in = (folder / "in").string();
+            ::execl(KEEPSEAL_CLI, KEEPSEAL_CLI, "stamp", "--out", out.c_str(), in.c_str(), nullptr);
+            ::_exit(127);
+        }
+        std::this_thread::sleep_for(std::chrono::milliseconds(25 + 45 * round));
+        ::kill(child, SIGKILL);
+        ::waitpid(child, nullptr, 0);
+        std::error_code error;
+        for (const auto& entry : fs::directory_iterator(folder / "out", error))
+            if (!entry.path().filename().string().starts_with(".")) {
+                EXPECT_NO_THROW(vips::VImage::new_from_file(entry.path().c_str(),
+                                                            vips::VImage::option()->set("fail", true))
+                                    .avg());
+            }
+    }
+    ASSERT_EQ(cli({"stamp", "--out", folder / "out", folder / "in"}).exitCode, 0);
+    for (const auto& entry : fs::directory_iterator(folder / "out"))
+        EXPECT_EQ(entry.path().extension(), ".jpg") << "litter: " << entry.path();
+}
+
+TEST(Cli, InterruptedItStopsBetweenPicturesAndSaysSo) {
+    const TempFolder folder;
+    for (int i = 0; i < 30; ++i)
+        makePicture(folder / ("in/" + std::to_string(i) + ".jpg"), 2400, 1600);
+    const pid_t child = ::fork();
+    if (child == 0) {
+        ::close(1);
+        const auto out = (folder / "out").string(), in = (folder / "in").string();
+        ::execl(KEEPSEAL_CLI, KEEPSEAL_CLI, "stamp", "--workers", "1", "--out", out.c_str(), in.c_str(),
+                nullptr);
+        ::_exit(127);
+    }
+    for (int i = 0; i < 2000 && !fs::exists(folder / "out/0.jpg"); ++i)
+        std::this_thread::sleep_for(std::chrono::milliseconds(5));
+    ::kill(child, SIGINT);
+    int status = 0;
+    ::waitpid(child, &status, 0);
+    EXPECT_EQ(WEXITSTATUS(status), 3);
+    EXPECT_TRUE(fs::exists(folder / "out/0.jpg"));
+}
+
+TEST(Cli, SettingsAreListedFromTheOneTable) {
+    EXPECT_THAT(cli({"settings"}).out, HasSubstr("seal.size  (a number from 0.5 to 40 % of the short side"));
+    EXPECT_EQ(json::parse(cli({"settings", "--defaults"}).out)["format"], "keep-seal/delivery");
+}

@@ -1,0 +1,187 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/fingerprint.h"
+#include "base/problem.h"
+#include "picture/develop.h"
+#include "picture/original.h"
+#include "support/support.h"
+
+#include <gtest/gtest.h>
+#include <vips/vips8>
+
+#include <fcntl.h>
+#include <sys/stat.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+
+namespace {
+
+Frame developFile(const fs::path& path, Size target, Rgb background = {255, 255, 255}) {
+    const Original original(path);
+    return develop(original, path.string(), readFacts(original, path.string()), target, background);
+}
+
+void expectRamp(const Frame& frame, int tolerance, const std::string& what) {
+    for (const double fx : {0.1, 0.5, 0.9})
+        for (const double fy : {0.1, 0.5, 0.9}) {
+            const int x = static_cast<int>(fx * frame.size.width),
+                      y = static_cast<int>(fy * frame.size.height);
+            const auto wanted = rampColour(x, y, frame.size.width, frame.size.height);
+            for (int c = 0; c < 3; ++c)
+                EXPECT_NEAR(frame.row(y)[3 * x + c], wanted[c], tolerance)
+                    << what << " at " << fx << "," << fy;
+        }
+}
+
+} // namespace
+
+class Formats : public ::testing::TestWithParam<const char*> {};
+
+TEST_P(Formats, AreReadAtAnyTargetSize) {
+    const TempFolder folder;
+    const auto file = folder / (std::string("ramp.") + GetParam());
+    makePicture(file, 320, 200);
+    for (const Size target : {Size{320, 200}, Size{160, 100}, Size{77, 48}, Size{12, 8}}) {
+        const auto frame = developFile(file, target);
+        EXPECT_EQ(frame.size, target);
+        expectRamp(frame, target.width < 20 ? 16 : 6, GetParam());
+    }
+}
+INSTANTIATE_TEST_SUITE_P(All, Formats, ::testing::Values("jpg", "png", "tif", "webp", "avif", "jxl"));
+
+TEST(Develop, TurnsByEveryOrientation) {
+    const TempFolder folder;
+    // Where the stored top left corner (dark) must end up, by the definition of Exif tag 0x0112.
+    const std::map<int, std::pair<bool, bool>> rightAndBottom = {
+        {1, {false, false}}, {2, {true, false}}, {3, {true, true}}, {4, {false, true}},
+        {5, {false, false}}, {6, {true, false}}, {7, {true, true}}, {8, {false, true}}};
+    for (const auto& [orientation, corner] : rightAndBottom) {
+        Planted planted;
+        planted.orientation = orientation;
+        makePicture(folder / "o.jpg", 120, 80, planted);
+        const auto frame = developFile(folder / "o.jpg", orientation >= 5 ? Size{40, 60} : Size{60, 40});
+        const int x = corner.first ? frame.size.width - 2 : 1, y = corner.second ? frame.size.height - 2 : 1;
+        const auto* dark = frame.row(y) + 3 * x;
+        EXPECT_LT(dark[0] + dark[1], 100) << "orientation " << orientation;
+        // The stored top edge runs along red; for 5 to 8 it has become a side.
+        const auto* along = frame.row(orientation >= 5 ? frame.size.height - 1 - y : y) +
+                            3 * (orientation >= 5 ? x : frame.size.width - 1 - x);
+        EXPECT_GT(along[0], 200) << "orientation " << orientation;
+        EXPECT_LT(along[1], 60) << "orientation " << orientation;
+    }
+}
+
+TEST(Develop, GreyCmykSixteenBitAndWideGamutBecomeTheRightSrgb) {
+    const TempFolder folder;
+    using vips::VImage;
+    const VImage grey = VImage::black(64, 64) + 128;
+    grey.cast(VIPS_FORMAT_UCHAR).write_to_file((folder / "grey.jpg").c_str());
+    const VImage colour =
+        (VImage::black(64, 64, VImage::option()->set("bands", 3)) + std::vector<double>{200, 100, 50})
+            .cast(VIPS_FORMAT_UCHAR)
+            .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+    (colour.cast(VIPS_FORMAT_USHORT) * 257)
+        .cast(VIPS_FORMAT_USHORT)
+        .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_RGB16))
+        .write_to_file((folder / "deep.tif").c_str());
+    colour.icc_transform("cmyk", VImage::option()->set("input_profile", "srgb")->set("embedded", false))
+        .write_to_file((folder / "cmyk.jpg").c_str(), VImage::option()->set("Q", 98));
+    colour.icc_transform("p3", VImage::option()->set("input_profile", "srgb")->set("embedded", false))
+        .write_to_file((folder / "wide.png").c_str());
+
+    const auto at = [&](const char* name) {
+        const auto frame = developFile(folder / name, {20, 20});
+        const auto* p = frame.row(10) + 30;
+        return std::array<int, 3>{p[0], p[1], p[2]};
+    };
+    const auto expectNear = [](std::array<int, 3> found, std::array<int, 3> wanted, int tolerance,
+                               const char* what) {
+        for (int c = 0; c < 3; ++c)
+            EXPECT_NEAR(found[c], wanted[c], tolerance) << what;
+    };
+    expectNear(at("grey.jpg"), {128, 128, 128}, 1, "grey");
+    expectNear(at("deep.tif"), {200, 100, 50}, 1, "16 bit");
+    expectNear(at("cmyk.jpg"), {200, 100, 50}, 20, "CMYK"); // the gamut of print costs some blue
+    expectNear(at("wide.png"), {200, 100, 50}, 2, "wide gamut");
+}
+
+TEST(Develop, TransparencyBecomesTheBackgroundWithoutBleeding) {
+    const TempFolder folder;
+    using vips::VImage;
+    // Transparent pixels that hold red: red must not appear.
+    VImage image =
+        (VImage::black(64, 64, VImage::option()->set("bands", 4)) + std::vector<double>{255, 0, 0, 0})
+            .cast(VIPS_FORMAT_UCHAR)
+            .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+    image.write_to_file((folder / "clear.png").c_str());
+    const auto frame = developFile(folder / "clear.png", {20, 20}, {10, 200, 30});
+    EXPECT_EQ(frame.row(10)[30], 10);
+    EXPECT_EQ(frame.row(10)[31], 200);
+}
+
+TEST(Develop, DamagedPicturesAreProblemsThatNameThem) {
+    const TempFolder folder;
+    makePicture(folder / "good.jpg", 400, 300);
+    const auto good = readText(folder / "good.jpg");
+    writeFile(folder / "half.jpg", good.substr(0, good.size() / 2));
+    writeFile(folder / "empty.jpg", "");
+    writeFile(folder / "text.jpg", "this is no picture");
+    writeFile(folder / "head.jpg", good.substr(0, 20));
+    for (const char* name : {"half.jpg", "empty.jpg", "text.jpg", "head.jpg"}) {
+        try {
+            developFile(folder / name, {40, 30});
+            FAIL() << name;
+        } catch (const Problem& problem) {
+            EXPECT_EQ(problem.kind, ProblemKind::NotAPicture) << name;
+            EXPECT_NE(problem.subject.find(name), std::string::npos);
+            EXPECT_FALSE(problem.remedy.empty());
+        }
+    }
+}
+
+TEST(Develop, AForgedSizeIsRefusedFromTheHeader) {
+    const TempFolder folder;
+    makePicture(folder / "a.png", 16, 16);
+    auto bytes = readText(folder / "a.png");
+    for (const int at : {16, 20}) // IHDR width and height
+        bytes.replace(static_cast<std::size_t>(at), 4, std::string("\x00\x0F\x42\x40", 4));
+    writeFile(folder / "huge.png", bytes);
+    EXPECT_THROW(developFile(folder / "huge.png", {40, 40}), Problem);
+}
+
+TEST(Original, IsReadWithoutLeavingATrace) {
+    const TempFolder folder;
+    makePicture(folder / "a.jpg", 64, 48);
+    struct stat before {
+    }, after{};
+    ::stat((folder / "a.jpg").c_str(), &before);
+    fs::permissions(folder / "a.jpg", fs::perms::owner_read);
+    developFile(folder / "a.jpg", {32, 24});
+    ::stat((folder / "a.jpg").c_str(), &after);
+    EXPECT_EQ(before.st_mtim.tv_nsec, after.st_mtim.tv_nsec);
+    EXPECT_EQ(before.st_atim.tv_nsec, after.st_atim.tv_nsec);
+}
+
+TEST(Original, FoldersPipesAndMissingFilesAreProblems) {
+    const TempFolder folder;
+    ::mkfifo((folder / "pipe.jpg").c_str(), 0600);
+    EXPECT_THROW(Original(folder / "pipe.jpg"), Problem); // and does not hang
+    EXPECT_THROW(Original(folder.path()), Problem);
+    try {
+        Original missing(folder / "missing.jpg");
+        FAIL();
+    } catch (const Problem& problem) {
+        EXPECT_EQ(problem.kind, ProblemKind::NotFound);
+        EXPECT_NE(problem.subject.find("missing.jpg"), std::string::npos);
+    }
+}
+
+TEST(Original, AChangeWhileOpenIsNoticed) {
+    const TempFolder folder;
+    makePicture(folder / "a.jpg", 64, 48);
+    const Original original(folder / "a.jpg");
+    EXPECT_NO_THROW(original.requireUnchanged());
+    writeFile(folder / "a.jpg", readText(folder / "a.jpg") + "x");
+    EXPECT_THROW(original.requireUnchanged(), Problem);
+}
