@@ -96,7 +96,7 @@ std::vector<Station> makeStations() {
         {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
          lifted(fitSettings(), &Delivery::fit),
          [](const Delivery& d) {
-             return d.fit.on ? std::to_string(d.fit.longSide) + " long side, never enlarged"
+             return d.fit.on ? std::to_string(d.fit.longSide) + " on the long side"
                              : std::string("full size");
          }},
         {StationId::Seal, "seal", "Seal", "The visible mark.", lifted(sealSettings(), &Delivery::seal),

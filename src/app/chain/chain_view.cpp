@@ -1,0 +1,183 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "chain/chain_view.h"
+
+#include "base/text.h"
+#include "render/render.h"
+#include "theme/theme.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kLineX = 26, kTextX = 48;
+
+QString sizeText(Size size) {
+    return QString("%1 × %2").arg(size.width).arg(size.height);
+}
+
+} // namespace
+
+StationButton::StationButton(const QString& name, QWidget* parent) : QAbstractButton(parent) {
+    setText(name);
+    setCheckable(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+void StationButton::setSummary(const QString& summary, const QString& size, Mark mark,
+                               const QString& problem) {
+    m_summary = problem.isEmpty() ? summary : problem;
+    m_size = size;
+    m_mark = problem.isEmpty() ? mark : Mark::Problem;
+    setAccessibleName(text() + ", " + m_summary + (size.isEmpty() ? "" : ", " + size));
+    setToolTip(problem.isEmpty() ? summary : problem);
+    update();
+}
+
+QSize StationButton::sizeHint() const {
+    return {200, QFontMetrics(strongFont()).height() + QFontMetrics(smallFont()).height() + 26};
+}
+
+void StationButton::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = theme();
+    if (isChecked()) {
+        painter.fillRect(rect(), t.raised);
+        painter.fillRect(QRect(0, 0, 3, height()), t.accent);
+    } else if (underMouse())
+        painter.fillRect(rect(), t.window.lighter(t.kind == ThemeKind::Dark ? 125 : 103));
+    painter.setPen(QPen(t.line, 2));
+    painter.drawLine(kLineX, m_mark == Mark::Start ? height() / 2 : 0, kLineX, height());
+    const QPointF middle(kLineX, height() / 2.0);
+    const QColor ring = m_mark == Mark::On ? t.accent : m_mark == Mark::Problem ? t.bad : t.quiet;
+    painter.setPen(QPen(ring, 2));
+    painter.setBrush(m_mark == Mark::On ? t.accent : isChecked() ? t.raised : t.window);
+    painter.drawEllipse(middle, 8, 8);
+    if (m_mark == Mark::On)
+        painter.drawPixmap(middle - QPointF(6, 6), iconPixmap("check", t.onAccent, 12, devicePixelRatioF()));
+    else if (m_mark == Mark::Problem) {
+        painter.setFont(strongFont());
+        painter.drawText(QRectF(middle.x() - 8, middle.y() - 9, 16, 17), Qt::AlignCenter, "!");
+    }
+    const QFontMetrics strong(strongFont()), small(smallFont());
+    const int top = (height() - strong.height() - small.height() - 2) / 2;
+    const int sizeWidth = m_size.isEmpty() ? 0 : small.horizontalAdvance(m_size) + 8;
+    painter.setFont(strongFont());
+    painter.setPen(m_mark == Mark::Off ? t.quiet : t.text);
+    painter.drawText(QRect(kTextX, top, width() - kTextX - sizeWidth - 8, strong.height()), Qt::AlignLeft,
+                     strong.elidedText(text(), Qt::ElideRight, width() - kTextX - sizeWidth - 8));
+    painter.setFont(smallFont());
+    if (!m_size.isEmpty()) {
+        painter.setPen(t.accent);
+        painter.drawText(
+            QRect(width() - sizeWidth - 8, top + strong.ascent() - small.ascent(), sizeWidth, small.height()),
+            Qt::AlignRight, m_size);
+    }
+    painter.setPen(m_mark == Mark::Problem ? t.bad : t.quiet);
+    painter.drawText(QRect(kTextX, top + strong.height() + 2, width() - kTextX - 8, small.height()),
+                     Qt::AlignLeft, small.elidedText(m_summary, Qt::ElideRight, width() - kTextX - 8));
+    if (hasFocus()) {
+        painter.setPen(QPen(t.accent, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void StationButton::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Up)
+        focusPreviousChild();
+    else if (event->key() == Qt::Key_Down)
+        focusNextChild();
+    else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)
+        click();
+    else
+        QAbstractButton::keyPressEvent(event);
+}
+
+ChainView::ChainView(JobDocument* document, PictureLibrary* library, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library), m_start(new StationButton(tr("Original"))) {
+    setAccessibleName(tr("Chain of stations"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, kGap2, 0, kGap2);
+    column->setSpacing(0);
+    m_start->setCheckable(false);
+    m_start->setFocusPolicy(Qt::NoFocus);
+    column->addWidget(m_start);
+    for (const auto& s : stations()) {
+        auto* button = new StationButton(toQt(s.label));
+        connect(button, &QAbstractButton::clicked, this, [this, id = s.id] { setChosen(id); });
+        column->addWidget(button);
+        m_buttons.push_back(button);
+    }
+    column->addStretch();
+    connect(document, &JobDocument::anythingChanged, this, &ChainView::refresh);
+    connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
+        if (id == m_lookedAt)
+            refresh();
+    });
+    setChosen(m_chosen);
+    refresh();
+}
+
+void ChainView::setLookedAt(OriginalId id) {
+    m_lookedAt = id;
+    refresh();
+}
+
+void ChainView::setChosen(StationId station) {
+    m_chosen = station;
+    for (const auto& s : stations())
+        button(s.id)->setChecked(s.id == station);
+    emit stationChosen(station);
+}
+
+void ChainView::setPlaceProblem(const QString& problem) {
+    if (m_placeProblem == problem)
+        return;
+    m_placeProblem = problem;
+    refresh();
+}
+
+void ChainView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().window);
+    painter.fillRect(QRect(width() - 1, 0, 1, height()), theme().line);
+}
+
+void ChainView::refresh() {
+    const auto info = m_library->info(m_lookedAt);
+    const bool readable = info && !info->problem;
+    const Delivery& delivery = m_document->currentDelivery();
+    const auto sizes = readable ? chainSizes(delivery, info->facts.size) : ChainSizes{};
+    QString about = m_lookedAt == 0 ? tr("no picture yet")
+                    : readable      ? QString()
+                    : info          ? tr("cannot be read")
+                                    : tr("being read");
+    if (readable)
+        about = tr("%1, %2 MP%3")
+                    .arg(toQt(std::string(nameOf(info->facts.container))),
+                         QString::number(static_cast<double>(info->facts.size.pixels()) / 1e6, 'f', 1),
+                         info->facts.orientation != 1 ? tr(", turned upright") : QString());
+    m_start->setSummary(about, readable ? sizeText(sizes.original) : QString(), StationButton::Mark::Start);
+    for (const auto& s : stations()) {
+        const auto* onSwitch = s.onSwitch();
+        const bool on = !onSwitch || std::get<bool>(onSwitch->get(delivery));
+        QString size, problem;
+        if (s.id == StationId::Fit && readable)
+            size = sizeText(sizes.fitted);
+        if (s.id == StationId::Place) {
+            problem = m_placeProblem;
+            if (problem.isEmpty() && delivery.place.folder.empty() && !m_document->originals().empty())
+                problem = tr("choose a folder");
+        }
+        button(s.id)->setSummary(toQt(s.summary(delivery)), size,
+                                 on ? StationButton::Mark::On : StationButton::Mark::Off, problem);
+    }
+}
+
+} // namespace keepseal::app

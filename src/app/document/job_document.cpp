@@ -1,0 +1,211 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "document/job_document.h"
+
+#include <QFile>
+#include <QUndoCommand>
+
+#include <algorithm>
+#include <set>
+
+namespace keepseal::app {
+
+/// The one undo command: old state, new state, merged while dragging, obsolete when nothing is left of the
+/// change.
+class StateCommand : public QUndoCommand {
+public:
+    StateCommand(JobDocument* document, const QString& what, JobState before, JobState after, int mergeKey)
+        : QUndoCommand(what), m_document(document), m_before(std::move(before)), m_after(std::move(after)),
+          m_mergeKey(mergeKey) {}
+
+    int id() const override { return m_mergeKey == 0 ? -1 : m_mergeKey; }
+    void undo() override { m_document->apply(m_before); }
+    void redo() override { m_document->apply(m_after); }
+    bool mergeWith(const QUndoCommand* other) override {
+        m_after = static_cast<const StateCommand*>(other)->m_after; // equal ids: both are StateCommands
+        setObsolete(m_after.originals == m_before.originals && m_after.deliveries == m_before.deliveries);
+        return true;
+    }
+
+private:
+    JobDocument* m_document;
+    JobState m_before, m_after;
+    int m_mergeKey;
+};
+
+JobDocument::JobDocument(QObject* parent) : QObject(parent) {
+    m_state.deliveries.emplace_back();
+}
+
+const OriginalItem* JobDocument::original(OriginalId id) const {
+    for (const auto& item : originals())
+        if (item.id == id)
+            return &item;
+    return nullptr;
+}
+
+std::vector<std::filesystem::path> JobDocument::paths() const {
+    std::vector<std::filesystem::path> out;
+    for (const auto& item : originals())
+        out.push_back(item.path);
+    return out;
+}
+
+std::vector<Delivery> JobDocument::tickedDeliveries() const {
+    std::vector<Delivery> out;
+    for (const auto& item : m_state.deliveries)
+        if (item.inNextRun)
+            out.push_back(item.delivery);
+    return out;
+}
+
+void JobDocument::push(const QString& what, JobState next, int mergeKey) {
+    m_undo.push(new StateCommand(this, what, m_state, std::move(next), mergeKey));
+}
+
+/// Puts a state in place and announces what differs, as events of the right kind.
+void JobDocument::apply(const JobState& next) {
+    const JobState before = std::exchange(m_state, next);
+    m_state.currentDelivery = std::min(m_state.currentDelivery, m_state.deliveries.size() - 1);
+    if (before.originals != m_state.originals)
+        emit originalsChanged();
+    const bool sameCards =
+        before.deliveries.size() == m_state.deliveries.size() &&
+        std::equal(before.deliveries.begin(), before.deliveries.end(), m_state.deliveries.begin(),
+                   [](const DeliveryItem& a, const DeliveryItem& b) {
+                       return a.delivery.name == b.delivery.name && a.inNextRun == b.inNextRun;
+                   });
+    if (!sameCards)
+        emit deliveriesChanged();
+    if (before.currentDelivery != m_state.currentDelivery ||
+        before.deliveries.size() != m_state.deliveries.size())
+        emit currentDeliveryChanged();
+    else
+        for (const auto& station : stations()) {
+            const auto& was = before.deliveries[m_state.currentDelivery].delivery;
+            const bool changed = std::any_of(station.settings.begin(), station.settings.end(),
+                                             [&](const Setting<Delivery>& setting) {
+                                                 return setting.get(was) != setting.get(currentDelivery());
+                                             });
+            if (changed)
+                emit stationChanged(station.id);
+        }
+    emit anythingChanged();
+}
+
+void JobDocument::addOriginals(const std::vector<std::filesystem::path>& files) {
+    std::set<std::filesystem::path> known;
+    for (const auto& item : originals())
+        known.insert(item.path);
+    auto items = std::make_shared<std::vector<OriginalItem>>(originals());
+    for (const auto& file : files)
+        if (known.insert(file).second)
+            items->push_back({m_nextId++, file});
+    if (items->size() == originals().size())
+        return;
+    auto next = m_state;
+    next.originals = std::move(items);
+    push(tr("adding pictures"), std::move(next));
+}
+
+void JobDocument::removeOriginals(const std::vector<OriginalId>& ids) {
+    const std::set<OriginalId> gone(ids.begin(), ids.end());
+    auto items = std::make_shared<std::vector<OriginalItem>>();
+    for (const auto& item : originals())
+        if (!gone.contains(item.id))
+            items->push_back(item);
+    if (items->size() == originals().size())
+        return;
+    auto next = m_state;
+    next.originals = std::move(items);
+    push(tr("taking pictures out"), std::move(next));
+}
+
+void JobDocument::setSetting(const std::string& path, const SettingValue& value, int drag) {
+    const auto& setting = settingAt(path);
+    if (setting.get(currentDelivery()) == value)
+        return;
+    auto next = m_state;
+    setting.set(next.deliveries[next.currentDelivery].delivery, value);
+    push(tr("changing “%1”").arg(toQt(setting.label)), std::move(next), drag ? mergeKeyOf(path, drag) : 0);
+}
+
+void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& file) {
+    auto next = m_state;
+    next.deliveries.push_back({std::move(delivery), true, file});
+    next.currentDelivery = next.deliveries.size() - 1;
+    push(tr("adding a delivery"), std::move(next));
+}
+
+void JobDocument::removeCurrentDelivery() {
+    if (m_state.deliveries.size() < 2)
+        return;
+    auto next = m_state;
+    next.deliveries.erase(next.deliveries.begin() + static_cast<std::ptrdiff_t>(next.currentDelivery));
+    next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
+    push(tr("removing a delivery"), std::move(next));
+}
+
+void JobDocument::renameCurrentDelivery(const QString& name) {
+    const auto text = name.trimmed().left(60).toStdString();
+    if (text.empty() || text == currentDelivery().name)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.name = text;
+    push(tr("renaming a delivery"), std::move(next));
+}
+
+void JobDocument::setInNextRun(std::size_t index, bool on) {
+    if (index >= m_state.deliveries.size() || m_state.deliveries[index].inNextRun == on)
+        return;
+    auto next = m_state;
+    next.deliveries[index].inNextRun = on;
+    push(on ? tr("ticking a delivery") : tr("unticking a delivery"), std::move(next));
+}
+
+void JobDocument::selectDelivery(std::size_t index) {
+    if (index >= m_state.deliveries.size() || index == m_state.currentDelivery)
+        return;
+    m_state.currentDelivery = index;
+    emit currentDeliveryChanged();
+    emit anythingChanged();
+}
+
+void JobDocument::setFile(std::size_t index, const std::filesystem::path& file) {
+    m_state.deliveries.at(index).file = file;
+}
+
+void JobDocument::load(std::vector<DeliveryItem> deliveries,
+                       const std::vector<std::filesystem::path>& files) {
+    JobState next;
+    next.deliveries = std::move(deliveries);
+    if (next.deliveries.empty())
+        next.deliveries.emplace_back();
+    auto items = std::make_shared<std::vector<OriginalItem>>();
+    for (const auto& file : files)
+        items->push_back({m_nextId++, file});
+    next.originals = std::move(items);
+    m_state = std::move(next);
+    m_undo.clear();
+    emit originalsChanged();
+    emit deliveriesChanged();
+    emit currentDeliveryChanged();
+    emit anythingChanged();
+}
+
+int mergeKeyOf(const std::string& path, int drag) {
+    return static_cast<int>((std::hash<std::string>{}(path)*31 + static_cast<unsigned>(drag)) & 0x3FFFFFFF) +
+           1;
+}
+
+QString toQt(const std::string& utf8) {
+    return QString::fromStdString(utf8);
+}
+QString toQt(const std::filesystem::path& path) {
+    return QFile::decodeName(QByteArray::fromStdString(path.string()));
+}
+std::filesystem::path toPath(const QString& text) {
+    return QFile::encodeName(text).toStdString();
+}
+
+} // namespace keepseal::app

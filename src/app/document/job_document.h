@@ -1,0 +1,99 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The job as the window holds it: the gathered originals and the deliveries. Every change of design goes
+// through here, can be undone, and is announced as a typed event. No pixels: proofs are made elsewhere from
+// snapshots.
+#pragma once
+
+#include "delivery/stations.h"
+
+#include <QObject>
+#include <QUndoStack>
+
+#include <filesystem>
+#include <memory>
+#include <vector>
+
+namespace keepseal::app {
+
+using OriginalId = quint64;
+
+struct OriginalItem {
+    OriginalId id = 0; ///< never used again in this session, also after removal
+    std::filesystem::path path;
+    bool operator==(const OriginalItem&) const = default;
+};
+
+struct DeliveryItem {
+    Delivery delivery;
+    bool inNextRun = true;
+    std::filesystem::path
+        file; ///< where it was opened from or saved to; empty while it is only in the window
+    bool operator==(const DeliveryItem&) const = default;
+};
+
+/// One whole state of the job; copying is cheap, originals are shared.
+struct JobState {
+    std::shared_ptr<const std::vector<OriginalItem>> originals =
+        std::make_shared<std::vector<OriginalItem>>();
+    std::vector<DeliveryItem> deliveries;
+    std::size_t currentDelivery = 0;
+};
+
+class JobDocument : public QObject {
+    Q_OBJECT
+public:
+    explicit JobDocument(QObject* parent = nullptr);
+
+    const JobState& state() const { return m_state; }
+    const std::vector<OriginalItem>& originals() const { return *m_state.originals; }
+    const OriginalItem* original(OriginalId id) const;
+    const Delivery& currentDelivery() const { return m_state.deliveries[m_state.currentDelivery].delivery; }
+    std::size_t currentDeliveryIndex() const { return m_state.currentDelivery; }
+    /// Snapshots for a run: originals' paths and the ticked deliveries.
+    std::vector<std::filesystem::path> paths() const;
+    std::vector<Delivery> tickedDeliveries() const;
+    QUndoStack* undoStack() { return &m_undo; }
+
+    /// Changes of design, each one undo step. Files already in the job are not taken twice.
+    void addOriginals(const std::vector<std::filesystem::path>& files);
+    void removeOriginals(const std::vector<OriginalId>& ids);
+    /// While one control is dragged its steps merge into one; `drag` tells which drag this belongs to (0:
+    /// none).
+    void setSetting(const std::string& path, const SettingValue& value, int drag = 0);
+    void addDelivery(Delivery delivery, const std::filesystem::path& file = {});
+    void removeCurrentDelivery();
+    void renameCurrentDelivery(const QString& name);
+    void setInNextRun(std::size_t index, bool on);
+
+    /// Not changes of design: no undo step.
+    void selectDelivery(std::size_t index);
+    void setFile(std::size_t index, const std::filesystem::path& file);
+    /// Replaces everything at start; clears the undo history.
+    void load(std::vector<DeliveryItem> deliveries, const std::vector<std::filesystem::path>& files);
+
+signals:
+    void originalsChanged();
+    void deliveriesChanged(); ///< number, names, ticks
+    void currentDeliveryChanged();
+    void stationChanged(keepseal::StationId station); ///< a setting of the current delivery
+    void anythingChanged();                           ///< after any of the others; the plan is stale
+
+private:
+    friend class StateCommand;
+    void push(const QString& what, JobState next, int mergeKey = 0);
+    void apply(const JobState& next);
+
+    JobState m_state;
+    QUndoStack m_undo;
+    OriginalId m_nextId = 1;
+};
+
+/// A string key for merging the steps of one drag of one setting.
+int mergeKeyOf(const std::string& path, int drag);
+
+QString toQt(const std::string& utf8);
+QString toQt(const std::filesystem::path& path);
+std::filesystem::path toPath(const QString& text);
+
+} // namespace keepseal::app

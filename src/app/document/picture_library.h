@@ -1,0 +1,62 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window knows of each original: its facts, everything its file tells, and the small preview a
+// camera put into it. Read in the background, each original once.
+#pragma once
+
+#include "base/problem.h"
+#include "document/job_document.h"
+#include "picture/develop.h"
+#include "privacy/report.h"
+
+#include <QThreadPool>
+
+#include <map>
+#include <optional>
+#include <set>
+
+namespace keepseal::app {
+
+/// Immutable once made, shared between threads.
+struct PictureInfo {
+    std::filesystem::path path;
+    std::uint64_t bytes = 0;
+    PictureFacts facts;
+    FileReport report;
+    std::optional<Frame> preview;   ///< upright, in the picture's own shape; only for a first look
+    std::optional<Problem> problem; ///< why there will be no proof and no copy
+};
+using PictureInfoPtr = std::shared_ptr<const PictureInfo>;
+
+class PictureLibrary : public QObject {
+    Q_OBJECT
+public:
+    explicit PictureLibrary(JobDocument* document, QObject* parent = nullptr);
+    ~PictureLibrary() override;
+
+    /// nullptr until it has been read.
+    PictureInfoPtr info(OriginalId id) const;
+    std::size_t known() const { return m_infos.size(); }
+    /// These are read before all others.
+    void prefer(const std::vector<OriginalId>& ids);
+    QThreadPool& workers() { return m_workers; }
+
+signals:
+    void infoReady(keepseal::app::OriginalId id);
+
+private:
+    void refresh();
+    void startReading();
+    void take(OriginalId id, PictureInfoPtr info);
+
+    JobDocument* m_document;
+    std::map<OriginalId, PictureInfoPtr> m_infos;
+    std::vector<OriginalId> m_waiting; ///< last is read first
+    std::set<OriginalId> m_reading;
+    QThreadPool m_workers;
+};
+
+/// Reads one file; never throws.
+PictureInfoPtr readInfo(const std::filesystem::path& path);
+
+} // namespace keepseal::app

@@ -1,0 +1,76 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window's program: words from the command line, the theme, and one window.
+#include "shell/main_window.h"
+#include "shell/tour.h"
+
+#include "base/problem.h"
+#include "delivery/json.h"
+#include "picture/develop.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+
+#include <iostream>
+
+using namespace keepseal;
+using namespace keepseal::app;
+
+namespace {
+
+int start(QApplication& app) {
+    QCommandLineParser parser;
+    parser.setApplicationDescription("Sealed, rights-labelled copies of pictures that tell no place.");
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");
+    parser.addOption({{"d", "delivery"}, "Open this delivery file; may be given several times.", "file"});
+    parser.addOption({{"o", "out"}, "Folder for the copies of the deliveries given.", "folder"});
+    parser.addOption(
+        {"run-demo", "Stamp what was opened through the window, save its picture and quit.", "png"});
+    parser.addOption({"screenshots", "Save a picture of each main view and quit.", "folder"});
+    parser.process(app);
+
+    startPictureEngine("keep-seal");
+    setTheme(app, ThemeKind::Dark, Surround::Dark);
+    MainWindow window;
+    window.resize(1280, 800);
+    const bool driven = parser.isSet("run-demo") || parser.isSet("screenshots");
+    if (!driven)
+        window.restoreState();
+    std::vector<DeliveryItem> given;
+    for (const auto& file : parser.values("delivery")) {
+        given.push_back({loadDelivery(toPath(file)), true, toPath(file)});
+        if (parser.isSet("out"))
+            given.back().delivery.place.folder = parser.value("out").toStdString();
+    }
+    if (!given.empty())
+        window.document().load(std::move(given), {});
+    std::vector<std::filesystem::path> paths;
+    for (const auto& path : parser.positionalArguments())
+        paths.push_back(toPath(path));
+    window.show();
+    window.open(paths);
+    if (parser.isSet("run-demo"))
+        return runDemo(window, parser.value("run-demo"));
+    if (parser.isSet("screenshots"))
+        return takeScreenshots(window, parser.value("screenshots"));
+    return QApplication::exec();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QApplication::setApplicationName("keep-seal");
+    QApplication::setApplicationDisplayName("Keep Seal");
+    QApplication::setApplicationVersion(KEEPSEAL_VERSION);
+    QApplication::setDesktopFileName("org.example.KeepSeal");
+    try {
+        loadTypeface();
+        return start(app);
+    } catch (const Problem& problem) {
+        std::cerr << "keep-seal: " << problem.sentence() << "\n";
+        return 2;
+    }
+}

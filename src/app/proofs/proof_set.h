@@ -1,0 +1,89 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proofs for one view (the wall, the single picture): each is the copy as it will be, made smaller by the
+// same calls that make the copy. Bases are developed in the background; the seal is put on in the background
+// as well, all proofs of the view in one go, and the latest design wins.
+#pragma once
+
+#include "document/picture_library.h"
+#include "seal/draw.h"
+
+#include <QImage>
+#include <QSize>
+
+namespace keepseal::app {
+
+struct Proof {
+    QImage sealed;      ///< what the copy looks like
+    QImage base;        ///< the same without the seal; empty unless the set keeps bases
+    bool sharp = false; ///< false: still made from the camera's small preview
+    SealBox seal;       ///< where the seal's ink lies in `sealed`
+};
+
+/// One proof that a view wants: `pixels` is the size on screen, in device pixels.
+struct ProofWish {
+    OriginalId id = 0;
+    Size pixels;
+    bool operator==(const ProofWish&) const = default;
+};
+
+class ProofSet : public QObject {
+    Q_OBJECT
+public:
+    enum class Bases { Drop, Keep };
+    ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent = nullptr);
+    ~ProofSet() override;
+
+    /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
+    void wish(std::vector<ProofWish> wishes);
+    /// nullptr while there is nothing to show.
+    const Proof* proof(OriginalId id) const;
+    /// Why this original will never have a proof, or nullptr.
+    const Problem* problem(OriginalId id) const;
+    /// True when every wish has its sharp proof with the latest design.
+    bool settled() const;
+    /// Milliseconds from the last change of design to its redrawn proofs, as measured; -1 before the first.
+    double lastRedrawMs() const { return m_lastRedrawMs; }
+
+signals:
+    void changed();
+
+private:
+    struct Base {
+        std::shared_ptr<const Frame> frame;
+        bool sharp = false;
+    };
+    struct Entry {
+        Base base;
+        Proof proof;
+        quint64 sealedRevision = 0; ///< design the proof was made with
+        Size requested;             ///< size being developed
+        Size failedAt;              ///< not tried again at this size
+        std::optional<Problem> problem;
+        quint64 lastUse = 0;
+    };
+
+    void onStation(StationId station);
+    void forgetBases();
+    void work();
+    void usePreview(OriginalId id, Entry& entry);
+    void developMissing();
+    void sealStale();
+    void trim();
+
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    Bases m_bases;
+    std::vector<ProofWish> m_wishes;
+    std::map<OriginalId, Entry> m_entries;
+    quint64 m_design = 1;     ///< counts changes of what is drawn on top
+    quint64 m_generation = 1; ///< counts changes of the bases
+    quint64 m_use = 0;
+    int m_developing = 0;
+    bool m_sealing = false;
+    qint64 m_changedAtNs = 0;
+    double m_lastRedrawMs = -1;
+    QThreadPool m_sealer;
+};
+
+} // namespace keepseal::app

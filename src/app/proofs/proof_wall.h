@@ -1,0 +1,81 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The proof wall: every original of the job as its copy will be, in whole rows, at an adjustable size.
+#pragma once
+
+#include "proofs/proof_set.h"
+
+#include <QAbstractScrollArea>
+
+namespace keepseal::app {
+
+class ProofWall : public QAbstractScrollArea {
+    Q_OBJECT
+public:
+    ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+
+    OriginalId current() const { return m_current; }
+    void setCurrent(OriginalId id);
+    std::vector<OriginalId> selected() const { return {m_selected.begin(), m_selected.end()}; }
+    int rowHeight() const { return m_rowHeight; }
+    void setRowHeight(int height); ///< of the pictures, 70 to 420 device-independent pixels
+    void selectEverything();
+    /// Marks shown on the tiles during and after a run: 1 made, 2 failed; empty clears.
+    void setOutcomes(std::map<OriginalId, int> outcomes);
+    /// While true the proofs are shown without their seal.
+    void setBefore(bool before);
+    ProofSet& proofs() { return m_proofs; }
+    /// Where the picture of an original is drawn, in viewport coordinates; for tests and for tool tips.
+    QRect pictureRect(OriginalId id) const;
+
+signals:
+    void currentChanged(keepseal::app::OriginalId id);
+    void openRequested(keepseal::app::OriginalId id);
+    void removeRequested();
+    void rowHeightChanged(int height);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void scrollContentsBy(int dx, int dy) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    bool viewportEvent(QEvent* event) override;
+    void changeEvent(QEvent* event) override;
+
+private:
+    struct Tile {
+        OriginalId id = 0;
+        QRect picture; ///< in contents coordinates
+    };
+    void layoutTiles();
+    void updateWishes();
+    void onOriginals();
+    Size shapeOf(OriginalId id) const;
+    int tileIndexAt(QPoint position) const;
+    int indexOf(OriginalId id) const;
+    void moveTo(int index, bool extend);
+    void ensureVisible(int index);
+    int neighbourInRow(int index, int direction) const;
+    void paintTile(QPainter& painter, const Tile& tile) const;
+    void paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const;
+    void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
+    QString describe(OriginalId id) const;
+
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    ProofSet m_proofs;
+    std::vector<Tile> m_tiles;
+    int m_contentsHeight = 0;
+    int m_rowHeight = 150;
+    OriginalId m_current = 0, m_rangeStart = 0;
+    std::set<OriginalId> m_selected;
+    std::map<OriginalId, int> m_outcomes;
+    bool m_before = false;
+};
+
+} // namespace keepseal::app

@@ -1,0 +1,308 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "proofs/single_view.h"
+
+#include "geometry/fit.h"
+#include "render/render.h"
+#include "theme/theme.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+
+#include <algorithm>
+#include <cmath>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kMargin = 20, kFactsHeight = 30;
+constexpr double kGrip = 12;
+
+} // namespace
+
+SingleView::SingleView(JobDocument* document, PictureLibrary* library, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library),
+      m_proofs(document, library, ProofSet::Bases::Keep) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("One picture"));
+    connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
+    connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
+        if (id == m_id)
+            updateWish();
+    });
+    connect(document, &JobDocument::stationChanged, this, &SingleView::updateWish);
+    connect(document, &JobDocument::currentDeliveryChanged, this, &SingleView::updateWish);
+}
+
+void SingleView::showPicture(OriginalId id) {
+    if (id != m_id)
+        m_pan = {};
+    m_id = id;
+    if (const auto* item = m_document->original(id))
+        setAccessibleDescription(toQt(item->path.filename()));
+    updateWish();
+    update();
+}
+
+void SingleView::setZoom(Zoom zoom) {
+    m_zoom = zoom;
+    m_pan = {};
+    updateWish();
+    update();
+    emit zoomChanged();
+}
+
+void SingleView::setDivided(bool on) {
+    m_divided = on;
+    update();
+}
+
+QRect SingleView::frameRect() const {
+    return rect().adjusted(kMargin, kMargin, -kMargin, -kFactsHeight - 8);
+}
+
+QRectF SingleView::pictureRect() const {
+    const auto info = m_library->info(m_id);
+    if (!info || info->problem)
+        return {};
+    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const QRectF frame = frameRect();
+    const qreal ratio = devicePixelRatioF();
+    QSizeF size(copy.width / ratio, copy.height / ratio);
+    if (m_zoom == Zoom::Fit) {
+        if (size.width() > frame.width() || size.height() > frame.height())
+            size.scale(frame.size(), Qt::KeepAspectRatio);
+    } else if (m_zoom == Zoom::Double)
+        size *= 2;
+    QRectF out({}, size);
+    out.moveCenter(frame.center() + m_pan);
+    return out;
+}
+
+void SingleView::updateWish() {
+    const auto info = m_library->info(m_id);
+    if (m_id == 0)
+        return m_proofs.wish({});
+    if (!info || info->problem || !isVisible())
+        return m_proofs.wish({{m_id, {16, 16}}}); // brings its facts to the front of the queue
+    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const auto shown = pictureRect().size() * devicePixelRatioF();
+    const Size size = m_zoom == Zoom::Fit ? fitInside(copy, {static_cast<int>(std::lround(shown.width())),
+                                                             static_cast<int>(std::lround(shown.height()))})
+                                          : copy;
+    m_proofs.wish({{m_id, size}});
+}
+
+void SingleView::clampPan() {
+    const QRectF frame = frameRect();
+    const QSizeF size = pictureRect().size();
+    const double x = std::max(0.0, (size.width() - frame.width()) / 2);
+    const double y = std::max(0.0, (size.height() - frame.height()) / 2);
+    m_pan = {std::clamp(m_pan.x(), -x, x), std::clamp(m_pan.y(), -y, y)};
+}
+
+void SingleView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().surround(surround()));
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom != Zoom::Double);
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (const auto* problem = m_proofs.problem(m_id))
+        return paintProblem(painter, *problem);
+    const auto* proof = m_proofs.proof(m_id);
+    const QRectF rect = pictureRect();
+    if (!proof) {
+        if (m_id != 0) {
+            painter.setPen(theme().onSurround(surround()));
+            painter.drawText(frameRect(), Qt::AlignCenter, tr("Reading the picture…"));
+        }
+        return;
+    }
+    painter.save();
+    painter.setClipRect(QRect(0, 0, width(), height() - kFactsHeight));
+    painter.drawImage(rect, m_before ? proof->base : proof->sealed);
+    if (m_divided && !m_before)
+        paintDivider(painter, rect);
+    painter.restore();
+    paintFacts(painter);
+}
+
+void SingleView::paintDivider(QPainter& painter, const QRectF& rect) const {
+    const auto* proof = m_proofs.proof(m_id);
+    const double x = rect.left() + rect.width() * m_divider;
+    painter.save();
+    painter.setClipRect(QRectF(rect.left(), rect.top(), x - rect.left(), rect.height()), Qt::IntersectClip);
+    painter.drawImage(rect, proof->base);
+    painter.restore();
+    painter.setPen(QPen(QColor(0, 0, 0, 120), 3));
+    painter.drawLine(QPointF(x, rect.top()), QPointF(x, rect.bottom()));
+    painter.setPen(QPen(Qt::white, 1.4));
+    painter.drawLine(QPointF(x, rect.top()), QPointF(x, rect.bottom()));
+    const QPointF middle(x, rect.center().y());
+    painter.setPen(QPen(QColor(0, 0, 0, 120), 1));
+    painter.setBrush(Qt::white);
+    painter.drawEllipse(middle, kGrip, kGrip);
+    painter.setPen(QPen(QColor("#333333"), 1.8, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    for (const double side : {-1.0, 1.0})
+        painter.drawPolyline(QPolygonF(
+            {middle + QPointF(side * 4, -4), middle + QPointF(side * 8, 0), middle + QPointF(side * 4, 4)}));
+    const auto label = [&](const QString& text, double left) {
+        painter.setFont(smallFont());
+        const QRectF box(left, rect.top() + 10, painter.fontMetrics().horizontalAdvance(text) + 16, 22);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(QColor(20, 20, 20, 190));
+        painter.drawRoundedRect(box, 4, 4);
+        painter.setPen(Qt::white);
+        painter.drawText(box, Qt::AlignCenter, text);
+    };
+    label(tr("Original"), rect.left() + 10);
+    const auto after = tr("Copy");
+    label(after, rect.right() - 26 - QFontMetrics(smallFont()).horizontalAdvance(after));
+}
+
+void SingleView::paintProblem(QPainter& painter, const Problem& problem) const {
+    const QColor ink = theme().onSurround(surround());
+    painter.drawPixmap(width() / 2 - 16, height() / 2 - 70,
+                       iconPixmap("circle-alert", ink, 32, devicePixelRatioF()));
+    painter.setPen(ink);
+    painter.setFont(strongFont());
+    const QRect room = frameRect();
+    painter.drawText(QRect(room.left(), height() / 2 - 26, room.width(), 24), Qt::AlignCenter,
+                     toQt(std::filesystem::path(problem.subject).filename()));
+    painter.setFont(bodyFont());
+    painter.drawText(QRect(room.left(), height() / 2, room.width(), 90), Qt::AlignHCenter | Qt::TextWordWrap,
+                     toQt(problem.happened) + ".\n" + toQt(problem.remedy));
+}
+
+void SingleView::paintFacts(QPainter& painter) const {
+    const auto info = m_library->info(m_id);
+    const auto* item = m_document->original(m_id);
+    if (!info || !item)
+        return;
+    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const QRectF rect = pictureRect();
+    const double percent = copy.width > 0 ? 100.0 * rect.width() * devicePixelRatioF() / copy.width : 0;
+    QString text = tr("%1   ·   original %2 × %3   ·   copy %4 × %5   ·   shown at %6 %")
+                       .arg(toQt(item->path.filename()))
+                       .arg(info->facts.size.width)
+                       .arg(info->facts.size.height)
+                       .arg(copy.width)
+                       .arg(copy.height)
+                       .arg(percent, 0, 'f', 0);
+    if (info->report.tellsPlace())
+        text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
+    painter.setFont(smallFont());
+    painter.setPen(theme().onSurround(surround()));
+    const QRect line(kMargin, height() - kFactsHeight, width() - 2 * kMargin, kFactsHeight - 6);
+    painter.drawText(line, Qt::AlignCenter,
+                     painter.fontMetrics().elidedText(text, Qt::ElideRight, line.width()));
+}
+
+void SingleView::resizeEvent(QResizeEvent*) {
+    clampPan();
+    updateWish();
+}
+
+void SingleView::mousePressEvent(QMouseEvent* event) {
+    const QRectF rect = pictureRect();
+    m_draggingDivider =
+        m_divided && std::abs(event->position().x() - rect.left() - rect.width() * m_divider) < kGrip + 4;
+    m_dragStart = event->position();
+    m_panStart = m_pan;
+}
+
+void SingleView::mouseMoveEvent(QMouseEvent* event) {
+    const QRectF rect = pictureRect();
+    const bool near =
+        m_divided && std::abs(event->position().x() - rect.left() - rect.width() * m_divider) < kGrip + 4;
+    setCursor(near ? Qt::SplitHCursor : m_zoom != Zoom::Fit ? Qt::OpenHandCursor : Qt::ArrowCursor);
+    if (!(event->buttons() & Qt::LeftButton))
+        return;
+    if (m_draggingDivider)
+        m_divider = std::clamp((event->position().x() - rect.left()) / rect.width(), 0.0, 1.0);
+    else if (m_zoom != Zoom::Fit) {
+        m_pan = m_panStart + event->position() - m_dragStart;
+        clampPan();
+    }
+    update();
+}
+
+void SingleView::mouseReleaseEvent(QMouseEvent*) {
+    m_draggingDivider = false;
+}
+
+void SingleView::mouseDoubleClickEvent(QMouseEvent* event) {
+    const QPointF fraction(
+        (event->position().x() - pictureRect().left()) / std::max(1.0, pictureRect().width()),
+        (event->position().y() - pictureRect().top()) / std::max(1.0, pictureRect().height()));
+    setZoom(m_zoom == Zoom::Fit ? Zoom::Full : Zoom::Fit);
+    if (m_zoom == Zoom::Full) { // the point under the pointer comes to the middle
+        const QSizeF size = pictureRect().size();
+        m_pan = {(0.5 - fraction.x()) * size.width(), (0.5 - fraction.y()) * size.height()};
+        clampPan();
+        update();
+    }
+}
+
+void SingleView::keyPressEvent(QKeyEvent* event) {
+    const double step = 60;
+    const bool pan = m_zoom != Zoom::Fit && (event->modifiers() & Qt::ShiftModifier);
+    const bool divide = m_divided && (event->modifiers() & Qt::AltModifier);
+    const auto move = [&](double dx, double dy) {
+        m_pan += QPointF(dx, dy);
+        clampPan();
+        update();
+    };
+    switch (event->key()) {
+    case Qt::Key_Left:
+    case Qt::Key_Right: {
+        const int direction = event->key() == Qt::Key_Left ? -1 : 1;
+        if (divide) {
+            m_divider = std::clamp(m_divider + 0.02 * direction, 0.0, 1.0);
+            update();
+        } else if (pan)
+            move(-step * direction, 0);
+        else
+            emit stepRequested(direction);
+        return;
+    }
+    case Qt::Key_Up:
+    case Qt::Key_Down:
+        if (pan)
+            move(0, event->key() == Qt::Key_Up ? step : -step);
+        else
+            emit stepRequested(event->key() == Qt::Key_Up ? -1 : 1);
+        return;
+    case Qt::Key_Escape:
+        emit closeRequested();
+        return;
+    case Qt::Key_0:
+        setZoom(Zoom::Fit);
+        return;
+    case Qt::Key_1:
+        setZoom(Zoom::Full);
+        return;
+    case Qt::Key_2:
+        setZoom(Zoom::Double);
+        return;
+    case Qt::Key_Space:
+        if (!event->isAutoRepeat()) {
+            m_before = true;
+            update();
+        }
+        return;
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void SingleView::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
+        m_before = false;
+        update();
+    } else
+        QWidget::keyReleaseEvent(event);
+}
+
+} // namespace keepseal::app

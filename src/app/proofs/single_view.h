@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One picture, large: fitted, at 100 % or 200 % of the copy's own pixels, and before/after with a divider.
+#pragma once
+
+#include "proofs/proof_set.h"
+
+#include <QWidget>
+
+namespace keepseal::app {
+
+enum class Zoom { Fit, Full, Double };
+
+class SingleView : public QWidget {
+    Q_OBJECT
+public:
+    SingleView(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+
+    void showPicture(OriginalId id);
+    OriginalId current() const { return m_id; }
+    Zoom zoom() const { return m_zoom; }
+    void setZoom(Zoom zoom);
+    bool divided() const { return m_divided; }
+    void setDivided(bool on); ///< before to the left of the divider, after to the right
+    ProofSet& proofs() { return m_proofs; }
+
+signals:
+    void stepRequested(int direction);
+    void closeRequested();
+    void zoomChanged();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+
+private:
+    void updateWish();
+    QRectF pictureRect() const; ///< where the whole picture lies, in widget coordinates
+    QRect frameRect() const;    ///< the room for it
+    void clampPan();
+    void paintProblem(QPainter& painter, const Problem& problem) const;
+    void paintDivider(QPainter& painter, const QRectF& rect) const;
+    void paintFacts(QPainter& painter) const;
+
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    ProofSet m_proofs;
+    OriginalId m_id = 0;
+    Zoom m_zoom = Zoom::Fit;
+    bool m_divided = false, m_before = false, m_draggingDivider = false;
+    double m_divider = 0.5; ///< fraction of the picture's width
+    QPointF m_pan, m_dragStart, m_panStart;
+};
+
+} // namespace keepseal::app

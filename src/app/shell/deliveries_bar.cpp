@@ -1,0 +1,212 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/deliveries_bar.h"
+
+#include "geometry/anchor.h"
+#include "theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QPainter>
+#include <QScrollArea>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+namespace {
+
+QToolButton* roundButton(const QString& name, const QString& iconName) {
+    auto* button = new QToolButton;
+    button->setIcon(icon(iconName, theme().text));
+    button->setIconSize({20, 20});
+    button->setAccessibleName(name);
+    button->setToolTip(name);
+    button->setFocusPolicy(Qt::StrongFocus);
+    return button;
+}
+
+/// A picture-shaped sign with the seal's place on it.
+void paintSign(QPainter& painter, const QRect& box, const SealDesign& seal) {
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(QColor("#8d9aa3"));
+    painter.drawRect(box);
+    if (!seal.on)
+        return;
+    const auto at =
+        anchored({box.x(), box.y(), box.width(), box.height()}, box.width() * 0.36, 3.5, seal.anchor, 4);
+    painter.setBrush(QColor(seal.colour.r, seal.colour.g, seal.colour.b));
+    painter.drawRect(QRectF(at.x, at.y, box.width() * 0.36, 3.5));
+}
+
+} // namespace
+
+DeliveryCard::DeliveryCard(QWidget* parent) : QAbstractButton(parent), m_tick(new QCheckBox(this)) {
+    setCheckable(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setContextMenuPolicy(Qt::ActionsContextMenu);
+    m_tick->setToolTip(tr("In the next run"));
+    setToolTip(tr("Double-click or F2 to rename"));
+}
+
+QSize DeliveryCard::sizeHint() const {
+    return {208, 62};
+}
+
+void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::size_t pictures) {
+    m_item = item;
+    m_pictures = pictures;
+    setChecked(chosen);
+    const QSignalBlocker blocker(m_tick);
+    m_tick->setChecked(item.inNextRun);
+    m_tick->setAccessibleName(tr("%1 in the next run").arg(toQt(item.delivery.name)));
+    setAccessibleName(tr("Delivery %1").arg(toQt(item.delivery.name)));
+    update();
+}
+
+void DeliveryCard::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = theme();
+    painter.setPen(QPen(isChecked() ? t.accent : t.line, isChecked() ? 2 : 1));
+    painter.setBrush(isChecked() ? t.raised : t.panel);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 8, 8);
+    paintSign(painter, QRect(11, 13, 48, 36), m_item.delivery.seal);
+    const auto& d = m_item.delivery;
+    const int left = 70, room = width() - left - 32;
+    painter.setFont(strongFont());
+    painter.setPen(m_item.inNextRun ? t.text : t.quiet);
+    const QFontMetrics strong(strongFont()), small(smallFont());
+    painter.drawText(QRect(left, 8, room, strong.height()), Qt::AlignLeft | Qt::AlignVCenter,
+                     strong.elidedText(toQt(d.name), Qt::ElideRight, room));
+    painter.setFont(smallFont());
+    painter.setPen(t.quiet);
+    const auto size = d.fit.on ? tr("%1 px").arg(d.fit.longSide) : tr("full size");
+    painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
+                     small.elidedText(size + " · JPEG " + QString::number(d.file.quality), Qt::ElideRight,
+                                      width() - left - 8));
+    painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
+                     Qt::AlignLeft,
+                     !m_item.inNextRun ? tr("not in the next run")
+                     : m_pictures == 1 ? tr("1 copy")
+                                       : tr("%1 copies").arg(m_pictures));
+    if (hasFocus()) {
+        painter.setPen(QPen(t.text, 1, Qt::DotLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRoundedRect(QRectF(rect()).adjusted(3.5, 3.5, -3.5, -3.5), 6, 6);
+    }
+}
+
+void DeliveryCard::resizeEvent(QResizeEvent*) {
+    m_tick->move(width() - 28, 7);
+}
+void DeliveryCard::mouseDoubleClickEvent(QMouseEvent*) {
+    emit renameRequested();
+}
+
+void DeliveryCard::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_F2)
+        emit renameRequested();
+    else
+        QAbstractButton::keyPressEvent(event);
+}
+
+DeliveriesBar::DeliveriesBar(JobDocument* document, QWidget* parent)
+    : QWidget(parent), m_document(document), m_about(new QLabel), m_row(new QHBoxLayout),
+      m_add(roundButton(tr("New delivery, like the chosen one"), "plus")),
+      m_undo(roundButton(tr("Undo"), "undo-2")), m_redo(roundButton(tr("Redo"), "redo-2")),
+      m_menu(roundButton(tr("Menu"), "menu")) {
+    setAccessibleName(tr("Deliveries"));
+    auto* whole = new QHBoxLayout(this);
+    whole->setContentsMargins(kGap4, kGap2, kGap3, kGap2);
+    whole->setSpacing(kGap3);
+    auto* mark = new QLabel;
+    mark->setPixmap(sealPixmap(40, 2));
+    auto* words = new QVBoxLayout;
+    words->setSpacing(0);
+    auto* name = new QLabel("Keep Seal");
+    name->setFont(titleFont());
+    m_about->setFont(smallFont());
+    words->addStretch();
+    words->addWidget(name);
+    words->addWidget(m_about);
+    words->addStretch();
+    auto* brand = new QWidget;
+    auto* brandRow = new QHBoxLayout(brand);
+    brandRow->setContentsMargins(0, 0, 0, 0);
+    brandRow->setSpacing(10);
+    brandRow->addWidget(mark);
+    brandRow->addLayout(words, 1);
+    brand->setFixedWidth(196);
+    whole->addWidget(brand);
+
+    auto* cards = new QWidget;
+    m_row->setContentsMargins(0, 0, 0, 0);
+    m_row->setSpacing(kGap2);
+    m_row->addWidget(m_add);
+    m_row->addStretch();
+    cards->setLayout(m_row);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(cards);
+    scroll->setWidgetResizable(true);
+    scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFixedHeight(76);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    whole->addWidget(scroll, 1);
+    for (auto* button : {m_undo, m_redo, m_menu})
+        whole->addWidget(button);
+    m_menu->setPopupMode(QToolButton::InstantPopup);
+    m_menu->setStyleSheet("QToolButton::menu-indicator { image: none; }");
+    connect(m_add, &QToolButton::clicked, this, [this] {
+        Delivery next = m_document->currentDelivery();
+        next.name += " 2";
+        m_document->addDelivery(std::move(next));
+    });
+    connect(document, &JobDocument::deliveriesChanged, this, &DeliveriesBar::rebuild);
+    connect(document, &JobDocument::anythingChanged, this, &DeliveriesBar::refresh);
+    rebuild();
+}
+
+void DeliveriesBar::rebuild() {
+    const auto count = m_document->state().deliveries.size();
+    while (m_cards.size() > count) {
+        m_cards.back()->deleteLater();
+        m_row->removeWidget(m_cards.back());
+        m_cards.pop_back();
+    }
+    while (m_cards.size() < count) {
+        const auto index = m_cards.size();
+        auto* card = new DeliveryCard;
+        connect(card, &QAbstractButton::clicked, this, [this, index] {
+            m_document->selectDelivery(index);
+            refresh();
+        });
+        connect(card, &DeliveryCard::renameRequested, this, [this, index] {
+            m_document->selectDelivery(index);
+            emit renameRequested();
+        });
+        connect(card->tick(), &QCheckBox::toggled, this,
+                [this, index](bool on) { m_document->setInNextRun(index, on); });
+        m_row->insertWidget(static_cast<int>(index), card);
+        m_cards.push_back(card);
+    }
+    refresh();
+}
+
+void DeliveriesBar::refresh() {
+    const auto& state = m_document->state();
+    const auto pictures = state.originals->size();
+    for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
+        m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery, pictures);
+    m_about->setText(pictures == 0   ? tr("no pictures yet")
+                     : pictures == 1 ? tr("1 original")
+                                     : tr("%1 originals").arg(pictures));
+}
+
+void DeliveriesBar::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().window);
+    painter.fillRect(QRect(0, height() - 1, width(), 1), theme().line);
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,511 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/main_window.h"
+
+#include "base/text.h"
+#include "delivery/json.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QDesktopServices>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QLabel>
+#include <QMenu>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSlider>
+#include <QToolButton>
+#include <QUrl>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+
+MainWindow::MainWindow()
+    : m_library(&m_document), m_planning(&m_document), m_deliveries(new DeliveriesBar(&m_document)),
+      m_chain(new ChainView(&m_document, &m_library)), m_drawer(new Drawer(&m_document, &m_library)),
+      m_header(new ViewsHeader), m_stack(new QStackedWidget), m_empty(makeEmptyPage()),
+      m_wall(new ProofWall(&m_document, &m_library)), m_single(new SingleView(&m_document, &m_library)),
+      m_check(new CheckView), m_runBar(new RunBar) {
+    setWindowTitle("Keep Seal");
+    setWindowIcon(QIcon(sealPixmap(128, 1)));
+    setAcceptDrops(true);
+    setMinimumSize(980, 620);
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_deliveries);
+    column->addWidget(makeMiddle(), 1);
+    column->addWidget(m_runBar);
+    setCentralWidget(page);
+    makeActions();
+    connectParts();
+    m_header->sizeSlider()->setValue(m_wall->rowHeight());
+    m_chain->setChosen(StationId::Seal);
+    updateViews();
+    updateRunBar();
+}
+
+MainWindow::~MainWindow() {
+    m_running.stop();
+    m_document.undoStack()->blockSignals(true); // it clears itself at the end, when nobody is left to hear
+    // The views hold workers that use the document and the library: they go first.
+    delete takeCentralWidget();
+}
+
+QWidget* MainWindow::makeMiddle() {
+    auto* middle = new QWidget;
+    auto* row = new QHBoxLayout(middle);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    m_chain->setFixedWidth(212);
+    m_drawer->setFixedWidth(268);
+    row->addWidget(m_chain);
+    row->addWidget(m_drawer);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(m_header);
+    for (auto* view : {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_wall),
+                       static_cast<QWidget*>(m_single), static_cast<QWidget*>(m_check)})
+        m_stack->addWidget(view);
+    right->addWidget(m_stack, 1);
+    row->addLayout(right, 1);
+    return middle;
+}
+
+QWidget* MainWindow::makeEmptyPage() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setSpacing(kGap3);
+    column->addStretch(2);
+    auto* mark = new QLabel;
+    mark->setPixmap(sealPixmap(88, 2));
+    mark->setAlignment(Qt::AlignCenter);
+    auto* title = new QLabel(tr("Drop pictures or folders here"));
+    title->setFont(titleFont());
+    title->setAlignment(Qt::AlignCenter);
+    auto* text = new QLabel(
+        tr("Every picture appears as the copy it will become: sized, sealed, with your rights in it\n"
+           "and without the place where it was taken. The originals are only ever read."));
+    text->setAlignment(Qt::AlignCenter);
+    auto* buttons = new QHBoxLayout;
+    auto* pictures = new QPushButton(icon("images", theme().text), " " + tr("Open pictures…"));
+    auto* folder = new QPushButton(icon("folder-open", theme().text), " " + tr("Open a folder…"));
+    connect(pictures, &QPushButton::clicked, this, &MainWindow::choosePictures);
+    connect(folder, &QPushButton::clicked, this, &MainWindow::chooseFolder);
+    buttons->addStretch();
+    buttons->addWidget(pictures);
+    buttons->addWidget(folder);
+    buttons->addStretch();
+    for (auto* label : {mark, title, text})
+        column->addWidget(label);
+    column->addLayout(buttons);
+    column->addStretch(3);
+    return page;
+}
+
+QAction* MainWindow::action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
+                            const QString& iconName) {
+    auto* made = new QAction(text, this);
+    made->setShortcut(keys);
+    if (!iconName.isEmpty())
+        made->setIcon(icon(iconName, theme().text));
+    connect(made, &QAction::triggered, this, act);
+    addAction(made);
+    return made;
+}
+
+void MainWindow::makeActions() {
+    auto* menu = new QMenu(this);
+    menu->addAction(action(
+        tr("Open pictures…"), QKeySequence::Open, [this] { choosePictures(); }, "images"));
+    menu->addAction(action(
+        tr("Open a folder and all in it…"), QKeySequence("Ctrl+Shift+O"), [this] { chooseFolder(); },
+        "folder-open"));
+    menu->addAction(action(
+        tr("Take the chosen pictures out"), {}, [this] { m_document.removeOriginals(m_wall->selected()); },
+        "x"));
+    menu->addAction(
+        action(tr("Choose all pictures"), QKeySequence::SelectAll, [this] { m_wall->selectEverything(); }));
+    menu->addSeparator();
+    menu->addAction(action(tr("Open a delivery…"), QKeySequence("Ctrl+D"), [this] {
+        const auto file =
+            QFileDialog::getOpenFileName(this, tr("Open a delivery"), {}, tr("Deliveries (*.json)"));
+        if (!file.isEmpty())
+            openDelivery(toPath(file));
+    }));
+    menu->addAction(action(
+        tr("Save the delivery as…"), QKeySequence::Save, [this] { saveDeliveryAs(); }, "save"));
+    menu->addAction(action(
+        tr("Rename the delivery…"), {}, [this] { renameDelivery(); }, "pencil"));
+    menu->addAction(action(
+        tr("Remove the delivery"), {}, [this] { m_document.removeCurrentDelivery(); }, "trash-2"));
+    menu->addSeparator();
+    auto* undo = m_document.undoStack()->createUndoAction(this, tr("Undo"));
+    auto* redo = m_document.undoStack()->createRedoAction(this, tr("Redo"));
+    undo->setShortcut(QKeySequence::Undo);
+    redo->setShortcuts({QKeySequence("Ctrl+Shift+Z"), QKeySequence("Ctrl+Y")});
+    for (auto* act : {undo, redo}) {
+        addAction(act);
+        menu->addAction(act);
+    }
+    m_deliveries->undoButton()->setEnabled(false);
+    m_deliveries->redoButton()->setEnabled(false);
+    connect(undo, &QAction::changed, this, [this, undo, redo] {
+        m_deliveries->undoButton()->setEnabled(undo->isEnabled());
+        m_deliveries->undoButton()->setToolTip(undo->text());
+        m_deliveries->redoButton()->setEnabled(redo->isEnabled());
+    });
+    connect(redo, &QAction::changed, this, [this, redo] {
+        m_deliveries->redoButton()->setEnabled(redo->isEnabled());
+        m_deliveries->redoButton()->setToolTip(redo->text());
+    });
+    connect(m_deliveries->undoButton(), &QToolButton::clicked, undo, &QAction::trigger);
+    connect(m_deliveries->redoButton(), &QToolButton::clicked, redo, &QAction::trigger);
+    menu->addSeparator();
+    menu->addAction(action(
+        tr("Light or dark window"), QKeySequence("Ctrl+T"),
+        [this] { setLook(theme().kind == ThemeKind::Dark ? ThemeKind::Light : ThemeKind::Dark, surround()); },
+        "sun"));
+    menu->addAction(action(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"), [this] {
+        setLook(theme().kind, static_cast<Surround>((static_cast<int>(surround()) + 1) % 3));
+    }));
+    for (int i = 0; i < 4; ++i)
+        action({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
+               [this, i] { setView(static_cast<ViewKind>(i)); });
+    menu->addSeparator();
+    menu->addAction(action(
+        tr("Stamp"), QKeySequence("Ctrl+Return"), [this] { stampOrChooseFolder(); }, "stamp"));
+    menu->addAction(action(tr("Quit"), QKeySequence::Quit, [this] { close(); }));
+    m_deliveries->menuButton()->setMenu(menu);
+}
+
+void MainWindow::connectParts() {
+    connect(m_chain, &ChainView::stationChosen, m_drawer, &Drawer::showStation);
+    connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
+    connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
+        m_document.addOriginals(result.files);
+        QString text;
+        for (const auto& problem : result.problems)
+            text += (text.isEmpty() ? "" : "\n") + toQt(problem.sentence());
+        if (result.files.empty() && result.problems.empty())
+            text = tr("There are no pictures in there that Keep Seal can read.");
+        showNotice(text);
+    });
+    connect(&m_document, &JobDocument::originalsChanged, this, [this] {
+        m_outcomes.clear();
+        m_wall->setOutcomes({});
+        if (m_document.originals().empty())
+            m_view = ViewKind::Wall;
+        updateViews();
+        if (!m_document.originals().empty() && m_wall->current() == 0)
+            m_wall->setCurrent(m_document.originals().front().id);
+    });
+    connect(&m_document, &JobDocument::anythingChanged, this, [this] {
+        m_resultIsCurrent = false;
+        updateRunBar();
+    });
+    connect(m_wall, &ProofWall::currentChanged, this, &MainWindow::setLookedAt);
+    connect(m_wall, &ProofWall::openRequested, this, [this] { setView(ViewKind::One); });
+    connect(m_wall, &ProofWall::removeRequested, this,
+            [this] { m_document.removeOriginals(m_wall->selected()); });
+    connect(m_wall, &ProofWall::rowHeightChanged, m_header->sizeSlider(), &QSlider::setValue);
+    connect(m_header->sizeSlider(), &QSlider::valueChanged, m_wall, &ProofWall::setRowHeight);
+    connect(m_header, &ViewsHeader::viewRequested, this, &MainWindow::setView);
+    connect(m_header, &ViewsHeader::zoomRequested, this,
+            [this](int step) { m_single->setZoom(static_cast<Zoom>(step)); });
+    connect(m_header, &ViewsHeader::surroundRequested, this,
+            [this] { setLook(theme().kind, static_cast<Surround>((static_cast<int>(surround()) + 1) % 3)); });
+    connect(m_header, &ViewsHeader::noticeClosed, this, [this] { showNotice({}); });
+    connect(m_single, &SingleView::stepRequested, this, &MainWindow::step);
+    connect(m_single, &SingleView::closeRequested, this, [this] { setView(ViewKind::Wall); });
+    connect(m_single, &SingleView::zoomChanged, this, &MainWindow::updateViews);
+    connect(m_check, &CheckView::originalRequested, this, [this](const QString& path) {
+        for (const auto& item : m_document.originals())
+            if (toQt(item.path) == path) {
+                m_wall->setCurrent(item.id);
+                setView(ViewKind::One);
+            }
+    });
+    connect(&m_planning, &Planning::planned, this, &MainWindow::updateRunBar);
+    connect(&m_running, &Running::progressed, this, &MainWindow::onProgress);
+    connect(&m_running, &Running::verifying, this, [this](qulonglong done, qulonglong total) {
+        m_runBar->setProgress(done, total, tr("Reading the originals again: %1 of %2").arg(done).arg(total));
+    });
+    connect(&m_running, &Running::finished, this, &MainWindow::onFinished);
+    connect(&m_running, &Running::refused, this, [this](const Problem& problem) {
+        m_runBar->setRunning(false);
+        showNotice(toQt(problem.sentence()));
+        m_planning.renew();
+        updateRunBar();
+    });
+    connect(m_runBar->strongButton(), &QPushButton::clicked, this, &MainWindow::stampOrChooseFolder);
+    connect(m_runBar->stopButton(), &QPushButton::clicked, this, [this] {
+        m_running.stop();
+        m_runBar->stopButton()->setEnabled(false);
+    });
+    connect(m_runBar->openButton(), &QPushButton::clicked, this, [this] {
+        if (m_lastRun)
+            for (const auto& row : m_lastRun->ledger.rows)
+                if (row.outcome == Outcome::Made || row.outcome == Outcome::AlreadyThere) {
+                    QDesktopServices::openUrl(QUrl::fromLocalFile(toQt(row.copy.parent_path())));
+                    return;
+                }
+    });
+}
+
+void MainWindow::setLookedAt(OriginalId id) {
+    m_lookedAt = id;
+    m_chain->setLookedAt(id);
+    m_drawer->setLookedAt(id);
+    m_single->showPicture(id);
+}
+
+void MainWindow::step(int direction) {
+    const auto& all = m_document.originals();
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (all[i].id == m_lookedAt) {
+            const auto next = static_cast<std::ptrdiff_t>(i) + direction;
+            if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
+                m_wall->setCurrent(all[static_cast<std::size_t>(next)].id);
+            return;
+        }
+}
+
+void MainWindow::setView(ViewKind view) {
+    m_view = view;
+    m_single->setDivided(view == ViewKind::BeforeAfter);
+    updateViews();
+}
+
+void MainWindow::updateViews() {
+    const bool empty = m_document.originals().empty();
+    QWidget* shown = empty                       ? m_empty
+                     : m_view == ViewKind::Wall  ? static_cast<QWidget*>(m_wall)
+                     : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
+                                                 : static_cast<QWidget*>(m_single);
+    m_stack->setCurrentWidget(shown);
+    m_header->setView(m_view);
+    m_header->setVisible(!empty || !m_noticeText.isEmpty());
+    m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")
+                          : m_single->zoom() == Zoom::Full ? tr("100 %")
+                                                           : tr("200 %"));
+    if (shown == m_single)
+        m_single->showPicture(m_lookedAt); // its size is known only now
+    shown->setFocus();
+}
+
+QString MainWindow::planSentence(const Plan& plan) const {
+    const auto copies = plan.count(Outcome::Waiting), there = plan.count(Outcome::AlreadyThere),
+               left = plan.count(Outcome::LeftOut);
+    const auto pictures = plan.originals.size();
+    if (copies == 0)
+        return there > 0 ? tr("All %1 copies are already there, made from the same originals with the same "
+                              "settings.")
+                               .arg(there)
+                         : tr("Nothing to make: every name is taken, and the delivery says to leave those "
+                              "pictures out.");
+    QString text =
+        toQt(counted(copies, "copy", "copies")) + tr(" of ") + toQt(counted(pictures, "picture", "pictures"));
+    if (plan.folders.size() == 1)
+        text += tr(" to %1").arg(toQt(plan.folders.front()));
+    else
+        text += tr(" to %1 places").arg(plan.folders.size());
+    if (there > 0)
+        text += tr(" · %1 already there").arg(there);
+    if (left > 0)
+        text += tr(" · %1 left out").arg(left);
+    return text + tr(" · nothing will be replaced");
+}
+
+void MainWindow::updateRunBar() {
+    if (m_running.busy())
+        return;
+    if (m_resultIsCurrent) { // the sentence tells of the run; the button of what is left to do
+        const auto left =
+            m_planning.plan() && m_planning.current() ? m_planning.plan()->count(Outcome::Waiting) : 0;
+        if (left > 0)
+            m_runBar->setAction(
+                m_lastRun->stopped ? tr("Go on: %1 left").arg(left) : tr("Try %1 again").arg(left), true);
+        return;
+    }
+    m_runBar->setOpenFolder(false);
+    const auto pictures = m_document.originals().size();
+    const auto ticked = m_document.tickedDeliveries();
+    const auto& problem = m_planning.problem();
+    const bool refused = problem && problem->kind == ProblemKind::Refused;
+    m_chain->setPlaceProblem(refused ? toQt(problem->happened) : QString());
+    if (pictures == 0) {
+        m_runBar->setSentence(tr("No pictures yet."));
+        return m_runBar->setAction(tr("Stamp"), false);
+    }
+    if (ticked.empty()) {
+        m_runBar->setSentence(tr("No delivery is ticked for the next run."), RunBar::Tone::Look);
+        return m_runBar->setAction(tr("Stamp"), false);
+    }
+    if (m_document.currentDelivery().place.folder.empty()) {
+        m_runBar->setSentence(
+            tr("%1 copies can be made as soon as there is a folder for them.").arg(pictures * ticked.size()));
+        return m_runBar->setAction(tr("Choose the folder…"), true);
+    }
+    if (problem) {
+        m_runBar->setSentence(toQt(problem->sentence()), RunBar::Tone::Bad);
+        return m_runBar->setAction(tr("Stamp"), false);
+    }
+    const auto& plan = m_planning.plan();
+    if (!plan || !m_planning.current())
+        return m_runBar->setAction(tr("Stamp"), false);
+    const auto copies = plan->count(Outcome::Waiting);
+    m_runBar->setSentence(planSentence(*plan));
+    m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies), copies > 0);
+    m_check->showPlan(*plan);
+}
+
+void MainWindow::stampOrChooseFolder() {
+    if (m_running.busy() || m_document.originals().empty())
+        return;
+    if (m_document.currentDelivery().place.folder.empty())
+        return chooseDestination();
+    startRun();
+}
+
+void MainWindow::startRun() {
+    if (!m_planning.plan() || !m_planning.current() || m_planning.plan()->count(Outcome::Waiting) == 0)
+        return;
+    m_outcomes.clear();
+    m_wall->setOutcomes({});
+    m_runBar->stopButton()->setEnabled(true);
+    m_runBar->setOpenFolder(false);
+    m_runBar->setRunning(true);
+    m_runBar->setProgress(0, m_planning.plan()->count(Outcome::Waiting), tr("Stamping…"));
+    m_check->showPlan(*m_planning.plan());
+    m_running.start(*m_planning.plan());
+}
+
+void MainWindow::onProgress(qulonglong done, qulonglong total, const LedgerRow& row) {
+    m_runBar->setProgress(
+        done, total, tr("Stamping: %1 of %2 · %3").arg(done).arg(total).arg(toQt(row.original.filename())));
+    for (const auto& item : m_document.originals())
+        if (item.path == row.original) {
+            auto& outcome = m_outcomes[item.id];
+            outcome = row.outcome == Outcome::Failed ? 2 : std::max(outcome, 1);
+        }
+    m_wall->setOutcomes(m_outcomes);
+    m_check->model()->update(row);
+}
+
+void MainWindow::onFinished(const RunResult& result) {
+    m_lastRun = result;
+    m_resultIsCurrent = true;
+    m_runBar->setRunning(false);
+    m_check->showLedger(result);
+    const auto made = result.ledger.count(Outcome::Made), failed = result.ledger.count(Outcome::Failed);
+    const auto waiting = result.ledger.count(Outcome::Waiting);
+    QString text = result.stopped ? tr("Stopped. %1 made, %2 not reached; stamping again goes on there.")
+                                        .arg(toQt(counted(made, "copy was", "copies were")))
+                                        .arg(waiting)
+                                  : tr("%1 made and checked.").arg(toQt(counted(made, "copy", "copies")));
+    if (failed > 0)
+        text += tr(" %1 could not be stamped.").arg(toQt(counted(failed, "picture", "pictures")));
+    const bool kept =
+        std::all_of(result.ledger.rows.begin(), result.ledger.rows.end(), [](const LedgerRow& row) {
+            return row.fingerprintBefore.empty() || row.originalUntouched();
+        });
+    text += kept ? tr(" The originals are byte for byte as they were.")
+                 : tr(" An original changed during the run: see the check.");
+    m_runBar->setSentence(text,
+                          failed > 0 || !kept || result.stopped ? RunBar::Tone::Look : RunBar::Tone::Good);
+    m_runBar->setOpenFolder(made > 0);
+    m_runBar->setAction(tr("All stamped"), false); // until the new plan knows better
+    m_planning.renew();
+    if (!result.stopped)
+        setView(ViewKind::Check);
+}
+
+void MainWindow::open(const std::vector<std::filesystem::path>& paths) {
+    if (!paths.empty())
+        m_gathering.start(paths);
+}
+
+void MainWindow::choosePictures() {
+    const auto files = QFileDialog::getOpenFileNames(
+        this, tr("Open pictures"), {},
+        tr("Pictures (*.jpg *.jpeg *.png *.tif *.tiff *.webp *.heic *.heif *.avif *.jxl);;All files (*)"));
+    std::vector<std::filesystem::path> paths;
+    for (const auto& file : files)
+        paths.push_back(toPath(file));
+    open(paths);
+}
+
+void MainWindow::chooseFolder() {
+    const auto folder = QFileDialog::getExistingDirectory(this, tr("Open a folder and all in it"));
+    if (!folder.isEmpty())
+        open({toPath(folder)});
+}
+
+void MainWindow::chooseDestination() {
+    const auto folder = QFileDialog::getExistingDirectory(this, tr("Folder for the copies"));
+    if (!folder.isEmpty())
+        m_document.setSetting("place.folder", folder.toStdString());
+}
+
+void MainWindow::openDelivery(const std::filesystem::path& file) {
+    try {
+        m_document.addDelivery(loadDelivery(file), file);
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::saveDeliveryAs() {
+    const auto index = m_document.currentDeliveryIndex();
+    const auto& item = m_document.state().deliveries[index];
+    const auto suggested = item.file.empty() ? toQt(item.delivery.name) + ".json" : toQt(item.file);
+    const auto file =
+        QFileDialog::getSaveFileName(this, tr("Save the delivery"), suggested, tr("Deliveries (*.json)"));
+    if (file.isEmpty())
+        return;
+    try {
+        saveDelivery(item.delivery, toPath(file));
+        m_document.setFile(index, toPath(file));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::renameDelivery() {
+    bool ok = false;
+    const auto name = QInputDialog::getText(this, tr("Rename the delivery"), tr("Name"), QLineEdit::Normal,
+                                            toQt(m_document.currentDelivery().name), &ok);
+    if (ok)
+        m_document.renameCurrentDelivery(name);
+}
+
+void MainWindow::showNotice(const QString& text) {
+    m_noticeText = text;
+    m_header->setNotice(text);
+    m_header->setVisible(!m_document.originals().empty() || !text.isEmpty());
+}
+
+QString MainWindow::notice() const {
+    return m_noticeText;
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    std::vector<std::filesystem::path> paths;
+    for (const auto& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths.push_back(toPath(url.toLocalFile()));
+    event->acceptProposedAction();
+    open(paths);
+}
+
+} // namespace keepseal::app

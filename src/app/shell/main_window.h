@@ -1,0 +1,105 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The one window: deliveries above, chain and drawer at the left, proofs in the middle, the run bar below. It
+// joins the parts; what they do is in their own files.
+#pragma once
+
+#include "chain/chain_view.h"
+#include "chain/drawer.h"
+#include "check/check_view.h"
+#include "proofs/proof_wall.h"
+#include "proofs/single_view.h"
+#include "shell/background.h"
+#include "shell/deliveries_bar.h"
+#include "shell/run_bar.h"
+#include "shell/views_header.h"
+#include "theme/theme.h"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+class QAction;
+
+namespace keepseal::app {
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    MainWindow();
+    ~MainWindow() override;
+
+    JobDocument& document() { return m_document; }
+    ProofWall& wall() { return *m_wall; }
+    SingleView& single() { return *m_single; }
+    ChainView& chain() { return *m_chain; }
+    Drawer& drawer() { return *m_drawer; }
+    CheckView& check() { return *m_check; }
+    RunBar& runBar() { return *m_runBar; }
+    DeliveriesBar& deliveries() { return *m_deliveries; }
+    Planning& planning() { return m_planning; }
+    Running& running() { return m_running; }
+    PictureLibrary& library() { return m_library; }
+    const std::optional<RunResult>& lastRun() const { return m_lastRun; }
+    QString notice() const;
+
+    void open(const std::vector<std::filesystem::path>& paths);
+    void setView(ViewKind view);
+    ViewKind view() const { return m_view; }
+    void stampOrChooseFolder();
+    void setLook(ThemeKind kind, Surround tone);
+    /// Opens a delivery file; a wrong one is said in the notice, nothing changes.
+    void openDelivery(const std::filesystem::path& file);
+    void restoreState();
+
+protected:
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    QWidget* makeMiddle();
+    QWidget* makeEmptyPage();
+    void makeActions();
+    QAction* action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
+                    const QString& iconName = {});
+    void connectParts();
+    void setLookedAt(OriginalId id);
+    void step(int direction);
+    void updateViews();
+    void updateRunBar();
+    void startRun();
+    void onProgress(qulonglong done, qulonglong total, const LedgerRow& row);
+    void onFinished(const RunResult& result);
+    void showNotice(const QString& text);
+    void choosePictures();
+    void chooseFolder();
+    void chooseDestination();
+    void saveDeliveryAs();
+    void renameDelivery();
+    void saveState();
+    QString planSentence(const Plan& plan) const;
+
+    JobDocument m_document;
+    PictureLibrary m_library;
+    Gathering m_gathering;
+    Planning m_planning;
+    Running m_running;
+    DeliveriesBar* m_deliveries;
+    ChainView* m_chain;
+    Drawer* m_drawer;
+    ViewsHeader* m_header;
+    QStackedWidget* m_stack;
+    QWidget* m_empty;
+    ProofWall* m_wall;
+    SingleView* m_single;
+    CheckView* m_check;
+    RunBar* m_runBar;
+    ViewKind m_view = ViewKind::Wall;
+    OriginalId m_lookedAt = 0;
+    std::optional<RunResult> m_lastRun;
+    bool m_resultIsCurrent = false; ///< the run bar tells of the last run until the job changes
+    std::map<OriginalId, int> m_outcomes;
+    QString m_noticeText;
+};
+
+} // namespace keepseal::app

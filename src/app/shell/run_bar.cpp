@@ -1,0 +1,85 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/run_bar.h"
+
+#include "theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+
+RunBar::RunBar(QWidget* parent)
+    : QWidget(parent), m_sentence(new QLabel), m_progress(new QProgressBar),
+      m_open(new QPushButton(" " + tr("Open folder"))), m_stop(new QPushButton(tr("Stop"))),
+      m_strong(new QPushButton) {
+    setAccessibleName(tr("Run"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(kGap4, kGap2, kGap4, kGap2);
+    row->setSpacing(kGap3);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(5);
+    m_sentence->setWordWrap(true);
+    m_sentence->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    m_progress->setTextVisible(false);
+    m_progress->setAccessibleName(tr("Progress of the run"));
+    words->addWidget(m_sentence);
+    words->addWidget(m_progress);
+    row->addLayout(words, 1);
+    m_strong->setProperty("strong", true);
+    m_strong->setIcon(icon("stamp", theme().onAccent));
+    m_open->setIcon(icon("folder-open", theme().text));
+    m_stop->setToolTip(tr("Finished copies stay; the next run goes on where this one was"));
+    for (auto* button : {m_open, m_stop, m_strong})
+        row->addWidget(button);
+    setRunning(false);
+    m_open->hide();
+}
+
+void RunBar::setSentence(const QString& text, Tone tone) {
+    m_sentence->setText(text);
+    const Theme& t = theme();
+    const QColor colour = tone == Tone::Plain  ? t.text
+                          : tone == Tone::Look ? t.look
+                          : tone == Tone::Bad  ? t.bad
+                                               : t.good;
+    m_sentence->setStyleSheet(QString("color: %1;").arg(colour.name()));
+}
+
+QString RunBar::sentence() const {
+    return m_sentence->text();
+}
+
+void RunBar::setAction(const QString& text, bool enabled) {
+    m_strong->setText(" " + text);
+    m_strong->setEnabled(enabled);
+    m_strong->setIcon(icon("stamp", enabled ? theme().onAccent : theme().quiet));
+}
+
+void RunBar::setOpenFolder(bool visible) {
+    m_open->setVisible(visible);
+}
+
+void RunBar::setProgress(qulonglong done, qulonglong total, const QString& text) {
+    m_progress->setRange(0, static_cast<int>(total));
+    m_progress->setValue(static_cast<int>(done));
+    setSentence(text);
+}
+
+void RunBar::setRunning(bool running) {
+    m_progress->setVisible(running);
+    m_stop->setVisible(running);
+    m_strong->setVisible(!running);
+}
+
+void RunBar::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().window);
+    painter.fillRect(QRect(0, 0, width(), 1), theme().line);
+}
+
+} // namespace keepseal::app

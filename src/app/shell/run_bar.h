@@ -1,0 +1,38 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The run bar: one sentence of truth and the one strong button; progress while a run is under way.
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+
+namespace keepseal::app {
+
+class RunBar : public QWidget {
+    Q_OBJECT
+public:
+    explicit RunBar(QWidget* parent = nullptr);
+    enum class Tone { Plain, Look, Bad, Good };
+    void setSentence(const QString& text, Tone tone = Tone::Plain);
+    void setAction(const QString& text, bool enabled);
+    void setOpenFolder(bool visible);
+    void setProgress(qulonglong done, qulonglong total, const QString& text);
+    void setRunning(bool running);
+    QPushButton* strongButton() { return m_strong; }
+    QPushButton* stopButton() { return m_stop; }
+    QPushButton* openButton() { return m_open; }
+    QString sentence() const;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    QLabel* m_sentence;
+    QProgressBar* m_progress;
+    QPushButton *m_open, *m_stop, *m_strong;
+};
+
+} // namespace keepseal::app

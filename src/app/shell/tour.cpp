@@ -1,0 +1,118 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/tour.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QPushButton>
+
+#include <iostream>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kPatience = 180000; // ms: a slow machine with a cold cache
+
+bool settled(MainWindow& window) {
+    return waitUntil(
+        [&] {
+            return window.library().known() == window.document().originals().size() &&
+                   !window.document().originals().empty() && window.wall().proofs().settled();
+        },
+        kPatience);
+}
+
+void pause(int milliseconds) {
+    waitUntil([] { return false; }, milliseconds);
+}
+
+bool save(MainWindow& window, const QString& file) {
+    pause(120);
+    const bool saved = window.grab().save(file);
+    std::cout << (saved ? "saved " : "could not save ") << file.toStdString() << "\n";
+    return saved;
+}
+
+bool pressStamp(MainWindow& window) {
+    auto* button = window.runBar().strongButton();
+    if (!waitUntil([&] { return button->isEnabled() && window.planning().current(); }, kPatience))
+        return false;
+    button->click();
+    return true;
+}
+
+/// A picture that shows the seal well: the first landscape one.
+OriginalId showpiece(MainWindow& window) {
+    for (const auto& item : window.document().originals()) {
+        const auto info = window.library().info(item.id);
+        if (info && !info->problem && info->facts.size.width > info->facts.size.height &&
+            info->report.tellsPlace())
+            return item.id;
+    }
+    return window.document().originals().front().id;
+}
+
+} // namespace
+
+bool waitUntil(const std::function<bool()>& done, int milliseconds) {
+    QElapsedTimer timer;
+    timer.start();
+    while (!done()) {
+        if (timer.elapsed() > milliseconds)
+            return false;
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+        QThread::msleep(2);
+    }
+    return true;
+}
+
+int runDemo(MainWindow& window, const QString& picture) {
+    if (!settled(window) || !pressStamp(window)) {
+        std::cerr << "keep-seal: the sample run could not start: " << window.runBar().sentence().toStdString()
+                  << "\n";
+        return 1;
+    }
+    waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
+    if (!window.lastRun())
+        return 1;
+    const auto& ledger = window.lastRun()->ledger;
+    save(window, picture);
+    std::cout << window.runBar().sentence().toStdString() << "\n"
+              << window.check().summary().toStdString() << "\n"
+              << "copies: " << ledger.rows.front().copy.parent_path().string() << "\n";
+    return 0;
+}
+
+int takeScreenshots(MainWindow& window, const QString& folder) {
+    const QDir out(folder);
+    out.mkpath(".");
+    const auto originals = window.document().paths();
+    bool ok = waitUntil([&] { return !window.document().originals().empty(); }, kPatience) && settled(window);
+    ok = ok && save(window, out.filePath("proof-wall.png"));
+    window.wall().setCurrent(showpiece(window));
+    window.setView(ViewKind::BeforeAfter);
+    ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
+    ok = ok && save(window, out.filePath("before-after.png"));
+    window.setView(ViewKind::Wall);
+    window.setLook(ThemeKind::Light, Surround::Middle);
+    window.chain().setChosen(StationId::Privacy);
+    ok = ok && settled(window) && save(window, out.filePath("proof-wall-light.png"));
+    window.setLook(ThemeKind::Dark, Surround::Dark);
+    window.chain().setChosen(StationId::Place);
+    ok = ok && pressStamp(window);
+    ok = ok &&
+         waitUntil([&] { return window.runBar().sentence().contains(QString(": 9 of")) || window.lastRun(); },
+                   kPatience);
+    ok = ok && save(window, out.filePath("run-under-way.png"));
+    ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
+    ok = ok && save(window, out.filePath("check.png"));
+    std::vector<OriginalId> all;
+    for (const auto& item : window.document().originals())
+        all.push_back(item.id);
+    window.document().removeOriginals(all);
+    ok = ok && save(window, out.filePath("empty-start.png"));
+    return ok ? 0 : 1;
+}
+
+} // namespace keepseal::app

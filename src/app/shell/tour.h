@@ -1,0 +1,21 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Drives the real window without a person: for the demo on a machine without a display, and for the
+// screenshots of the documentation. It presses the same buttons a person would.
+#pragma once
+
+#include "shell/main_window.h"
+
+namespace keepseal::app {
+
+/// Waits for the proofs, presses the strong button, waits for the check, saves a picture of the window and
+/// prints where the copies are. Returns the process's exit code.
+int runDemo(MainWindow& window, const QString& picture);
+
+/// Saves one picture of each main view into `folder`.
+int takeScreenshots(MainWindow& window, const QString& folder);
+
+/// Runs the event loop until `done` holds or `milliseconds` have passed; returns whether it holds.
+bool waitUntil(const std::function<bool()>& done, int milliseconds);
+
+} // namespace keepseal::app

@@ -1,0 +1,103 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/views_header.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QSlider>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+
+ViewsHeader::ViewsHeader(QWidget* parent)
+    : QWidget(parent), m_size(new QSlider(Qt::Horizontal)), m_surround(new QToolButton),
+      m_noticeBox(new QWidget), m_notice(new QLabel) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(kGap4, kGap1, kGap3, kGap1);
+    column->setSpacing(kGap1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(kGap1);
+    const std::pair<QString, QString> views[] = {
+        {tr("Wall"), tr("All proofs (Ctrl+1)")},
+        {tr("One picture"), tr("One proof, large (Ctrl+2 or Enter)")},
+        {tr("Before / after"), tr("Original and copy with a divider (Ctrl+3)")},
+        {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+4)")}};
+    for (int i = 0; i < 4; ++i) {
+        auto* button = new QPushButton(views[i].first);
+        button->setToolTip(views[i].second);
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        button->setStyleSheet("QPushButton { border: none; border-bottom: 2px solid transparent; "
+                              "border-radius: 0; background: transparent; "
+                              "padding: 7px 10px; } QPushButton:checked { border-bottom: 2px solid "
+                              "palette(highlight); font-weight: 600; }"
+                              "QPushButton:focus { color: palette(highlight); }");
+        connect(button, &QPushButton::clicked, this,
+                [this, i] { emit viewRequested(static_cast<ViewKind>(i)); });
+        m_views[i] = button;
+        row->addWidget(button);
+    }
+    row->addStretch();
+    const QString zooms[] = {tr("Fit"), tr("100 %"), tr("200 %")};
+    for (int i = 0; i < 3; ++i) {
+        m_zooms[i] = new QToolButton;
+        m_zooms[i]->setText(zooms[i]);
+        m_zooms[i]->setCheckable(true);
+        m_zooms[i]->setAutoExclusive(true);
+        m_zooms[i]->setAccessibleName(tr("Zoom: %1").arg(zooms[i]));
+        connect(m_zooms[i], &QToolButton::clicked, this, [this, i] { emit zoomRequested(i); });
+        row->addWidget(m_zooms[i]);
+    }
+    m_size->setRange(70, 420);
+    m_size->setFixedWidth(130);
+    m_size->setAccessibleName(tr("Size of the proofs"));
+    m_size->setToolTip(tr("Size of the proofs (Ctrl+wheel)"));
+    row->addWidget(m_size);
+    row->addSpacing(kGap2);
+    m_surround->setText(tr("Grey"));
+    m_surround->setAccessibleName(tr("Grey around the pictures"));
+    m_surround->setToolTip(tr("Dark, middle or light grey around the pictures (Ctrl+G)"));
+    connect(m_surround, &QToolButton::clicked, this, &ViewsHeader::surroundRequested);
+    row->addWidget(m_surround);
+    column->addLayout(row);
+
+    auto* noticeRow = new QHBoxLayout(m_noticeBox);
+    noticeRow->setContentsMargins(kGap2, kGap1, kGap1, kGap1);
+    m_notice->setWordWrap(true);
+    m_notice->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto* close = new QToolButton;
+    close->setIcon(icon("x", theme().text));
+    close->setAccessibleName(tr("Close the notice"));
+    connect(close, &QToolButton::clicked, this, &ViewsHeader::noticeClosed);
+    noticeRow->addWidget(m_notice, 1);
+    noticeRow->addWidget(close);
+    m_noticeBox->hide();
+    column->addWidget(m_noticeBox);
+    setView(ViewKind::Wall);
+}
+
+void ViewsHeader::setView(ViewKind view) {
+    m_views[static_cast<std::size_t>(view)]->setChecked(true);
+    const bool one = view == ViewKind::One || view == ViewKind::BeforeAfter;
+    for (auto* zoom : m_zooms)
+        zoom->setVisible(one);
+    m_size->setVisible(view == ViewKind::Wall);
+    m_surround->setVisible(view != ViewKind::Check);
+}
+
+void ViewsHeader::setZoomText(const QString& text) {
+    for (auto* zoom : m_zooms)
+        zoom->setChecked(zoom->text() == text);
+}
+
+void ViewsHeader::setNotice(const QString& text) {
+    m_notice->setText(text);
+    m_noticeBox->setVisible(!text.isEmpty());
+    m_noticeBox->setStyleSheet(
+        QString("QWidget { background: %1; border-radius: 6px; } QLabel { color: %2; }")
+            .arg(theme().raised.name(), theme().look.name()));
+}
+
+} // namespace keepseal::app

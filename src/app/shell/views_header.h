@@ -1,0 +1,44 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The line above the proofs: which view, how large, on which grey; and notices that block nobody.
+#pragma once
+
+#include "theme/theme.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+class QSlider;
+class QToolButton;
+
+namespace keepseal::app {
+
+enum class ViewKind { Wall, One, BeforeAfter, Check };
+
+class ViewsHeader : public QWidget {
+    Q_OBJECT
+public:
+    explicit ViewsHeader(QWidget* parent = nullptr);
+    void setView(ViewKind view);
+    void setZoomText(const QString& text);
+    void setNotice(const QString& text);
+    QSlider* sizeSlider() { return m_size; }
+    QPushButton* viewButton(ViewKind view) { return m_views[static_cast<std::size_t>(view)]; }
+
+signals:
+    void viewRequested(keepseal::app::ViewKind view);
+    void zoomRequested(int step); ///< 0 fit, 1 full, 2 double
+    void surroundRequested();
+    void noticeClosed();
+
+private:
+    QPushButton* m_views[4];
+    QToolButton* m_zooms[3];
+    QSlider* m_size;
+    QToolButton* m_surround;
+    QWidget* m_noticeBox;
+    QLabel* m_notice;
+};
+
+} // namespace keepseal::app

@@ -1,0 +1,92 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window remembers from one day to the next: its size, its look, and the deliveries as they were
+// left.
+#include "shell/main_window.h"
+
+#include "base/files.h"
+#include "delivery/json.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QSettings>
+
+namespace keepseal::app {
+namespace {
+
+QString settingsFile() {
+    return toQt(configFolder() / "window.ini");
+}
+std::filesystem::path deliveriesFolder() {
+    return configFolder() / "deliveries";
+}
+
+std::vector<DeliveryItem> keptDeliveries() {
+    std::vector<DeliveryItem> out;
+    for (int i = 1;; ++i) {
+        const auto file = deliveriesFolder() / (std::to_string(i) + ".json");
+        if (!std::filesystem::exists(file))
+            return out;
+        try {
+            out.push_back({loadDelivery(file), true, {}});
+        } catch (const Problem&) {
+            continue; // the file stays as it is, for a person or a newer version to read
+        }
+    }
+}
+
+} // namespace
+
+void MainWindow::setLook(ThemeKind kind, Surround tone) {
+    setTheme(*qobject_cast<QApplication*>(QApplication::instance()), kind, tone);
+    QSettings settings(settingsFile(), QSettings::IniFormat);
+    settings.setValue("light", kind == ThemeKind::Light);
+    settings.setValue("grey", static_cast<int>(tone));
+    // Icons and rich text hold their colours, so what was drawn with the old ones is made again.
+    m_drawer->showStation(m_chain->chosen());
+    m_deliveries->undoButton()->setIcon(icon("undo-2", theme().text));
+    m_deliveries->redoButton()->setIcon(icon("redo-2", theme().text));
+    m_deliveries->menuButton()->setIcon(icon("menu", theme().text));
+    m_deliveries->addButton()->setIcon(icon("plus", theme().text));
+    m_runBar->openButton()->setIcon(icon("folder-open", theme().text));
+    updateRunBar();
+    if (m_lastRun && m_resultIsCurrent)
+        m_check->showLedger(*m_lastRun);
+    update();
+}
+
+void MainWindow::restoreState() {
+    QSettings settings(settingsFile(), QSettings::IniFormat);
+    if (const auto geometry = settings.value("geometry").toByteArray(); !geometry.isEmpty())
+        restoreGeometry(geometry);
+    m_wall->setRowHeight(settings.value("proofSize", m_wall->rowHeight()).toInt());
+    const int grey = settings.value("grey", 0).toInt();
+    setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,
+            static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
+    if (auto kept = keptDeliveries(); !kept.empty())
+        m_document.load(std::move(kept), {});
+}
+
+void MainWindow::saveState() {
+    QSettings settings(settingsFile(), QSettings::IniFormat);
+    settings.setValue("geometry", saveGeometry());
+    settings.setValue("proofSize", m_wall->rowHeight());
+    try {
+        int number = 0;
+        for (const auto& item : m_document.state().deliveries)
+            saveDelivery(item.delivery, deliveriesFolder() / (std::to_string(++number) + ".json"));
+        std::error_code error;
+        std::filesystem::remove(deliveriesFolder() / (std::to_string(number + 1) + ".json"), error);
+    } catch (const Problem&) {
+        return; // a full disk must not keep the window from closing
+    }
+}
+
+/// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
+void MainWindow::closeEvent(QCloseEvent* event) {
+    m_running.stop();
+    saveState();
+    event->accept();
+}
+
+} // namespace keepseal::app

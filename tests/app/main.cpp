@@ -1,0 +1,16 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "picture/develop.h"
+#include "theme/theme.h"
+
+#include <QApplication>
+#include <gtest/gtest.h>
+
+int main(int argc, char** argv) {
+    ::testing::InitGoogleTest(&argc, argv);
+    QApplication app(argc, argv);
+    keepseal::startPictureEngine(argv[0]);
+    keepseal::app::loadTypeface();
+    keepseal::app::setTheme(app, keepseal::app::ThemeKind::Dark, keepseal::app::Surround::Dark);
+    return RUN_ALL_TESTS();
+}
