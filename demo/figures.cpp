@@ -1,0 +1,252 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// People far enough away to be shapes, marsh grass, lanterns, lights out of focus, stars.
+#include "world.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace demo {
+namespace {
+
+/// A standing or walking person, feet at (0,0), one unit tall: seven and a half heads, as people are.
+void person(cairo_t* cr, Random& random, bool flies) {
+    const double stride = random.range(0.015F, 0.115F), lean = random.range(-0.025F, 0.025F),
+                 broad = random.range(0.82F, 1.08F);
+    const bool coat = random.unit() < 0.5F, hat = random.unit() < 0.35F, bag = random.unit() < 0.2F;
+    const double hip = -0.49;
+    for (const double side : {-1.0, 1.0}) { // legs narrow towards the foot, the hind heel lifted
+        const double foot = side * stride, lift = side < 0 ? stride * 0.18 : 0,
+                     hipX = lean + side * 0.035 * broad;
+        cairo_move_to(cr, hipX - 0.046 * broad, hip);
+        cairo_curve_to(cr, hipX - 0.04, -0.30, foot - 0.035, -0.26, foot - 0.026, -0.03 - lift);
+        cairo_line_to(cr, foot - 0.028, -lift);
+        cairo_line_to(cr, foot + 0.050, -lift * 0.4);
+        cairo_curve_to(cr, foot + 0.045, -0.03 - lift, foot + 0.028, -0.03, foot + 0.024, -0.05 - lift);
+        cairo_curve_to(cr, foot + 0.036, -0.26, hipX + 0.045, -0.30, hipX + 0.046 * broad, hip);
+        cairo_close_path(cr);
+        cairo_fill(cr);
+    }
+    const double hem = coat ? -0.38 : -0.47, hemWidth = (coat ? 0.108 : 0.080) * broad,
+                 shoulder = 0.098 * broad;
+    cairo_move_to(cr, lean - hemWidth, hem);
+    cairo_curve_to(cr, lean - 0.070 * broad, -0.60, lean - shoulder * 1.05, -0.70, lean - shoulder, -0.795);
+    cairo_curve_to(cr, lean - shoulder * 0.8, -0.835, lean - 0.035, -0.842, lean - 0.026, -0.868);
+    cairo_line_to(cr, lean + 0.026, -0.868);
+    cairo_curve_to(cr, lean + 0.035, -0.842, lean + shoulder * 0.8, -0.835, lean + shoulder, -0.795);
+    cairo_curve_to(cr, lean + shoulder * 1.05, -0.70, lean + 0.070 * broad, -0.60, lean + hemWidth, hem);
+    cairo_close_path(cr);
+    cairo_fill(cr);
+    cairo_save(cr);
+    cairo_translate(cr, lean + random.range(-0.008F, 0.012F), -0.925);
+    cairo_scale(cr, 0.049, 0.066);
+    cairo_arc(cr, 0, 0, 1, 0, 6.2832);
+    cairo_fill(cr);
+    if (hat) {
+        cairo_rectangle(cr, -1.15, -0.52, 2.3, 0.24);
+        cairo_fill(cr);
+        cairo_arc(cr, 0, -0.45, 0.98, 3.1416, 6.2832);
+        cairo_fill(cr);
+    }
+    cairo_restore(cr);
+    if (bag) {
+        cairo_save(cr);
+        cairo_translate(cr, lean - 0.075 * broad, -0.68);
+        cairo_scale(cr, 0.052, 0.105);
+        cairo_arc(cr, 0, 0, 1, 0, 6.2832);
+        cairo_restore(cr);
+        cairo_fill(cr);
+    }
+    cairo_set_line_width(cr, 0.042 * broad);
+    const double to = random.unit() < 0.5F ? -1 : 1;
+    for (const double side : {-1.0, 1.0}) {
+        const double x = lean + side * shoulder * 0.92, swing = random.range(-0.05F, 0.05F);
+        cairo_move_to(cr, x, -0.785);
+        if (flies) // both hands hold the line, up and forward
+            cairo_curve_to(cr, x + to * 0.05, -0.70, lean + to * 0.15, -0.70, lean + to * 0.19,
+                           -0.84 - 0.03 * side);
+        else
+            cairo_curve_to(cr, x + side * 0.022, -0.68, x + side * 0.02 + swing * 0.5, -0.60,
+                           x + side * 0.006 + swing, -0.47);
+        cairo_stroke(cr);
+    }
+}
+
+} // namespace
+
+void paintCrowd(Canvas& canvas, const Crowd& crowd) {
+    Random random(crowd.seed);
+    const float reach = crowd.height * 1.3F;
+    Layer layer(canvas, crowd.from - reach, crowd.y - reach, crowd.to + reach,
+                crowd.y + crowd.spread + reach);
+    cairo_t* cr = layer.cairo();
+    std::vector<std::pair<float, float>> places; // back rows first
+    for (int i = 0; i < crowd.count; ++i)
+        places.emplace_back(random.unit(), random.range(crowd.from, crowd.to));
+    std::sort(places.begin(), places.end());
+    for (const auto& [depth, x] : places) {
+        const double tall = crowd.height * (0.86 + 0.28 * depth) *
+                            (random.unit() < 0.18F ? 0.62 : random.range(0.92F, 1.06F));
+        const double y = crowd.y + crowd.spread * depth;
+        const auto state = random; // the mirrored figure must be the same one
+        const bool flies = random.unit() < 0.2F;
+        const double tone = crowd.dark * random.range(0.5F, 1.6F);
+        double r = tone, g = tone, b = tone * 1.15;
+        if (crowd.coloured && random.unit() < 0.5F) {
+            r = random.range(0.15F, 0.6F);
+            g = random.range(0.10F, 0.35F);
+            b = random.range(0.12F, 0.45F);
+        }
+        for (const bool mirror : {true, false}) {
+            if (mirror && !crowd.mirrored)
+                continue;
+            cairo_save(cr);
+            cairo_translate(cr, x, y);
+            cairo_scale(cr, tall, mirror ? -tall * 0.92 : tall);
+            cairo_set_source_rgba(cr, r, g, b, mirror ? 0.42 : 1.0);
+            auto same = state;
+            same.next();
+            person(cr, same, flies);
+            cairo_restore(cr);
+        }
+        for (int i = 0; i < 3; ++i)
+            random.next();
+    }
+    layer.onto(canvas, crowd.focus, 1, crowd.veil, crowd.air);
+}
+
+void paintGrass(Canvas& canvas, const Grass& grass) {
+    Random random(grass.seed);
+    Layer layer(canvas, 0, std::max(0.0F, grass.ground - grass.height * 1.7F), canvas.aspect(), 1.0F, 0.05F);
+    cairo_t* cr = layer.cairo();
+    for (int i = 0; i < grass.blades; ++i) {
+        const float t = static_cast<float>(i) / static_cast<float>(grass.blades); // back to front
+        const float x = random.range(-0.05F, canvas.aspect() + 0.05F),
+                    root = grass.ground + grass.depth * t * random.range(0.7F, 1.1F);
+        const float clump = 0.45F + 0.9F * fbm(x * 3.1F, t * 3, 3, grass.seed + 3);
+        const float tall = grass.height * random.range(0.45F, 1.0F) * clump * (0.7F + 0.5F * t);
+        const float wind = grass.lean * (0.5F + fbm(x * 2, t * 2, 2, grass.seed + 11));
+        const float tipX = x + tall * (wind + random.range(-0.25F, 0.25F)), tipY = root - tall;
+        const float warm = random.unit(),
+                    bright = clamp01(random.range(0.05F, 1.0F) * (0.35F + 0.75F * t) * clump);
+        Light c = mix(grass.dark, grass.bright, bright);
+        if (warm > 0.72F)
+            c = mix(c, Light{0.62F, 0.48F, 0.22F} * (bright + 0.2F), 0.6F);
+        const auto channel = [](float v) { return std::sqrt(clamp01(v)); }; // near enough to sRGB for a blade
+        const float width = grass.width * random.range(0.5F, 1.3F) * (0.6F + 0.9F * t);
+        cairo_pattern_t* along = cairo_pattern_create_linear(x, root, tipX, tipY);
+        cairo_pattern_add_color_stop_rgb(along, 0, channel(c.r * 0.22F), channel(c.g * 0.24F),
+                                         channel(c.b * 0.25F));
+        cairo_pattern_add_color_stop_rgb(along, 0.55, channel(c.r), channel(c.g), channel(c.b));
+        cairo_pattern_add_color_stop_rgb(along, 1, channel(c.r * 1.5F), channel(c.g * 1.45F),
+                                         channel(c.b * 1.2F));
+        cairo_set_source(cr, along);
+        const float bendX = x + tall * wind * 0.12F, bendY = root - tall * 0.55F;
+        cairo_move_to(cr, x - width, root);
+        cairo_curve_to(cr, bendX - width * 0.8F, bendY, bendX, bendY, tipX, tipY);
+        cairo_curve_to(cr, bendX + width * 0.9F, bendY, bendX + width * 0.8F, bendY, x + width, root);
+        cairo_fill(cr);
+        if (random.unit() < grass.seeds) {
+            for (int k = 0; k < 7; ++k) {
+                const float along2 = 1 - 0.028F * static_cast<float>(k);
+                cairo_save(cr);
+                cairo_translate(cr, mix(x, tipX, along2) + random.range(-1, 1) * width,
+                                mix(root, tipY, along2));
+                cairo_scale(cr, width * 1.1F, width * 2.6F);
+                cairo_arc(cr, 0, 0, 1, 0, 6.2832);
+                cairo_restore(cr);
+                cairo_fill(cr);
+            }
+        }
+        cairo_pattern_destroy(along);
+    }
+    layer.onto(canvas, grass.focus);
+}
+
+void paintLantern(Canvas& canvas, const Lantern& l, float mirrorY) {
+    const auto draw = [&](cairo_t* cr, float y, float stretch, float alpha) {
+        cairo_save(cr);
+        cairo_translate(cr, l.x, y);
+        cairo_scale(cr, l.size, l.size * stretch);
+        cairo_pattern_t* glow = cairo_pattern_create_radial(0, 0.25, 0.05, 0, 0, 1.05);
+        const auto stop = [&](double at, float k, float a) {
+            cairo_pattern_add_color_stop_rgba(glow, at, std::min(1.0F, l.colour.r * k),
+                                              std::min(1.0F, l.colour.g * k), std::min(1.0F, l.colour.b * k),
+                                              a * alpha);
+        };
+        stop(0, 1.6F, 1);
+        stop(0.45, 1.05F, 1);
+        stop(0.85, 0.62F, 1);
+        stop(1, 0.36F, 1);
+        cairo_set_source(cr, glow);
+        cairo_scale(cr, 0.82, 1);
+        cairo_arc(cr, 0, 0, 1, 0, 6.2832);
+        cairo_fill(cr);
+        cairo_pattern_destroy(glow);
+        cairo_set_source_rgba(cr, 0.15, 0.05, 0.02, 0.28 * alpha); // the ribs of its frame
+        cairo_set_line_width(cr, 0.022);
+        for (int rib = -3; rib <= 3; ++rib) {
+            const double y2 = rib * 0.25, w = std::sqrt(std::max(0.0, 1 - y2 * y2));
+            cairo_move_to(cr, -w, y2);
+            cairo_curve_to(cr, -w * 0.5, y2 + 0.09, w * 0.5, y2 + 0.09, w, y2);
+            cairo_stroke(cr);
+        }
+        cairo_set_source_rgba(cr, 0.06, 0.03, 0.02, alpha);
+        cairo_rectangle(cr, -0.34, -1.10, 0.68, 0.13);
+        cairo_rectangle(cr, -0.30, 0.96, 0.60, 0.11);
+        cairo_fill(cr);
+        cairo_restore(cr);
+    };
+    Layer own(canvas, l.x - l.size * 1.2F, l.y - l.size * 1.3F, l.x + l.size * 1.2F, l.y + l.size * 1.3F,
+              l.focus * 3 + 0.01F);
+    draw(own.cairo(), l.y, 1, 1);
+    own.onto(canvas, l.focus, 2.6F);
+    if (mirrorY > 0) { // long in the ripples
+        const float y = 2 * mirrorY - l.y;
+        Layer mirrored(canvas, l.x - l.size * 1.3F, y - l.size * 5, l.x + l.size * 1.3F, y + l.size * 5,
+                       0.04F);
+        draw(mirrored.cairo(), y, 3.4F, 0.55F);
+        mirrored.onto(canvas, 0.008F + l.focus, 0.85F, 0, {}, true);
+    }
+}
+
+void paintBokeh(Canvas& canvas, int count, float y0, float y1, float size, const std::vector<Light>& colours,
+                std::uint32_t seed) {
+    Random random(seed);
+    Layer layer(canvas, 0, y0 - size, canvas.aspect(), y1 + size);
+    cairo_t* cr = layer.cairo();
+    for (int i = 0; i < count; ++i) {
+        const Light& c = colours[random.next() % colours.size()];
+        const float x = random.range(-0.05F, canvas.aspect() + 0.05F), y = random.range(y0, y1),
+                    r = size * random.range(0.45F, 1.1F);
+        const float power = random.range(0.18F, 0.75F);
+        cairo_pattern_t* disc = cairo_pattern_create_radial(x, y, 0, x, y, r);
+        cairo_pattern_add_color_stop_rgba(disc, 0, c.r, c.g, c.b, 0.62 * power);
+        cairo_pattern_add_color_stop_rgba(disc, 0.84, c.r, c.g, c.b, 0.72 * power);
+        cairo_pattern_add_color_stop_rgba(disc, 0.95, c.r, c.g, c.b,
+                                          0.95 * power); // the bright edge of a real lens
+        cairo_pattern_add_color_stop_rgba(disc, 1, c.r, c.g, c.b, 0);
+        cairo_set_source(cr, disc);
+        cairo_arc(cr, x, y, r, 0, 6.2832);
+        cairo_fill(cr);
+        cairo_pattern_destroy(disc);
+    }
+    layer.onto(canvas, 0.0012F, 1.1F, 0, {}, true);
+}
+
+void paintStars(Canvas& canvas, float horizon, int count, std::uint32_t seed) {
+    Random random(seed);
+    for (int i = 0; i < count; ++i) {
+        const int x = static_cast<int>(random.unit() * static_cast<float>(canvas.width() - 1));
+        const float up = random.unit();
+        const int y = static_cast<int>(up * horizon * static_cast<float>(canvas.height() - 1));
+        const float power = 0.03F + 2.2F * std::pow(random.unit(), 12.0F) * (1 - 0.5F * up);
+        const float warm = random.unit();
+        Light& l = canvas.row(y)[x];
+        l = l + Light{0.9F + 0.2F * warm, 0.95F, 1.15F - 0.25F * warm} * power;
+        if (x + 1 < canvas.width())
+            canvas.row(y)[x + 1] = canvas.row(y)[x + 1] + Light{1, 1, 1} * (power * 0.35F);
+    }
+}
+
+} // namespace demo
