@@ -4,6 +4,7 @@
 // seams.
 #include "world.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace demo {
@@ -70,10 +71,13 @@ void paintCloth(Canvas& canvas, const Cloth& cloth) {
             light = light * (0.80F + 0.25F * std::sin(fold / 0.030F * 3.14F));
             light = light * (1 - 0.55F * smoothstep(0.004F, 0.0F, std::abs(fold - 0.029F)));
             const float stitch = std::fmod(y * 46 + 100, 1.0F);
-            const bool row = std::abs(fold - 0.012F) < 0.0024F || std::abs(fold - 0.022F) < 0.0024F;
-            if (row && stitch < 0.72F)
-                light = Light{0.85F, 0.80F, 0.70F} * (0.35F + 0.6F * facing) *
-                        (0.7F + 0.5F * std::sin(stitch / 0.72F * 3.14F));
+            const float offRow = std::min(std::abs(fold - 0.012F), std::abs(fold - 0.022F));
+            const float thread = smoothstep(0.0026F, 0.0016F, offRow) * smoothstep(0.0F, 0.05F, stitch) *
+                                 smoothstep(0.74F, 0.69F, stitch);
+            light = mix(light,
+                        Light{0.85F, 0.80F, 0.70F} *
+                            ((0.35F + 0.6F * facing) * (0.7F + 0.5F * std::sin(stitch / 0.72F * 3.14F))),
+                        thread);
         }
         return light;
     });

@@ -291,7 +291,7 @@ void sandFlyers(Canvas& c, std::uint32_t seed) {
     Crowd crowd;
     crowd.y = 0.70F, crowd.height = 0.20F, crowd.count = 7, crowd.from = 0.25F, crowd.to = 1.3F,
     crowd.mirrored = true, crowd.spread = 0.06F;
-    crowd.dark = 0.10F, crowd.coloured = true, crowd.seed = seed, crowd.veil = 0.05F, crowd.air = sky.low;
+    crowd.dark = 0.10F, crowd.seed = seed, crowd.veil = 0.05F, crowd.air = sky.low;
     paintCrowd(c, crowd);
 }
 

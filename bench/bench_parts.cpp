@@ -1,0 +1,50 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The parts of a copy, one by one (Google Benchmark).
+#include "picture/develop.h"
+#include "privacy/report.h"
+#include "render/render.h"
+#include "rights/compose.h"
+
+#include <benchmark/benchmark.h>
+
+using namespace keepseal;
+
+namespace {
+
+Frame grey(int width, int height) {
+    return {{width, height},
+            std::vector<std::uint8_t>(static_cast<std::size_t>(width) * height * 3, 120),
+            {0, 0, width, height}};
+}
+
+void drawSealAt(benchmark::State& state) {
+    Frame frame = grey(static_cast<int>(state.range(0)), static_cast<int>(state.range(0)) * 2 / 3);
+    SealDesign design;
+    design.text = "© Marsh & Line · tidemark.example";
+    for (auto _ : state)
+        benchmark::DoNotOptimize(drawSeal(design, frame));
+}
+BENCHMARK(drawSealAt)->Arg(240)->Arg(1500)->Arg(6000)->Unit(benchmark::kMicrosecond);
+
+void composeRights(benchmark::State& state) {
+    const RightsSheet sheet{true, "Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"};
+    for (auto _ : state)
+        benchmark::DoNotOptimize(composeMetadata(sheet));
+}
+BENCHMARK(composeRights)->Unit(benchmark::kMicrosecond);
+
+void searchCopy(benchmark::State& state) {
+    const auto copy = encodeCopy(grey(2048, 1365), {}, 0).bytes;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(inspect(MemorySource(copy)));
+}
+BENCHMARK(searchCopy)->Unit(benchmark::kMicrosecond);
+
+} // namespace
+
+int main(int argc, char** argv) {
+    startPictureEngine(argv[0]);
+    benchmark::Initialize(&argc, argv);
+    benchmark::RunSpecifiedBenchmarks();
+}

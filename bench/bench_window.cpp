@@ -1,0 +1,78 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How soon the window shows and follows: first proof, sharp proof, the whole wall, a slider step.
+#include "picture/develop.h"
+#include "shell/main_window.h"
+#include "shell/tour.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+
+#include <algorithm>
+#include <cstdio>
+
+using namespace keepseal;
+using namespace keepseal::app;
+
+namespace {
+
+constexpr int kPatience = 120000;
+
+double msSince(const QElapsedTimer& timer) {
+    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+double median(std::vector<double> values) {
+    std::sort(values.begin(), values.end());
+    return values[values.size() / 2];
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    startPictureEngine(argv[0]);
+    loadTypeface();
+    setTheme(app, ThemeKind::Dark, Surround::Dark);
+    std::vector<double> first, sharp, wall, steps;
+    for (int round = 0; round < 3; ++round) {
+        MainWindow window;
+        window.resize(1280, 800);
+        window.show();
+        QApplication::processEvents();
+        QElapsedTimer timer;
+        timer.start();
+        window.open({toPath(QString::fromLocal8Bit(argv[1]))});
+        const auto any = [&](bool wanted) {
+            return [&window, wanted] {
+                for (const auto& item : window.document().originals())
+                    if (const auto* proof = window.wall().proofs().proof(item.id);
+                        proof && (proof->sharp || !wanted))
+                        return true;
+                return false;
+            };
+        };
+        waitUntil(any(false), kPatience);
+        first.push_back(msSince(timer));
+        waitUntil(any(true), kPatience);
+        sharp.push_back(msSince(timer));
+        waitUntil(
+            [&] {
+                return window.library().known() == window.document().originals().size() &&
+                       window.wall().proofs().settled();
+            },
+            kPatience);
+        wall.push_back(msSince(timer));
+        for (int step = 0; step < 30; ++step) {
+            window.document().setSetting("seal.opacity", 40.0 + step, 7);
+            waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
+            steps.push_back(window.wall().proofs().lastRedrawMs());
+        }
+    }
+    std::printf("| First proof on the wall, from the embedded preview | %.0f ms | 50 ms |\n", median(first));
+    std::printf("| First sharp proof | %.0f ms | 300 ms |\n", median(sharp));
+    std::printf("| Everything in view sharp, all originals read and searched | %.0f ms | none set |\n",
+                median(wall));
+    std::printf("| Slider step to all proofs in view redrawn | %.1f ms | 16 ms |\n", median(steps));
+    return 0;
+}
