@@ -12,6 +12,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <map>
 
 namespace keepseal::app {
 namespace {
@@ -84,6 +85,8 @@ QString CheckModel::text(const LedgerRow& row, int column) const {
     switch (column) {
     case Name:
         return toQt(row.outcome == Outcome::Failed ? row.original.filename() : row.copy.filename());
+    case DeliveryName:
+        return toQt(row.delivery);
     case Result:
         switch (row.outcome) {
         case Outcome::Made:
@@ -161,8 +164,8 @@ QVariant CheckModel::headerData(int section, Qt::Orientation orientation, int ro
         return static_cast<int>(Qt::AlignVCenter | Qt::AlignRight);
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole)
         return {};
-    const QString names[] = {tr("Copy"),  tr("Result"), tr("Pixels"),  tr("File"),
-                             tr("Place"), tr("Rights"), tr("Original")};
+    const QString names[] = {tr("Copy"), tr("Delivery"), tr("Result"), tr("Pixels"),
+                             tr("File"), tr("Place"),    tr("Rights"), tr("Original")};
     return names[section];
 }
 
@@ -204,6 +207,7 @@ CheckView::CheckView(QWidget* parent)
 
 void CheckView::showPlan(const Plan& plan) {
     m_model->showPlan(plan);
+    m_table->setColumnHidden(CheckModel::DeliveryName, plan.deliveries.size() < 2);
     m_detail->clear();
     m_summary->setText(
         tr("The plan: %1 to make, %2 already there, %3 left out. Nothing has been written yet.")
@@ -214,21 +218,25 @@ void CheckView::showPlan(const Plan& plan) {
 
 void CheckView::showLedger(const RunResult& result) {
     m_model->showLedger(result.ledger);
-    std::size_t untouched = 0, read = 0, clean = 0, made = 0;
+    std::size_t clean = 0, made = 0;
+    std::map<std::filesystem::path, bool> read; // an original may have several copies
     for (const auto& row : result.ledger.rows) {
-        read += !row.fingerprintBefore.empty();
-        untouched += row.originalUntouched();
+        if (!row.fingerprintBefore.empty())
+            read[row.original] = row.originalUntouched();
         made += row.outcome == Outcome::Made;
         clean += row.outcome == Outcome::Made && row.noPlaceInCopy;
     }
+    const auto untouched =
+        std::count_if(read.begin(), read.end(), [](const auto& entry) { return entry.second; });
     QString text = tr("%1 of %2 copies were searched and tell no place. %3 of %4 originals were read again "
                       "and are byte for byte as they were.")
                        .arg(clean)
                        .arg(made)
                        .arg(untouched)
-                       .arg(read);
+                       .arg(read.size());
     if (const auto failed = result.ledger.count(Outcome::Failed))
-        text += tr(" %1 could not be stamped; they are listed first.").arg(failed);
+        text += tr(" %1 could not be made; see the top of the list.")
+                    .arg(toQt(counted(failed, "copy", "copies")));
     m_summary->setText(text);
     if (m_model->rowCount() > 0)
         m_table->selectRow(0);

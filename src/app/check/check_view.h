@@ -17,7 +17,17 @@ namespace keepseal::app {
 class CheckModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { Name, Result, PixelSize, Bytes, PlaceGone, Rights, OriginalKept, ColumnCount };
+    enum Column {
+        Name,
+        DeliveryName,
+        Result,
+        PixelSize,
+        Bytes,
+        PlaceGone,
+        Rights,
+        OriginalKept,
+        ColumnCount
+    };
     using QAbstractTableModel::QAbstractTableModel;
 
     void showPlan(const Plan& plan);

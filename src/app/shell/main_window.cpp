@@ -310,10 +310,11 @@ QString MainWindow::planSentence(const Plan& plan) const {
                               "pictures out.");
     QString text =
         toQt(counted(copies, "copy", "copies")) + tr(" of ") + toQt(counted(pictures, "picture", "pictures"));
-    if (plan.folders.size() == 1)
+    const std::set<std::filesystem::path> places(plan.folders.begin(), plan.folders.end());
+    if (places.size() == 1)
         text += tr(" to %1").arg(toQt(plan.folders.front()));
     else
-        text += tr(" to %1 places").arg(plan.folders.size());
+        text += tr(" to %1 places").arg(places.size());
     if (there > 0)
         text += tr(" · %1 already there").arg(there);
     if (left > 0)
@@ -409,7 +410,7 @@ void MainWindow::onFinished(const RunResult& result) {
                                         .arg(waiting)
                                   : tr("%1 made and checked.").arg(toQt(counted(made, "copy", "copies")));
     if (failed > 0)
-        text += tr(" %1 could not be stamped.").arg(toQt(counted(failed, "picture", "pictures")));
+        text += tr(" %1 could not be made.").arg(toQt(counted(failed, "copy", "copies")));
     const bool kept =
         std::all_of(result.ledger.rows.begin(), result.ledger.rows.end(), [](const LedgerRow& row) {
             return row.fingerprintBefore.empty() || row.originalUntouched();

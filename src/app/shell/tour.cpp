@@ -42,15 +42,16 @@ bool pressStamp(MainWindow& window) {
     return true;
 }
 
-/// A picture that shows the seal well: the first landscape one.
+/// A picture that shows the seal well: a landscape one from the middle of the job.
 OriginalId showpiece(MainWindow& window) {
-    for (const auto& item : window.document().originals()) {
-        const auto info = window.library().info(item.id);
-        if (info && !info->problem && info->facts.size.width > info->facts.size.height &&
-            info->report.tellsPlace())
-            return item.id;
+    const auto& all = window.document().originals();
+    for (std::size_t i = all.size() * 2 / 5; i < all.size(); ++i) {
+        const auto info = window.library().info(all[i].id);
+        if (info && !info->problem && info->facts.size.width < 2 * info->facts.size.height &&
+            info->facts.size.width > info->facts.size.height && info->report.tellsPlace())
+            return all[i].id;
     }
-    return window.document().originals().front().id;
+    return all.front().id;
 }
 
 } // namespace

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/views_header.h"
 
+#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -24,11 +25,13 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         {tr("One picture"), tr("One proof, large (Ctrl+2 or Enter)")},
         {tr("Before / after"), tr("Original and copy with a divider (Ctrl+3)")},
         {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+4)")}};
+    auto* viewGroup = new QButtonGroup(this);
+    auto* zoomGroup = new QButtonGroup(this);
     for (int i = 0; i < 4; ++i) {
         auto* button = new QPushButton(views[i].first);
         button->setToolTip(views[i].second);
         button->setCheckable(true);
-        button->setAutoExclusive(true);
+        viewGroup->addButton(button);
         button->setStyleSheet("QPushButton { border: none; border-bottom: 2px solid transparent; "
                               "border-radius: 0; background: transparent; "
                               "padding: 7px 10px; } QPushButton:checked { border-bottom: 2px solid "
@@ -45,7 +48,7 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         m_zooms[i] = new QToolButton;
         m_zooms[i]->setText(zooms[i]);
         m_zooms[i]->setCheckable(true);
-        m_zooms[i]->setAutoExclusive(true);
+        zoomGroup->addButton(m_zooms[i]);
         m_zooms[i]->setAccessibleName(tr("Zoom: %1").arg(zooms[i]));
         connect(m_zooms[i], &QToolButton::clicked, this, [this, i] { emit zoomRequested(i); });
         row->addWidget(m_zooms[i]);

@@ -8,6 +8,7 @@
 #include <vips/vips8>
 
 #include <cstring>
+#include <malloc.h>
 #include <mutex>
 
 namespace keepseal {
@@ -172,6 +173,13 @@ void startPictureEngine(const char* programName) {
     std::call_once(once, [programName] {
         if (VIPS_INIT(programName) != 0)
             throw Problem(ProblemKind::Internal, {}, "libvips did not start: " + takeVipsError());
+        // Pixel buffers go back to the system when they are freed, instead of leaving holes that grow with
+        // the run. What a damaged picture makes libvips mutter is told by our own problem, with the picture's
+        // name.
+        g_log_set_handler(
+            "VIPS", G_LOG_LEVEL_WARNING, [](const gchar*, GLogLevelFlags, const gchar*, gpointer) {},
+            nullptr);
+        ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
         vips_concurrency_set(1);
         vips_cache_set_max(0);
         vips_block_untrusted_set(TRUE);

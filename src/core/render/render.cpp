@@ -63,7 +63,6 @@ Bytes encodeJpeg(const Frame& frame, const FileSettings& settings) {
         return take(imageOf(frame).jpegsave_buffer(
             VImage::option()
                 ->set("Q", settings.quality)
-                ->set("optimize_coding", true)
                 ->set("subsample_mode", settings.chroma == Chroma::Smaller ? VIPS_FOREIGN_SUBSAMPLE_ON
                                                                            : VIPS_FOREIGN_SUBSAMPLE_OFF)
                 ->set("strip", true)));
