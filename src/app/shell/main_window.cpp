@@ -184,7 +184,11 @@ void MainWindow::makeActions() {
 }
 
 void MainWindow::connectParts() {
-    connect(m_chain, &ChainView::stationChosen, m_drawer, &Drawer::showStation);
+    connect(m_chain, &ChainView::stationChosen, this, [this](StationId station) {
+        m_drawer->showStation(station);
+        if (m_view == ViewKind::Check) // who opens a station wants to change something and see it
+            setView(ViewKind::Wall);
+    });
     connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
         m_document.addOriginals(result.files);
@@ -288,6 +292,7 @@ void MainWindow::updateViews() {
                      : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
                                                  : static_cast<QWidget*>(m_single);
     m_stack->setCurrentWidget(shown);
+    m_drawer->setVisible(shown != m_check); // the table needs the width
     m_header->setView(m_view);
     m_header->setVisible(!empty || !m_noticeText.isEmpty());
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")

@@ -68,8 +68,8 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Rig
         const bool typed = sheet.creator.find(text) != std::string::npos ||
                            sheet.copyrightNotice.find(text) != std::string::npos;
         if (typed)
-            check.warnings.push_back("the place \"" + text + "\" stands in the rights sheet's own text");
-        else if (std::find(secret.begin(), secret.end(), 0) != secret.end() || secret.size() >= 6)
+            continue; // the person's own words: see placesInPlainSight()
+        if (std::find(secret.begin(), secret.end(), 0) != secret.end() || secret.size() >= 6)
             check.failures.push_back("a removed place is still in the file's bytes");
     }
 }
@@ -104,7 +104,29 @@ CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sh
     if (!check.rightsInStep)
         check.failures.push_back("the rights are not in step in XMP, Exif and IIM");
     searchSecrets(copy, original, sheet, check);
+    if (sheet.on)
+        check.warnings = placesInPlainSight(
+            original, {{"Creator", sheet.creator}, {"Copyright Notice", sheet.copyrightNotice}});
     return check;
+}
+
+std::vector<std::string> placesInPlainSight(const FileReport& original,
+                                            const std::vector<std::pair<std::string, std::string>>& texts) {
+    std::vector<std::string> out;
+    for (const auto& [name, text] : texts) {
+        const auto lower = toLowerAscii(text);
+        for (const auto& secret : original.secrets) {
+            const auto place = printable({reinterpret_cast<const char*>(secret.data()), secret.size()});
+            const bool readable = isUtf8(place) && place.size() >= 4 && place.size() == secret.size();
+            if (readable && lower.find(toLowerAscii(place)) != std::string::npos)
+                out.push_back("the place \"" + place + "\" stands in " + name);
+        }
+        if (holdsCoordinates(text))
+            out.push_back("coordinates stand in " + name);
+    }
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end()), out.end()); // XMP and IIM tell the same place
+    return out;
 }
 
 std::vector<std::string> removedKinds(const FileReport& original, const FileReport& copy) {

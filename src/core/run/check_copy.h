@@ -22,6 +22,11 @@ struct CopyCheck {
 CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sheet,
                     const FileReport& original);
 
+/// Texts that stay and are the person's own words (the seal's text, the file name): a removed place in one of
+/// them is worth a word, since it is in plain sight. Each text comes with what to call it.
+std::vector<std::string> placesInPlainSight(const FileReport& original,
+                                            const std::vector<std::pair<std::string, std::string>>& texts);
+
 /// Kinds of metadata the original has and the copy has not, for a person, each with its number.
 std::vector<std::string> removedKinds(const FileReport& original, const FileReport& copy);
 

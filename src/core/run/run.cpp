@@ -233,6 +233,10 @@ private:
                           "the finished copy was not delivered: " + check.failures.front(),
                           "Please report this: it is a fault of Keep Seal");
         row.warnings.insert(row.warnings.end(), check.warnings.begin(), check.warnings.end());
+        const auto seal = delivery.seal.on ? delivery.seal.text : std::string();
+        for (auto& warning : placesInPlainSight(
+                 original.report, {{"the seal", seal}, {"the file name", planned.target.stem().string()}}))
+            row.warnings.push_back(std::move(warning));
         placeUnderFreeName(*staged, delivery, planned, row);
         const auto identity = staged->identity();
         row.copyBytes = identity.size;

@@ -316,3 +316,16 @@ TEST(CopyName, FitsIntoAFileName) {
     EXPECT_EQ(copyName("/a/marsh.tif", place, 3), "marsh-web-3.jpg");
     EXPECT_LE(copyName(std::string(250, 'x') + ".jpeg", place, 12).size(), 255U);
 }
+
+TEST(Ledger, TheDocumentedExampleIsReadAndWrittenBackTheSame) {
+    const auto example = readJsonFile(fs::path(KEEPSEAL_SOURCE) / "docs/formats/ledger.example.json");
+    const auto schema = readJsonFile(fs::path(KEEPSEAL_SOURCE) / "docs/formats/ledger.schema.json");
+    const auto ledger = ledgerFromJson(example, "example");
+    EXPECT_EQ(ledger.count(Outcome::Made), 1U);
+    auto row = toJson(ledger)["rows"][0];
+    EXPECT_EQ(row, example["rows"][0]);
+    for (const auto& key : schema["properties"]["rows"]["items"]["required"])
+        EXPECT_TRUE(row.contains(key.get<std::string>())) << key;
+    for (const auto& [key, value] : row.items())
+        EXPECT_TRUE(schema["properties"]["rows"]["items"]["properties"].contains(key)) << key;
+}

@@ -1,0 +1,188 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/problem.h"
+#include "geometry/fit.h"
+#include "picture/original.h"
+#include "render/render.h"
+#include "support/support.h"
+
+#include <gtest/gtest.h>
+#include <vips/vips8>
+
+#include <cmath>
+
+using namespace keepseal;
+using namespace keepseal::test;
+
+namespace {
+
+struct Opened {
+    explicit Opened(const fs::path& path) : original(path), facts(readFacts(original, path.string())) {}
+    Original original;
+    PictureFacts facts;
+    Frame frame(const Delivery& delivery, Size size) const {
+        Frame out = renderBase(original, original.path().string(), facts, delivery, size);
+        finishFrame(delivery, out);
+        return out;
+    }
+};
+
+/// Mean and largest difference of two frames of one size, in 8-bit steps.
+std::pair<double, int> difference(const Frame& a, const Frame& b) {
+    double sum = 0;
+    int most = 0;
+    for (std::size_t i = 0; i < a.rgb.size(); ++i) {
+        const int d = std::abs(a.rgb[i] - b.rgb[i]);
+        sum += d;
+        most = std::max(most, d);
+    }
+    return {sum / static_cast<double>(a.rgb.size()), most};
+}
+
+Frame boxShrunk(const Frame& large, int factor) {
+    Frame out{{large.size.width / factor, large.size.height / factor}, {}, {}};
+    for (int y = 0; y < out.size.height; ++y)
+        for (int x = 0; x < out.size.width; ++x)
+            for (int c = 0; c < 3; ++c) {
+                int sum = 0;
+                for (int j = 0; j < factor; ++j)
+                    for (int i = 0; i < factor; ++i)
+                        sum += large.row(y * factor + j)[3 * (x * factor + i) + c];
+                out.rgb.push_back(
+                    static_cast<std::uint8_t>(std::lround(static_cast<double>(sum) / (factor * factor))));
+            }
+    return out;
+}
+
+Delivery look() {
+    Delivery delivery;
+    delivery.seal.text = "Tidemark\n2026";
+    delivery.seal.sizeOfShortSide = 11;
+    return delivery;
+}
+
+} // namespace
+
+TEST(Compare, TheComparerSeesWhatItShould) {
+    const auto grey = plainFrame(40, 30, {100, 100, 100});
+    auto other = grey;
+    EXPECT_EQ(difference(grey, other).second, 0);
+    other.rgb[static_cast<std::size_t>(3 * (29 * 40 + 39) + 2)] = 150; // the last pixel of the last row
+    EXPECT_EQ(difference(grey, other).second, 50);
+    EXPECT_EQ(boxShrunk(plainFrame(40, 30, {9, 8, 7}), 2).rgb, plainFrame(20, 15, {9, 8, 7}).rgb);
+}
+
+struct Shape {
+    int width, height, orientation;
+};
+class ProofEqualsCopy : public ::testing::TestWithParam<Shape> {};
+
+TEST_P(ProofEqualsCopy, OnlySmaller) {
+    const TempFolder folder;
+    Planted planted;
+    planted.orientation = GetParam().orientation;
+    makePicture(folder / "p.jpg", GetParam().width, GetParam().height, planted);
+    const Opened picture(folder / "p.jpg");
+    const auto delivery = look();
+    const Size copy = chainSizes(delivery, picture.facts.size).fitted;
+    const Size proof{copy.width / 4, copy.height / 4};
+    const auto shrunk = boxShrunk(picture.frame(delivery, {proof.width * 4, proof.height * 4}), 4);
+    const auto [mean, most] = difference(shrunk, picture.frame(delivery, proof));
+    EXPECT_LT(mean, 0.8);
+    EXPECT_LT(most, 26); // single pixels at the letters' edges, where two ways of averaging meet
+    auto moved = delivery;
+    moved.seal.anchor = Anchor::TopLeft;
+    EXPECT_GT(difference(shrunk, picture.frame(moved, proof)).second, 60); // and another place is told apart
+}
+INSTANTIATE_TEST_SUITE_P(Shapes, ProofEqualsCopy,
+                         ::testing::Values(Shape{1600, 1200, 1}, Shape{1200, 1600, 1}, Shape{1200, 1200, 1},
+                                           Shape{3200, 800, 1}, Shape{1600, 1200, 6}, Shape{1600, 1200, 8},
+                                           Shape{1600, 1200, 3}));
+
+TEST(ChainSizes, FollowTheFitStation) {
+    Delivery delivery;
+    EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{2048, 1365}));
+    delivery.fit.on = false;
+    EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{6000, 4000}));
+    delivery.fit = {true, 9000};
+    EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{6000, 4000}));
+}
+
+TEST(Encode, TheFileStationsSettingsReachTheFile) {
+    const TempFolder folder;
+    makePicture(folder / "p.png", 640, 480);
+    const Opened picture(folder / "p.png");
+    std::map<std::string, std::uintmax_t> sizes;
+    for (const int quality : {40, 90})
+        for (const auto chroma : {Chroma::Smaller, Chroma::Full}) {
+            auto delivery = look();
+            delivery.file.quality = quality;
+            delivery.file.chroma = chroma;
+            const auto bytes = encodeCopy(picture.frame(delivery, {640, 480}), delivery, 0).bytes;
+            const auto name = std::to_string(quality) + (chroma == Chroma::Full ? "full" : "smaller");
+            writeFile(folder / (name + ".jpg"), {bytes.begin(), bytes.end()});
+            sizes[name] = bytes.size();
+            EXPECT_EQ(exiftool(folder / (name + ".jpg"), "YCbCrSubSampling"),
+                      chroma == Chroma::Full ? "1 1" : "2 2")
+                << name;
+            EXPECT_EQ(exiftool(folder / (name + ".jpg"), "ColorSpace"), "1");
+        }
+    EXPECT_LT(sizes["40smaller"], sizes["90smaller"]);
+    EXPECT_LT(sizes["90smaller"], sizes["90full"]);
+}
+
+TEST(Encode, ACopyDecodesToTheFrameItWasMadeFrom) {
+    const TempFolder folder;
+    makePicture(folder / "p.png", 320, 240);
+    const Opened picture(folder / "p.png");
+    auto delivery = look();
+    delivery.file = {100, Chroma::Full, {255, 255, 255}};
+    const auto frame = picture.frame(delivery, {320, 240});
+    const auto bytes = encodeCopy(frame, delivery, 0).bytes;
+    writeFile(folder / "copy.jpg", {bytes.begin(), bytes.end()});
+    auto none = delivery;
+    none.seal.on = false;
+    EXPECT_LT(difference(Opened(folder / "copy.jpg").frame(none, {320, 240}), frame).first, 0.8);
+    const auto png = encodePng(frame);
+    writeFile(folder / "proof.png", {png.begin(), png.end()});
+    EXPECT_EQ(difference(Opened(folder / "proof.png").frame(none, {320, 240}), frame).second, 0);
+}
+
+TEST(Render, EveryDesignHoldsFromTinyToHuge) {
+    for (const auto& [width, height] :
+         {std::pair{300, 200}, {200, 300}, {64, 64}, {3000, 300}, {300, 3000}, {6000, 4000}}) {
+        Frame frame = plainFrame(width, height, {90, 90, 90});
+        const auto box = finishFrame(look(), frame);
+        EXPECT_FALSE(box.empty());
+        EXPECT_GE(box.x, 0);
+        EXPECT_GE(box.y, 0);
+        EXPECT_LE(box.x + box.width, width + 0.01);
+        EXPECT_LE(box.y + box.height, height + 0.01);
+    }
+}
+
+TEST(Render, AProfileThatCannotBeUsedIsSetAsideAndSaid) {
+    const TempFolder folder;
+    const auto path = folder / "bad.png";
+    auto image = vips::VImage::black(32, 32, vips::VImage::option()->set("bands", 3))
+                     .copy(vips::VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+    image = image.copy();
+    static const char junk[] = "this is no colour profile at all, only text that takes its place";
+    image.set(VIPS_META_ICC_NAME, nullptr, const_cast<char*>(junk), sizeof junk);
+    image.tiffsave((folder / "bad.tif").c_str());
+    const Opened picture(folder / "bad.tif");
+    std::string warning;
+    const auto frame = renderBase(picture.original, "bad.tif", picture.facts, {}, {16, 16}, &warning);
+    EXPECT_EQ(frame.size, (Size{16, 16}));
+    EXPECT_NE(warning.find("profile"), std::string::npos);
+}
+
+TEST(Render, AskingForMoreMemoryForLargerPictures) {
+    PictureFacts jpeg;
+    jpeg.container = Container::Jpeg;
+    jpeg.stored = jpeg.size = {6000, 4000};
+    PictureFacts png = jpeg;
+    png.container = Container::Png;
+    EXPECT_LT(developMemory(jpeg, {2048, 1365}), developMemory(jpeg, {6000, 4000}));
+    EXPECT_LT(developMemory(jpeg, {2048, 1365}), developMemory(png, {2048, 1365}));
+}

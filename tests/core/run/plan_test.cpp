@@ -1,0 +1,261 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/problem.h"
+#include "run/check_copy.h"
+#include "run/plan.h"
+#include "run/run.h"
+#include "support/support.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <set>
+#include <unistd.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using ::testing::HasSubstr;
+
+namespace {
+
+std::vector<fs::path> someFiles(const TempFolder& folder, int count) {
+    std::vector<fs::path> out;
+    for (int i = 0; i < count; ++i) {
+        out.push_back(folder / ("in/" + std::to_string(i) + ".jpg"));
+        makePicture(out.back(), 40, 30);
+    }
+    return out;
+}
+
+Problem problemOf(const std::function<void()>& act) {
+    try {
+        act();
+    } catch (const Problem& problem) {
+        return problem;
+    }
+    ADD_FAILURE() << "no problem";
+    return {ProblemKind::Internal, "", ""};
+}
+
+RunResult runAll(const Plan& plan) {
+    const std::atomic<bool> stop{false};
+    return runPlan(plan, {}, stop, [](const RunEvent&) {});
+}
+
+} // namespace
+
+TEST(Plan, NamesEveryCopyAndWritesNothing) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 3);
+    auto web = sampleDelivery(folder / "web");
+    auto proofs = sampleDelivery(folder / "proofs");
+    proofs.place.suffix = "-proof";
+    const auto plan = makePlan(files, {web, proofs}, folder.path());
+    ASSERT_EQ(plan.copies.size(), 6U);
+    std::set<fs::path> targets;
+    for (const auto& copy : plan.copies) {
+        targets.insert(copy.target);
+        EXPECT_EQ(copy.outcome, Outcome::Waiting);
+        EXPECT_TRUE(copy.note.empty());
+    }
+    EXPECT_TRUE(targets.contains(folder / "web/1.jpg"));
+    EXPECT_TRUE(targets.contains(folder / "proofs/1-proof.jpg"));
+    EXPECT_FALSE(fs::exists(folder / "web"));
+}
+
+TEST(Plan, TwoDeliveriesThatShareAFolderNeverShareAName) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 2);
+    const auto plan =
+        makePlan(files, {sampleDelivery(folder / "out"), sampleDelivery(folder / "out")}, folder.path());
+    std::set<fs::path> targets;
+    for (const auto& copy : plan.copies)
+        targets.insert(copy.target);
+    EXPECT_EQ(targets.size(), 4U);
+    EXPECT_EQ(runAll(plan).ledger.count(Outcome::Made), 4U);
+}
+
+TEST(Plan, ATakenNameIsNumberedOrLeftOut) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 2);
+    writeFile(folder / "out/0.jpg", "somebody's");
+    auto delivery = sampleDelivery(folder / "out");
+    auto plan = makePlan(files, {delivery}, folder.path());
+    EXPECT_EQ(plan.copies[0].target.filename(), "0-2.jpg");
+    EXPECT_THAT(plan.copies[0].note, HasSubstr("taken"));
+    EXPECT_EQ(plan.copies[1].target.filename(), "1.jpg");
+    delivery.place.taken = TakenName::Skip;
+    plan = makePlan(files, {delivery}, folder.path());
+    EXPECT_EQ(plan.copies[0].outcome, Outcome::LeftOut);
+    const auto result = runAll(plan);
+    EXPECT_EQ(result.ledger.count(Outcome::LeftOut), 1U);
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 1U);
+    EXPECT_EQ(result.exitCode(), 0);
+    EXPECT_EQ(readText(folder / "out/0.jpg"), "somebody's");
+}
+
+TEST(Plan, ABrokenLinkAtTheNameCountsAsTaken) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 1);
+    fs::create_directories(folder / "out");
+    fs::create_symlink(folder / "elsewhere.jpg", folder / "out/0.jpg");
+    const auto plan = makePlan(files, {sampleDelivery(folder / "out")}, folder.path());
+    EXPECT_EQ(plan.copies[0].target.filename(), "0-2.jpg");
+    runAll(plan);
+    EXPECT_FALSE(fs::exists(folder / "elsewhere.jpg")); // the link was not followed out of the folder
+}
+
+TEST(Plan, RefusesWhatItCannotPlace) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 1);
+    auto delivery = sampleDelivery("");
+    EXPECT_EQ(problemOf([&] { makePlan(files, {delivery}, folder.path()); }).subject, "place.folder");
+    delivery = sampleDelivery(folder / "out");
+    delivery.place.suffix = "../up";
+    EXPECT_EQ(problemOf([&] { makePlan(files, {delivery}, folder.path()); }).subject, "place.suffix");
+    writeFile(folder / "file", "x");
+    delivery = sampleDelivery(folder / "file");
+    EXPECT_EQ(problemOf([&] { makePlan(files, {delivery}, folder.path()); }).kind, ProblemKind::CannotWrite);
+}
+
+TEST(Plan, AFolderInsideTheOriginalsFolderIsFineAndOneAboveToo) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 1);
+    EXPECT_NO_THROW(makePlan(files, {sampleDelivery(folder / "in/copies")}, folder.path()));
+    EXPECT_NO_THROW(makePlan(files, {sampleDelivery(folder.path())}, folder.path()));
+}
+
+TEST(Plan, AnOriginalThatIsALinkProtectsTheFolderItLeadsTo) {
+    const TempFolder folder;
+    makePicture(folder / "vault/a.jpg", 40, 30);
+    fs::create_directories(folder / "in");
+    fs::create_symlink(folder / "vault/a.jpg", folder / "in/a.jpg");
+    const auto problem = problemOf(
+        [&] { makePlan({folder / "in/a.jpg"}, {sampleDelivery(folder / "vault")}, folder.path()); });
+    EXPECT_EQ(problem.kind, ProblemKind::Refused);
+}
+
+TEST(Plan, ARelativeFolderCountsFromTheBaseAndHomeIsKnown) {
+    ::setenv("HOME", "/home/wrenna", 1);
+    EXPECT_EQ(resolvedFolder("copies", "/job"), "/job/copies");
+    EXPECT_EQ(resolvedFolder("/abs/../x", "/job"), "/x");
+    EXPECT_EQ(resolvedFolder("~/copies", "/job"), "/home/wrenna/copies");
+    EXPECT_EQ(resolvedFolder("", "/job"), "");
+}
+
+TEST(SettingsDigest, ChangesWithWhatShapesACopyAndNotWithItsPlace) {
+    const auto delivery = sampleDelivery("/a");
+    auto moved = delivery;
+    moved.place.folder = "/b";
+    moved.name = "other name";
+    EXPECT_EQ(settingsDigest(delivery), settingsDigest(moved));
+    for (const auto& change : std::vector<std::function<void(Delivery&)>>{
+             [](Delivery& d) { d.seal.text += "!"; }, [](Delivery& d) { d.fit.longSide = 100; },
+             [](Delivery& d) { d.file.quality = 50; }, [](Delivery& d) { d.rights.creator = "x"; },
+             [](Delivery& d) {
+                 d.seal.colour = {1, 2, 3};
+             }}) {
+        auto changed = delivery;
+        change(changed);
+        EXPECT_NE(settingsDigest(delivery), settingsDigest(changed));
+    }
+}
+
+TEST(EarlierCopies, TheNewestLedgerSpeaksAndBrokenOnesAreSilent) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 1);
+    const auto delivery = sampleDelivery(folder / "out");
+    runAll(makePlan(files, {delivery}, folder.path()));
+    writeFile(folder / "state/keep-seal/ledgers/9999-broken.json", "{ not json");
+    writeFile(folder / "state/keep-seal/ledgers/9999-other.json",
+              R"({"format":"keep-seal/ledger","version":99})");
+    const auto rows = earlierCopies(folder / "out");
+    ASSERT_EQ(rows.size(), 1U);
+    EXPECT_EQ(rows[0].copy, folder / "out/0.jpg");
+    EXPECT_EQ(makePlan(files, {delivery}, folder.path()).count(Outcome::AlreadyThere), 1U);
+    makePicture(files[0], 41, 30); // the original is another one now
+    EXPECT_EQ(makePlan(files, {delivery}, folder.path()).count(Outcome::AlreadyThere), 0U);
+}
+
+TEST(Run, AFolderThatCannotBeWrittenIsSaidBeforeAnythingIsDone) {
+    if (::geteuid() == 0)
+        GTEST_SKIP() << "root may write anywhere";
+    const TempFolder folder;
+    const auto files = someFiles(folder, 1);
+    fs::create_directories(folder / "locked");
+    fs::permissions(folder / "locked", fs::perms::owner_read | fs::perms::owner_exec);
+    EXPECT_EQ(problemOf([&] {
+                  runAll(makePlan(files, {sampleDelivery(folder / "locked/out")}, folder.path()));
+              }).kind,
+              ProblemKind::CannotWrite);
+}
+
+TEST(Run, OneWorkerAndManyMakeTheSameCopies) {
+    const TempFolder folder;
+    const auto files = someFiles(folder, 6);
+    const std::atomic<bool> stop{false};
+    for (const int workers : {1, 5}) {
+        RunOptions options;
+        options.workers = workers;
+        options.memoryBudget = 1; // less than any picture: they go one by one and still all go
+        const auto out = folder / ("out" + std::to_string(workers));
+        EXPECT_EQ(runPlan(makePlan(files, {sampleDelivery(out)}, "/"), options, stop, [](const RunEvent&) {})
+                      .ledger.count(Outcome::Made),
+                  6U);
+    }
+    for (int i = 0; i < 6; ++i)
+        EXPECT_EQ(readFile(folder / ("out1/" + std::to_string(i) + ".jpg")),
+                  readFile(folder / ("out5/" + std::to_string(i) + ".jpg")));
+}
+
+TEST(Run, EventsCountUpToTheTotal) {
+    const TempFolder folder;
+    const auto plan = makePlan(someFiles(folder, 5), {sampleDelivery(folder / "out")}, "/");
+    std::vector<std::size_t> done;
+    std::size_t verified = 0;
+    bool finished = false;
+    const std::atomic<bool> stop{false};
+    runPlan(plan, {}, stop, [&](const RunEvent& event) {
+        if (event.kind == RunEvent::Kind::CopyDone) {
+            done.push_back(event.done);
+            EXPECT_EQ(event.total, 5U);
+            ASSERT_NE(event.row, nullptr);
+        } else if (event.kind == RunEvent::Kind::Verifying)
+            ++verified;
+        else
+            finished = true;
+    });
+    EXPECT_EQ(done, (std::vector<std::size_t>{1, 2, 3, 4, 5}));
+    EXPECT_EQ(verified, 5U);
+    EXPECT_TRUE(finished);
+}
+
+TEST(PlainSight, APlaceInTheSealTheNameOrTheRightsIsAWarning) {
+    const TempFolder folder;
+    Planted planted;
+    planted.xmpCity = planted.iimCity = kSecretCity;
+    makePicture(folder / "in/heronsluice-01.jpg", 80, 60, planted);
+    auto delivery = sampleDelivery(folder / "out");
+    delivery.seal.text = "Kites of Heronsluice";
+    delivery.rights.copyrightNotice = "© Heronsluice Studio";
+    const auto result = runAll(makePlan({folder / "in/heronsluice-01.jpg"}, {delivery}, "/"));
+    ASSERT_EQ(result.ledger.count(Outcome::Made), 1U); // the person's own words are theirs to keep
+    const auto& warnings = result.ledger.rows[0].warnings;
+    EXPECT_THAT(warnings, ::testing::Contains(HasSubstr("stands in the seal")));
+    EXPECT_THAT(warnings, ::testing::Contains(HasSubstr("stands in the file name")));
+    EXPECT_THAT(warnings, ::testing::Contains(HasSubstr("stands in Copyright Notice")));
+    EXPECT_EQ(warnings.size(), 3U);
+    FileReport nothing;
+    EXPECT_TRUE(placesInPlainSight(nothing, {{"the seal", "Kites"}}).empty());
+    EXPECT_EQ(placesInPlainSight(nothing, {{"the seal", "54.2512, 3.5034"}}).size(), 1U);
+}
+
+TEST(Removed, KindsAreCounted) {
+    const TempFolder folder;
+    Planted planted;
+    planted.gps = planted.camera = true;
+    makePicture(folder / "in/a.jpg", 80, 60, planted);
+    const auto result = runAll(makePlan({folder / "in/a.jpg"}, {sampleDelivery(folder / "out")}, "/"));
+    EXPECT_THAT(result.ledger.rows[0].removed, ::testing::Contains(HasSubstr("Location")));
+    EXPECT_THAT(result.ledger.rows[0].removed, ::testing::Contains(HasSubstr("Serial numbers")));
+}
