@@ -132,8 +132,19 @@ VImage flattened(const VImage& image, Rgb background) {
     return image.flatten(VImage::option()->set("background", fill)->set("max_alpha", wide ? 65535.0 : 255.0));
 }
 
+/// libvips quietly takes its fallback for a profile that is damaged or made for other channels; we say so.
+bool hasUnusableProfile(const VImage& image) {
+    if (!image.get_typeof(VIPS_META_ICC_NAME))
+        return false;
+    size_t length = 0;
+    const void* profile = image.get_blob(VIPS_META_ICC_NAME, &length);
+    return !vips_icc_is_compatible_profile(image.get_image(), profile, length);
+}
+
 VImage toSrgb(const VImage& image, std::string* warning) {
     VImage rgb = image;
+    if (warning && hasUnusableProfile(image))
+        *warning = "its colour profile can't be used and was set aside";
     if (image.get_typeof(VIPS_META_ICC_NAME) || isCmyk(image)) {
         try {
             rgb = image.icc_transform("srgb", VImage::option()

@@ -187,7 +187,8 @@ class XmpLocation : public ::testing::TestWithParam<const char*> {};
 TEST_P(XmpLocation, TellsAPlace) {
     const auto report = look(xmpJpeg(GetParam()));
     EXPECT_TRUE(report.tellsPlace()) << GetParam();
-    EXPECT_FALSE(report.secrets.empty());
+    // A code of two or three letters stands in any file by chance: it is found by name, not by its bytes.
+    EXPECT_EQ(report.secrets.empty(), std::string_view(GetParam()).find("Code>") != std::string_view::npos);
 }
 INSTANTIATE_TEST_SUITE_P(
     Properties, XmpLocation,
