@@ -54,7 +54,7 @@ void bareSum(const fs::path& picture) {
 
 Delivery webDelivery(const fs::path& folder) {
     Delivery delivery;
-    delivery.seal.text = "© Marsh & Line · tidemark.example";
+    delivery.seal.setText("© Marsh & Line · tidemark.example");
     delivery.rights.creator = "Wrenna Oake";
     delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
     delivery.place.folder = folder.string();

@@ -21,7 +21,7 @@ Frame grey(int width, int height) {
 void drawSealAt(benchmark::State& state) {
     Frame frame = grey(static_cast<int>(state.range(0)), static_cast<int>(state.range(0)) * 2 / 3);
     SealDesign design;
-    design.text = "© Marsh & Line · tidemark.example";
+    design.setText("© Marsh & Line · tidemark.example");
     for (auto _ : state)
         benchmark::DoNotOptimize(drawSeal(design, frame));
 }

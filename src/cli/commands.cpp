@@ -9,6 +9,7 @@
 #include "geometry/fit.h"
 #include "privacy/report.h"
 #include "render/render.h"
+#include "render/text_facts.h"
 #include "run/gather.h"
 #include "run/run.h"
 
@@ -202,10 +203,14 @@ int runProof(const ProofOptions& options) {
         size = fitLongSide(size, options.size);
     std::string warning;
     Frame frame = renderBase(original, options.picture, facts, delivery, size, &warning);
-    finishFrame(delivery, frame);
+    FinishContext context;
+    context.facts = textFacts(original.path(), inspect(original), delivery);
+    const auto seal = finishFrame(delivery, frame, context);
     writeNewFile(options.output, encodePng(frame));
     if (!warning.empty())
         std::cerr << "note: " << warning << "\n";
+    for (const auto& text : seal.warnings(delivery.seal))
+        std::cerr << "note: " << text << "\n";
     std::cout << options.output << "  " << sizeText(size) << "\n";
     return kDone;
 }

@@ -138,7 +138,7 @@ TEST_F(Window, ProofsFollowTextSizeColourAndPlace) {
     };
     control<QPlainTextEdit>("seal.text")->setFocus();
     QTest::keyClicks(control<QPlainTextEdit>("seal.text"), "KITE ");
-    EXPECT_EQ(window.document().currentDelivery().seal.text.substr(0, 5), "KITE ");
+    EXPECT_EQ(window.document().currentDelivery().seal.text().substr(0, 5), "KITE ");
     expectNew("text");
     control<NumberControl>("seal.size")->slider()->setValue(800);
     EXPECT_GT(window.document().currentDelivery().seal.sizeOfShortSide, 10);
@@ -323,7 +323,7 @@ TEST_F(Window, RemembersDeliveriesAndLook) {
     window.close();
     MainWindow next;
     next.restoreState();
-    EXPECT_EQ(next.document().currentDelivery().seal.text, "remembered");
+    EXPECT_EQ(next.document().currentDelivery().seal.text(), "remembered");
     EXPECT_EQ(theme().kind, ThemeKind::Light);
     next.setLook(ThemeKind::Dark, Surround::Dark);
 }

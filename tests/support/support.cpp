@@ -174,7 +174,7 @@ std::string exiftool(const fs::path& file, const std::string& tag) {
 Delivery sampleDelivery(const fs::path& folder) {
     Delivery delivery;
     delivery.name = "Web gallery";
-    delivery.seal.text = "Tidemark";
+    delivery.seal.setText("Tidemark");
     delivery.rights.creator = "Wrenna Oake; Ines Gull";
     delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
     delivery.place.folder = folder.string();

@@ -17,7 +17,7 @@ struct Proof {
     QImage sealed;      ///< what the copy looks like
     QImage base;        ///< the same without the seal; empty unless the set keeps bases
     bool sharp = false; ///< false: still made from the camera's small preview
-    SealBox seal;       ///< where the seal's ink lies in `sealed`
+    SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
 };
 
 /// One proof that a view wants: `pixels` is the size on screen, in device pixels.

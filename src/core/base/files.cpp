@@ -83,5 +83,8 @@ std::filesystem::path stateFolder() {
 std::filesystem::path configFolder() {
     return xdgFolder("XDG_CONFIG_HOME", ".config");
 }
+std::filesystem::path dataFolder() {
+    return xdgFolder("XDG_DATA_HOME", ".local/share");
+}
 
 } // namespace keepseal

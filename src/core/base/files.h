@@ -19,5 +19,7 @@ void writeTextFile(const std::filesystem::path& path, const std::string& text);
 /// $XDG_STATE_HOME/keep-seal and $XDG_CONFIG_HOME/keep-seal, with the defaults of the XDG specification.
 std::filesystem::path stateFolder();
 std::filesystem::path configFolder();
+/// $XDG_DATA_HOME/keep-seal: the library of saved seals, logos and typefaces.
+std::filesystem::path dataFolder();
 
 } // namespace keepseal

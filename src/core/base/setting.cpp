@@ -102,6 +102,10 @@ std::string allowedText(const SettingInfo& info) {
     }
     case SettingKind::Folder:
         return "the path of a folder";
+    case SettingKind::File:
+        return "the path of a file";
+    case SettingKind::Family:
+        return "the name of a typeface family";
     case SettingKind::Text:
         break;
     }

@@ -15,7 +15,7 @@
 
 namespace keepseal {
 
-enum class SettingKind { Switch, Number, Text, Choice, Colour, Folder };
+enum class SettingKind { Switch, Number, Text, Choice, Colour, Folder, File, Family };
 
 /// Switch: bool. Number: double. All others: UTF-8 text (a choice by its key, a colour as "#rrggbb").
 using SettingValue = std::variant<bool, double, std::string>;
@@ -40,6 +40,8 @@ struct SettingInfo {
     std::size_t maxBytes = 4096;        ///< Text and Folder only, of UTF-8
     bool multiline = false;             ///< Text only
     std::string help;                   ///< one or two sentences for a person
+    std::string group;    ///< the heading it stands under where there are many; empty: the first ones
+    bool derived = false; ///< a short cut to a value saved elsewhere: never saved itself
 };
 
 /// Throws Problem(BadSetting) naming `path`, the value and what is allowed.
@@ -56,6 +58,41 @@ struct Setting : SettingInfo {
     std::function<SettingValue(const Owner&)> get;
     std::function<void(Owner&, const SettingValue&)> set; ///< the value has been validated
 };
+
+/// A part's own table seen from the whole it belongs to.
+template <class Whole, class Part>
+std::vector<Setting<Whole>> lifted(const std::vector<Setting<Part>>& table, Part Whole::*part) {
+    std::vector<Setting<Whole>> out;
+    for (const auto& row : table) {
+        Setting<Whole> setting;
+        static_cast<SettingInfo&>(setting) = row;
+        setting.get = [get = row.get, part](const Whole& whole) { return get(whole.*part); };
+        setting.set = [set = row.set, part](Whole& whole, const SettingValue& v) { set(whole.*part, v); };
+        out.push_back(std::move(setting));
+    }
+    return out;
+}
+
+template <class Owner>
+void append(std::vector<Setting<Owner>>& table, const std::vector<Setting<Owner>>& more) {
+    table.insert(table.end(), more.begin(), more.end());
+}
+
+template <class Owner>
+std::vector<Setting<Owner>> inGroup(const std::string& group, std::vector<Setting<Owner>> rows) {
+    for (auto& row : rows)
+        row.group = group;
+    return rows;
+}
+
+/// The row of that key; nullptr when there is none.
+template <class Owner>
+const Setting<Owner>* rowOf(const std::vector<Setting<Owner>>& table, std::string_view key) {
+    for (const auto& row : table)
+        if (row.key == key)
+            return &row;
+    return nullptr;
+}
 
 /// Builders, one per kind: they bind a table row to a member of the station's struct.
 template <class Owner, class Number>

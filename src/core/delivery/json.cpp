@@ -4,8 +4,9 @@
 
 #include "base/files.h"
 #include "base/problem.h"
-#include "base/text.h"
+#include "base/setting_json.h"
 #include "delivery/stations.h"
+#include "seal/design_json.h"
 
 namespace keepseal {
 namespace {
@@ -13,46 +14,6 @@ namespace {
 using nlohmann::json;
 
 constexpr std::size_t kMaxNameBytes = 120;
-
-json toJsonValue(const SettingInfo& info, const SettingValue& value) {
-    if (const auto* on = std::get_if<bool>(&value))
-        return *on;
-    if (const auto* number = std::get_if<double>(&value)) {
-        if (info.range.decimals == 0)
-            return static_cast<std::int64_t>(*number);
-        return *number;
-    }
-    return std::get<std::string>(value);
-}
-
-SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, const json& value) {
-    SettingValue out;
-    if (value.is_boolean())
-        out = value.get<bool>();
-    else if (value.is_number())
-        out = value.get<double>();
-    else if (value.is_string())
-        out = value.get<std::string>();
-    else
-        throw Problem(ProblemKind::BadSetting, path, value.dump() + " is not allowed",
-                      "Allowed: " + allowedText(info));
-    validate(info, path, out);
-    return out;
-}
-
-void requireFormat(const json& document, const std::string& subject) {
-    if (!document.is_object() || document.value("format", json()) != kDeliveryFormat)
-        throw Problem(ProblemKind::BadFile, subject, "this is no delivery",
-                      std::string("A delivery has \"format\": \"") + kDeliveryFormat + "\"");
-    const auto version = document.value("version", json());
-    if (!version.is_number_integer() || version.get<int>() < 1)
-        throw Problem(ProblemKind::BadFile, subject, "\"version\" is missing or no whole number");
-    if (version.get<int>() > kDeliveryVersion)
-        throw Problem(ProblemKind::BadFile, subject,
-                      "it was saved by a newer Keep Seal (version " + version.dump() +
-                          ", this one reads up to " + std::to_string(kDeliveryVersion) + ")",
-                      "Update Keep Seal; the file was left as it is");
-}
 
 } // namespace
 
@@ -62,13 +23,14 @@ json toJson(const Delivery& delivery) {
     out["version"] = kDeliveryVersion;
     out["name"] = delivery.name;
     for (const auto& s : stations())
-        for (const auto& setting : s.settings)
-            out["stations"][s.key][setting.key] = toJsonValue(setting, setting.get(delivery));
+        if (s.id != StationId::Seal && !s.settings.empty())
+            writeRows(out["stations"][s.key], s.settings, delivery);
+    out["stations"]["seal"] = toJson(delivery.seal);
     return out;
 }
 
 Delivery deliveryFromJson(const json& document, const std::string& subject) {
-    requireFormat(document, subject);
+    requireFormat(document, subject, kDeliveryFormat, kDeliveryVersion, "delivery");
     Delivery delivery;
     delivery.unknown = document;
     if (const auto name = document.find("name"); name != document.end()) {
@@ -88,9 +50,10 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
             continue;
         if (!saved->is_object())
             throw Problem(ProblemKind::BadFile, subject, "\"stations." + s.key + "\" is no object");
-        for (const auto& setting : s.settings)
-            if (const auto value = saved->find(setting.key); value != saved->end())
-                setting.set(delivery, fromJsonValue(setting, s.key + "." + setting.key, *value));
+        if (s.id == StationId::Seal)
+            delivery.seal = sealFromJson(*saved, "seal.");
+        else
+            readRows(*saved, s.settings, delivery, s.key + ".");
     }
     return delivery;
 }
@@ -109,46 +72,13 @@ void saveDelivery(const Delivery& delivery, const std::filesystem::path& path) {
     writeTextFile(path, toJson(delivery).dump(2) + "\n");
 }
 
-namespace {
-
-json schemaOf(const Setting<Delivery>& setting) {
-    json out = {{"title", setting.label},
-                {"description", setting.help},
-                {"default", toJsonValue(setting, setting.get(Delivery{}))}};
-    switch (setting.kind) {
-    case SettingKind::Switch:
-        out["type"] = "boolean";
-        break;
-    case SettingKind::Number:
-        out["type"] = setting.range.decimals == 0 ? "integer" : "number";
-        out["minimum"] = setting.range.min;
-        out["maximum"] = setting.range.max;
-        break;
-    case SettingKind::Colour:
-        out["type"] = "string";
-        out["pattern"] = "^#[0-9a-fA-F]{6}$";
-        break;
-    case SettingKind::Choice:
-        for (const auto& choice : setting.choices)
-            out["enum"].push_back(choice.key);
-        break;
-    case SettingKind::Text:
-    case SettingKind::Folder:
-        out["type"] = "string";
-        out["maxLength"] = setting.maxBytes;
-        break;
-    }
-    return out;
-}
-
-} // namespace
-
 json deliverySchema() {
     json chain = {{"type", "object"}, {"properties", json::object()}};
     for (const auto& s : stations()) {
-        json part = {{"type", "object"}, {"description", s.help}, {"properties", json::object()}};
-        for (const auto& setting : s.settings)
-            part["properties"][setting.key] = schemaOf(setting);
+        json part = s.id == StationId::Seal
+                        ? sealSchema()
+                        : json{{"type", "object"}, {"properties", schemaOfRows(s.settings)}};
+        part["description"] = s.help;
         if (!s.settings.empty())
             chain["properties"][s.key] = part;
     }
@@ -163,19 +93,39 @@ json deliverySchema() {
               {"stations", chain}}}};
 }
 
+namespace {
+
+template <class Owner>
+std::string tableOf(const std::vector<Setting<Owner>>& rows, const std::string& prefix) {
+    std::string out, group;
+    const auto head = "\n| Setting | What it does | Allowed | Default |\n| --- | --- | --- | --- |\n";
+    bool first = true;
+    for (const auto& row : rows) {
+        if (first || row.group != group) {
+            group = row.group;
+            out += (group.empty() ? std::string() : "\n### " + group + "\n") + head;
+            first = false;
+        }
+        out += "| `" + prefix + row.key + "` | **" + row.label + ".** " + row.help + " | " +
+               allowedText(row) + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
+    }
+    return out;
+}
+
+} // namespace
+
 std::string settingsReference() {
     std::string out = "# Settings of a delivery\n\nMade from the program's own table by "
                       "`keep-seal-cli settings --markdown`; do not edit by hand.\n";
     for (const auto& s : stations()) {
-        out += "\n## " + s.label + "\n\n" + s.help + "\n";
-        if (s.settings.empty())
+        out += "\n## " + s.label + "\n\n" + s.help + "\n" + tableOf(s.settings, s.key + ".");
+        if (s.id != StationId::Seal)
             continue;
-        out += "\n| Setting | What it does | Allowed | Default |\n| --- | --- | --- | --- |\n";
-        for (const auto& setting : s.settings) {
-            const auto fallback = toJsonValue(setting, setting.get(Delivery{})).dump();
-            out += "| `" + s.key + "." + setting.key + "` | **" + setting.label + ".** " + setting.help +
-                   " | " + allowedText(setting) + " | `" + fallback + "` |\n";
-        }
+        out += "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are read "
+               "where a file has no `parts`.\n";
+        for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
+            out += std::string("\n## A part of the seal: ") + keyOf(kind) + "\n" +
+                   tableOf(partSettings(kind), "");
     }
     return out;
 }

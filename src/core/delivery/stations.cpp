@@ -8,20 +8,6 @@
 namespace keepseal {
 namespace {
 
-/// A station's own table seen from the whole delivery.
-template <class Part>
-std::vector<Setting<Delivery>> lifted(const std::vector<Setting<Part>>& table, Part Delivery::*part) {
-    std::vector<Setting<Delivery>> out;
-    for (const auto& row : table) {
-        Setting<Delivery> setting;
-        static_cast<SettingInfo&>(setting) = row;
-        setting.get = [row, part](const Delivery& d) { return row.get(d.*part); };
-        setting.set = [row, part](Delivery& d, const SettingValue& v) { row.set(d.*part, v); };
-        out.push_back(std::move(setting));
-    }
-    return out;
-}
-
 const std::vector<Setting<FitSettings>>& fitSettings() {
     using F = FitSettings;
     static const std::vector<Setting<F>> table = {
@@ -63,14 +49,19 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
 }
 
 std::string sealSummary(const Delivery& d) {
-    if (!d.seal.on || trimmed(d.seal.text).empty())
+    if (!d.seal.drawsAnything())
         return "no seal";
-    auto text = trimmed(d.seal.text);
+    std::string text = d.seal.name;
+    if (text.empty() && d.seal.firstText())
+        text = "“" + trimmed(d.seal.firstText()->text.text) + "”";
+    if (text.empty())
+        text = counted(d.seal.parts.size(), "part", "parts");
     for (char& c : text)
         if (c == '\n')
             c = ' ';
-    return "“" + (text.size() > 28 ? cutUtf8(text, 26) + "…" : text) + "”, " +
-           trimmedNumber(d.seal.sizeOfShortSide, 1) + " %";
+    if (text.size() > 28)
+        text = cutUtf8(text, 26) + "…" + (text.starts_with("“") ? "”" : "");
+    return text + ", " + trimmedNumber(d.seal.size, 1) + " %";
 }
 
 std::string rightsSummary(const Delivery& d) {

@@ -9,9 +9,10 @@ namespace keepseal {
 
 enum class Anchor { TopLeft, Top, TopRight, Left, Centre, Right, BottomLeft, Bottom, BottomRight };
 
-/// Top left corner, in fractional pixels.
+/// In fractional pixels, or whatever the user of it says.
 struct Point {
     double x = 0, y = 0;
+    bool operator==(const Point&) const = default;
 };
 
 /// Where a box of `boxWidth` x `boxHeight` pixels goes inside `frame`, `margin` pixels from the edges the

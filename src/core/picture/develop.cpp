@@ -196,6 +196,9 @@ void startPictureEngine(const char* programName) {
         vips_block_untrusted_set(TRUE);
         // JPEG XL is one of the formats we promise; its size is checked from the header like every other.
         vips_operation_block_set("VipsForeignLoadJxl", FALSE);
+        // For logos only, which pass a gate of their own (seal/logo.h); originals never reach these loaders.
+        vips_operation_block_set("VipsForeignLoadSvg", FALSE);
+        vips_operation_block_set("VipsForeignLoadPdf", FALSE);
     });
 }
 

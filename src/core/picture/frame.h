@@ -14,7 +14,8 @@ namespace keepseal {
 struct Frame {
     Size size;
     std::vector<std::uint8_t> rgb;
-    Rect picture; ///< where the picture proper lies; borders lie around it
+    Rect picture;     ///< where the picture proper lies; borders lie around it
+    double scale = 1; ///< its size against the copy's: 1 for a copy, less for a proof
 
     std::uint8_t* row(int y) { return rgb.data() + static_cast<std::size_t>(y) * size.width * 3; }
     const std::uint8_t* row(int y) const { return rgb.data() + static_cast<std::size_t>(y) * size.width * 3; }

@@ -51,11 +51,14 @@ ChainSizes chainSizes(const Delivery& delivery, Size original) {
 
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
                  const Delivery& delivery, Size size, std::string* warning) {
-    return develop(original, name, facts, size, delivery.file.background, warning);
+    Frame frame = develop(original, name, facts, size, delivery.file.background, warning);
+    frame.scale = static_cast<double>(size.longSide()) / chainSizes(delivery, facts.size).fitted.longSide();
+    return frame;
 }
 
-SealBox finishFrame(const Delivery& delivery, Frame& frame) {
-    return drawSeal(delivery.seal, frame);
+SealResult finishFrame(const Delivery& delivery, Frame& frame, const FinishContext& context) {
+    const auto prepared = context.prepared ? context.prepared : prepareSeal(delivery.seal, context.facts);
+    return drawSeal(*prepared, frame, context.seal);
 }
 
 Bytes encodeJpeg(const Frame& frame, const FileSettings& settings) {

@@ -7,6 +7,7 @@
 #include "delivery/delivery.h"
 #include "picture/develop.h"
 #include "seal/draw.h"
+#include "text/tokens.h"
 
 #include <atomic>
 
@@ -24,8 +25,15 @@ ChainSizes chainSizes(const Delivery& delivery, Size original);
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
                  const Delivery& delivery, Size size, std::string* warning = nullptr);
 
+/// What one picture brings to the stations after the base.
+struct FinishContext {
+    TextFacts facts;               ///< see text_facts.h
+    SealContext seal;              ///< pointers stay the caller's
+    PreparedPtr prepared{};        ///< the design laid out already, when it does not depend on the picture
+};
+
 /// What the chain does on top of the base: everything that follows the drawing of pixels from the original.
-SealBox finishFrame(const Delivery& delivery, Frame& frame);
+SealResult finishFrame(const Delivery& delivery, Frame& frame, const FinishContext& context = {});
 
 /// JPEG bytes with metadata composed from nothing. `notes` are for a person.
 struct EncodedCopy {

@@ -38,6 +38,7 @@ json rowToJson(const LedgerRow& row) {
                 {"place_in_original", row.placeInOriginal},
                 {"no_place_in_copy", row.noPlaceInCopy},
                 {"rights_in_copy", row.rightsInCopy},
+                {"seal_contrast", row.readability},
                 {"removed", row.removed},
                 {"warnings", row.warnings}};
     if (row.problem)
@@ -63,6 +64,7 @@ LedgerRow rowFromJson(const json& in) {
     row.placeInOriginal = in.at("place_in_original").get<bool>();
     row.noPlaceInCopy = in.at("no_place_in_copy").get<bool>();
     row.rightsInCopy = in.at("rights_in_copy").get<bool>();
+    row.readability = in.value("seal_contrast", 0.0);
     row.removed = in.at("removed").get<std::vector<std::string>>();
     row.warnings = in.at("warnings").get<std::vector<std::string>>();
     return row;

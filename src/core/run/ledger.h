@@ -39,6 +39,7 @@ struct LedgerRow {
     bool placeInOriginal = false;
     bool noPlaceInCopy = false;        ///< searched and found none
     bool rightsInCopy = false;         ///< creator and notice found in XMP, Exif and IIM as designed
+    double readability = 0;            ///< contrast ratio of the seal as measured; 0: no seal
     std::vector<std::string> removed;  ///< kinds of metadata the original has and the copy has not
     std::vector<std::string> warnings; ///< for a person
     std::optional<Problem> problem;

@@ -6,6 +6,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
+#include "seal/logo.h"
 
 #include <map>
 #include <set>
@@ -18,7 +19,7 @@ namespace fs = std::filesystem;
 constexpr std::size_t kMaxFileName = 255; // bytes, on Linux file systems
 constexpr int kMaxNumber = 100000;
 /// Raise when the same settings would make other pixels than before: then old copies are not "the same".
-constexpr int kRendererVersion = 1;
+constexpr int kRendererVersion = 2;
 
 using NodeKey = std::pair<std::uint64_t, std::uint64_t>;
 NodeKey keyOfNode(const FileIdentity& identity) {
@@ -146,9 +147,15 @@ std::size_t Plan::count(Outcome outcome) const {
     return n;
 }
 
-std::string settingsDigest(const Delivery& delivery) {
+std::string settingsDigest(const Delivery& delivery, const SealException& exception) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
+    if (!exception.empty())
+        chain["exception"] = toJson(exception);
+    for (const auto& part : delivery.seal.parts)
+        for (const auto& file : {part.logo.file, part.logo.darkFile})
+            if (const auto logo = file.empty() ? std::nullopt : identityIfThere(logoPath(file)))
+                chain["logos"].push_back({file, logo->size, logo->modifiedNs});
     chain["renderer"] = kRendererVersion;
     const auto text = chain.dump();
     return fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
@@ -160,9 +167,13 @@ std::string copyName(const fs::path& original, const PlaceSettings& place, int n
 }
 
 Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
-              const fs::path& base) {
+              const fs::path& base, const Exceptions& exceptions) {
     Plan plan;
     plan.originals = originals;
+    for (const auto& original : originals) {
+        const auto found = exceptions.find(original);
+        plan.exceptions.push_back(found == exceptions.end() ? SealException{} : found->second);
+    }
     plan.deliveries = deliveries;
     for (const auto& original : originals)
         plan.identities.push_back(identityIfThere(original).value_or(FileIdentity{}));
@@ -183,7 +194,9 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
         const auto digest = settingsDigest(delivery);
         for (std::size_t i = 0; i < originals.size(); ++i) {
             PlannedCopy copy{i, d, {}, Outcome::Waiting, {}};
-            folderPlan.plan(copy, originals[i], plan.identities[i], delivery, digest);
+            folderPlan.plan(copy, originals[i], plan.identities[i], delivery,
+                            plan.exceptions[i].empty() ? digest
+                                                       : settingsDigest(delivery, plan.exceptions[i]));
             plan.copies.push_back(std::move(copy));
         }
     }

@@ -6,8 +6,14 @@
 
 #include "delivery/delivery.h"
 #include "run/ledger.h"
+#include "seal/exception.h"
+
+#include <map>
 
 namespace keepseal {
+
+/// What is different for single pictures, by their path.
+using Exceptions = std::map<std::filesystem::path, SealException>;
 
 struct PlannedCopy {
     std::size_t original = 0; ///< index into Plan::originals
@@ -20,6 +26,7 @@ struct PlannedCopy {
 struct Plan {
     std::vector<std::filesystem::path> originals;
     std::vector<FileIdentity> identities;       ///< of the originals; inode 0 where one can't be found
+    std::vector<SealException> exceptions;      ///< of the originals, by index
     std::vector<Delivery> deliveries;           ///< a frozen snapshot
     std::vector<std::filesystem::path> folders; ///< where each delivery's copies go, absolute
     std::vector<PlannedCopy> copies;
@@ -33,10 +40,10 @@ struct Plan {
 /// or holds an original under a name that a copy would take. Throws Problem(CannotWrite) when it is no
 /// folder.
 Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
-              const std::filesystem::path& base);
+              const std::filesystem::path& base, const Exceptions& exceptions = {});
 
-/// Same text, same picture: the digest of all settings that shape a copy's bytes (not its place).
-std::string settingsDigest(const Delivery& delivery);
+/// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files included.
+std::string settingsDigest(const Delivery& delivery, const SealException& exception = {});
 
 /// The copy's file name for number `number` (1 is the plain one). Never longer than a file name may be.
 std::string copyName(const std::filesystem::path& original, const PlaceSettings& place, int number);

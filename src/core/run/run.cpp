@@ -6,6 +6,7 @@
 #include "base/fingerprint.h"
 #include "base/text.h"
 #include "render/render.h"
+#include "render/text_facts.h"
 #include "run/check_copy.h"
 #include "run/destination.h"
 #include "run/memory_budget.h"
@@ -45,6 +46,8 @@ public:
         : m_plan(plan), m_options(options), m_stop(stop), m_onEvent(onEvent),
           m_budget(options.memoryBudget ? options.memoryBudget : thirdOfMemory()) {
         openDestinations();
+        for (const auto& delivery : m_plan.deliveries)
+            m_prepared.push_back(prepareSeal(delivery.seal));
         prepareRows();
         startLedger();
     }
@@ -98,7 +101,10 @@ private:
             row.original = m_plan.originals[copy.original];
             row.originalIdentity = m_plan.identities[copy.original];
             row.delivery = m_plan.deliveries[copy.delivery].name;
-            row.settingsDigest = digests[copy.delivery];
+            const auto& exception = m_plan.exceptions[copy.original];
+            row.settingsDigest = exception.empty()
+                                     ? digests[copy.delivery]
+                                     : settingsDigest(m_plan.deliveries[copy.delivery], exception);
             row.outcome = copy.outcome;
             row.copy = copy.target;
             if (!copy.note.empty())
@@ -199,25 +205,32 @@ private:
         const MemoryBudget::Share share(m_budget, developMemory(original.facts, size));
         std::string warning;
         Frame frame = renderBase(original.file, name, original.facts, delivery, size, &warning);
-        const SealBox seal = finishFrame(delivery, frame);
+        const SealResult seal = sealFrame(original, planned, frame);
         original.file.requireUnchanged();
         if (m_stop)
             throw Problem(ProblemKind::Stopped, name, "the run was stopped");
         auto encoded = encodeCopy(frame, delivery, original.facts.pixelsPerMm);
-        note(row, warning, seal, encoded.notes);
+        note(row, warning, seal.warnings(delivery.seal), encoded.notes);
+        row.readability = seal.readability;
         place(original, encoded.bytes, size, planned, row);
     }
 
-    static void note(LedgerRow& row, const std::string& warning, const SealBox& seal,
+    SealResult sealFrame(const OpenOriginal& original, const PlannedCopy& planned, Frame& frame) const {
+        const auto& delivery = m_plan.deliveries[planned.delivery];
+        FinishContext context;
+        context.seal.exception = &m_plan.exceptions[planned.original];
+        if (dependsOnPicture(delivery.seal))
+            context.facts = textFacts(original.file.path(), original.report, delivery);
+        else
+            context.prepared = m_prepared[planned.delivery];
+        return finishFrame(delivery, frame, context);
+    }
+
+    static void note(LedgerRow& row, const std::string& warning, const std::vector<std::string>& seal,
                      const std::vector<std::string>& notes) {
         if (!warning.empty())
             row.warnings.push_back(warning);
-        if (seal.madeSmaller)
-            row.warnings.push_back("the seal was made smaller to fit between the margins");
-        if (seal.missingCharacters > 0)
-            row.warnings.push_back(
-                counted(static_cast<std::size_t>(seal.missingCharacters), "character", "characters") +
-                " of the seal are not in the shipped typefaces");
+        row.warnings.insert(row.warnings.end(), seal.begin(), seal.end());
         row.warnings.insert(row.warnings.end(), notes.begin(), notes.end());
     }
 
@@ -233,9 +246,15 @@ private:
                           "the finished copy was not delivered: " + check.failures.front(),
                           "Please report this: it is a fault of Keep Seal");
         row.warnings.insert(row.warnings.end(), check.warnings.begin(), check.warnings.end());
-        const auto seal = delivery.seal.on ? delivery.seal.text : std::string();
-        for (auto& warning : placesInPlainSight(
-                 original.report, {{"the seal", seal}, {"the file name", planned.target.stem().string()}}))
+        std::vector<std::pair<std::string, std::string>> texts = {
+            {"the file name", planned.target.stem().string()}};
+        for (const auto& part : delivery.seal.parts)
+            if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
+                texts.emplace_back("the seal",
+                                   fillTokens(part.text.text,
+                                              textFacts(original.file.path(), original.report, delivery))
+                                       .text);
+        for (auto& warning : placesInPlainSight(original.report, texts))
             row.warnings.push_back(std::move(warning));
         placeUnderFreeName(*staged, delivery, planned, row);
         const auto identity = staged->identity();
@@ -307,6 +326,7 @@ private:
     const std::atomic<bool>& m_stop;
     const std::function<void(const RunEvent&)>& m_onEvent;
     MemoryBudget m_budget;
+    std::vector<PreparedPtr> m_prepared; ///< each delivery's seal, laid out once
     std::vector<std::unique_ptr<Destination>> m_destinations;
     std::vector<Task> m_tasks;
     std::mutex m_mutex;

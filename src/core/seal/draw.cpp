@@ -2,145 +2,195 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/draw.h"
 
-#include "seal/fonts.h"
-
-#include <cairo.h>
-#include <pango/pangocairo.h>
+#include "base/text.h"
+#include "seal/logo.h"
+#include "seal/paint.h"
+#include "seal/readability.h"
 
 #include <cmath>
-#include <memory>
 
 namespace keepseal {
 namespace {
 
-/// Text is set once at this size and enlarged as outlines, so every size has the same shape to the fraction.
-constexpr double kSetSize = 100;
+constexpr int kBandRows = 256; ///< a pattern over a whole picture is drawn this much at a time
 
-const char* familyOf(SealFace face) {
-    switch (face) {
-    case SealFace::Sans:
-        return "Inter";
-    case SealFace::Serif:
-        return "EB Garamond";
-    case SealFace::Script:
-        return "Dancing Script";
+SealPlacement arranged(const PreparedSeal& seal, const Frame& frame, const SealPlace& place) {
+    return arrangeSeal(seal, frame.picture, frame.size, place, frame.scale);
+}
+
+/// Mixes everything in and returns how well it can be read.
+double put(const PreparedSeal& seal, Frame& frame, const SealPlacement& placement, const SealDecision& decision) {
+    const Rect reach = intersection(reachOf(seal, placement), {0, 0, frame.size.width, frame.size.height});
+    if (reach.empty())
+        return 0;
+    Readability readability(reach, placement.unit);
+    const bool repeat = seal.design.arrangement == Arrangement::Repeat;
+    for (int y = reach.y; y < reach.bottom(); y += repeat ? kBandRows : reach.height) {
+        const Rect band{reach.x, y, reach.width, std::min(repeat ? kBandRows : reach.height, reach.bottom() - y)};
+        const auto layers = paintSeal(seal, placement, {decision.dark, decision.halo}, band);
+        mixLayer(frame, layers.under, MixMode::Normal, decision.opacity);
+        mixLayer(frame, layers.mark, seal.design.mix, decision.opacity);
+        mixLayer(frame, layers.relief, MixMode::Normal, 100);
+        readability.add(frame, layers.mark);
     }
-    return "Inter";
+    return readability.ratio();
 }
 
-PangoAlignment alignmentOf(Anchor anchor) {
-    constexpr PangoAlignment columns[] = {PANGO_ALIGN_LEFT, PANGO_ALIGN_CENTER, PANGO_ALIGN_RIGHT};
-    return columns[static_cast<int>(anchor) % 3];
+/// One decision tried on a copy of what lies under the seal.
+double tried(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
+             const SealDecision& decision) {
+    Frame copy = frame;
+    return put(seal, copy, placement, decision);
 }
 
-GObjectPtr<PangoLayout> setText(const SealDesign& design) {
-    auto layout = newLayout();
-    const std::unique_ptr<PangoFontDescription, decltype(&pango_font_description_free)> font(
-        pango_font_description_new(), pango_font_description_free);
-    pango_font_description_set_family_static(font.get(), familyOf(design.face));
-    pango_font_description_set_weight(font.get(), design.weight == SealWeight::Bold ? PANGO_WEIGHT_BOLD
-                                                                                    : PANGO_WEIGHT_NORMAL);
-    pango_font_description_set_absolute_size(font.get(), kSetSize * PANGO_SCALE);
-    pango_layout_set_font_description(layout.get(), font.get());
-    pango_layout_set_alignment(layout.get(), alignmentOf(design.anchor));
-    pango_layout_set_text(layout.get(), design.text.data(), static_cast<int>(design.text.size()));
-    return layout;
+void strengthen(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
+                SealDecision& decision) {
+    double low = decision.opacity, high = std::max(low, seal.design.strongest);
+    SealDecision most = decision;
+    most.opacity = high;
+    if (tried(seal, frame, placement, most) < seal.design.readable) {
+        decision.opacity = high; // as far as it may: the warning says that it is not enough
+        return;
+    }
+    for (int step = 0; step < 6; ++step) {
+        SealDecision middle = decision;
+        middle.opacity = (low + high) / 2;
+        (tried(seal, frame, placement, middle) < seal.design.readable ? low : high) = middle.opacity;
+    }
+    decision.opacity = std::ceil(high);
 }
 
-struct SetSeal {
-    GObjectPtr<PangoLayout> layout;
-    double inkX = 0, inkY = 0; ///< of the ink, in units of the set size
-    double scale = 1;          ///< from set size to the frame
-    SealBox box;
-};
-
-SetSeal setSeal(const SealDesign& design, const Rect& picture) {
-    SetSeal set;
-    set.layout = setText(design);
-    PangoRectangle ink;
-    pango_layout_get_extents(set.layout.get(), &ink, nullptr);
-    set.inkX = static_cast<double>(ink.x) / PANGO_SCALE;
-    set.inkY = static_cast<double>(ink.y) / PANGO_SCALE;
-    const double inkWidth = static_cast<double>(ink.width) / PANGO_SCALE;
-    const double inkHeight = static_cast<double>(ink.height) / PANGO_SCALE;
-    if (inkWidth <= 0 || inkHeight <= 0)
-        return set;
-
-    const double shortSide = std::min(picture.width, picture.height);
-    const double margin = shortSide * design.marginOfShortSide / 100;
-    const double designed = shortSide * design.sizeOfShortSide / 100 / kSetSize;
-    const double roomiest =
-        std::min((picture.width - 2 * margin) / inkWidth, (picture.height - 2 * margin) / inkHeight);
-    set.scale = std::min(designed, roomiest);
-    set.box.madeSmaller = roomiest < designed;
-    set.box.missingCharacters = pango_layout_get_unknown_glyphs_count(set.layout.get());
-    set.box.fontPixels = set.scale * kSetSize;
-    set.box.width = inkWidth * set.scale;
-    set.box.height = inkHeight * set.scale;
-    const auto at = anchored(picture, set.box.width, set.box.height, design.anchor, margin);
-    set.box.x = at.x, set.box.y = at.y;
-    return set;
+/// What takes effect only when the picture asks for it.
+void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception, SealDecision& decision) {
+    const auto& design = seal.design;
+    const bool chooseVersion = design.tone == Tone::ByPicture && !(exception && exception->dark);
+    const bool chooseHalo = design.halo.when == HaloWhen::WhereNeeded;
+    const bool chooseStrength = design.stronger && !(exception && exception->opacity);
+    if (!chooseVersion && !chooseHalo && !chooseStrength)
+        return;
+    const Frame frame = decisionFrame(full);
+    const auto placement = arranged(seal, frame, decision.place);
+    double now = tried(seal, frame, placement, decision);
+    if (chooseVersion && now < 0.95 * std::max(design.readable, 7.0)) {
+        SealDecision dark = decision;
+        dark.dark = true;
+        const double other = tried(seal, frame, placement, dark);
+        if (other > now * 1.05) { // the light version is the first choice
+            decision = dark;
+            now = other;
+        }
+    }
+    if (chooseHalo && now < design.readable) {
+        decision.halo = true;
+        now = tried(seal, frame, placement, decision);
+    }
+    if (chooseStrength && now < design.readable)
+        strengthen(seal, frame, placement, decision);
 }
 
-using Surface = std::unique_ptr<cairo_surface_t, decltype(&cairo_surface_destroy)>;
-
-/// How much of each pixel of `area` the letters cover, 0 to 255.
-Surface coverage(const SetSeal& set, const Rect& area) {
-    Surface surface(cairo_image_surface_create(CAIRO_FORMAT_A8, area.width, area.height),
-                    cairo_surface_destroy);
-    const std::unique_ptr<cairo_t, decltype(&cairo_destroy)> cairo(cairo_create(surface.get()),
-                                                                   cairo_destroy);
-    cairo_set_antialias(cairo.get(), CAIRO_ANTIALIAS_BEST);
-    cairo_translate(cairo.get(), set.box.x - area.x, set.box.y - area.y);
-    cairo_scale(cairo.get(), set.scale, set.scale);
-    cairo_translate(cairo.get(), -set.inkX, -set.inkY);
-    pango_cairo_layout_path(cairo.get(), set.layout.get());
-    cairo_fill(cairo.get());
-    cairo_surface_flush(surface.get());
-    return surface;
-}
-
-Rect pixelsAround(const SealBox& box) {
-    const int left = static_cast<int>(std::floor(box.x)) - 1, top = static_cast<int>(std::floor(box.y)) - 1;
-    const int right = static_cast<int>(std::ceil(box.x + box.width)) + 1;
-    const int bottom = static_cast<int>(std::ceil(box.y + box.height)) + 1;
-    return {left, top, right - left, bottom - top};
-}
-
-void blend(Frame& frame, const Rect& area, cairo_surface_t* mask, Rgb colour, double opacityPercent) {
-    const unsigned opacity = static_cast<unsigned>(std::lround(opacityPercent * 2.55));
-    const unsigned ink[3] = {colour.r, colour.g, colour.b};
-    const unsigned char* coverageRow = cairo_image_surface_get_data(mask);
-    const int stride = cairo_image_surface_get_stride(mask);
-    for (int y = 0; y < area.height; ++y, coverageRow += stride) {
-        std::uint8_t* pixel = frame.row(area.y + y) + static_cast<std::size_t>(area.x) * 3;
-        for (int x = 0; x < area.width; ++x, pixel += 3) {
-            const unsigned alpha = coverageRow[x] * opacity; // up to 255 * 255
-            if (alpha == 0)
+void noteLogos(const PreparedSeal& seal, const Frame& frame, SealResult& result) {
+    for (const auto& prepared : seal.parts) {
+        if (!prepared.logo)
+            continue;
+        const auto& part = seal.design.parts[prepared.index];
+        try {
+            const Size has = logoNativePixels(part.logo, result.decision.dark);
+            const double height = prepared.box.height * result.unit / 100 / frame.scale;
+            if (has.empty() || height <= has.height + 0.5)
                 continue;
-            for (int c = 0; c < 3; ++c)
-                pixel[c] =
-                    static_cast<std::uint8_t>((pixel[c] * (65025 - alpha) + ink[c] * alpha + 32512) / 65025);
+            const double width = height * has.width / has.height;
+            const bool dark = result.decision.dark && !part.logo.darkFile.empty();
+            result.enlarged.push_back({dark ? part.logo.darkFile : part.logo.file,
+                                       has,
+                                       {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}});
+        } catch (const Problem& problem) {
+            result.problems.push_back(problem);
         }
     }
 }
 
 } // namespace
 
-SealBox layoutSeal(const SealDesign& design, const Rect& picture) {
-    return design.on && !picture.empty() ? setSeal(design, picture).box : SealBox{};
+SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame, const SealException* exception) {
+    const auto& design = seal.design;
+    SealDecision out;
+    out.place = placeOf(design);
+    out.dark = design.tone == Tone::Dark;
+    out.halo = design.halo.when == HaloWhen::Always;
+    out.opacity = design.opacity;
+    if (exception) {
+        out.none = exception->none;
+        out.place.nudge = exception->nudge;
+        if (exception->anchor) {
+            out.place.anchor = *exception->anchor;
+            out.place.atPoint = false;
+        }
+        out.dark = exception->dark.value_or(out.dark);
+        out.opacity = exception->opacity.value_or(out.opacity);
+    }
+    if (out.none || seal.empty())
+        return out;
+    const bool advised = design.placing == Placing::Advised && design.arrangement != Arrangement::Repeat;
+    if (advised && !(exception && exception->anchor)) {
+        const auto advice = advise(seal, frame);
+        out.place.anchor = advice.best;
+        out.place.atPoint = false;
+        out.why = advice.why;
+    }
+    adapt(seal, frame, exception, out);
+    return out;
 }
 
-SealBox drawSeal(const SealDesign& design, Frame& frame) {
-    if (!design.on || frame.picture.empty())
-        return {};
-    const SetSeal set = setSeal(design, frame.picture);
-    const Rect area = intersection(pixelsAround(set.box), {0, 0, frame.size.width, frame.size.height});
-    if (set.box.empty() || area.empty())
-        return set.box;
-    const auto mask = coverage(set, area);
-    blend(frame, area, mask.get(), design.colour, design.opacity);
-    return set.box;
+SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context) {
+    SealResult out;
+    out.missingCharacters = seal.missingCharacters;
+    out.missingTokens = seal.missingTokens;
+    out.problems = seal.problems;
+    if (seal.empty() || frame.picture.empty())
+        return out;
+    out.decision = context.decided ? *context.decided : decideSeal(seal, frame, context.exception);
+    if (out.decision.none)
+        return out;
+    const auto placement = arranged(seal, frame, out.decision.place);
+    if (placement.instances.empty())
+        return out;
+    out.count = placement.instances.size();
+    out.map = placement.instances.front().map;
+    out.corners = placement.corners;
+    out.box = boundsOf(placement.corners);
+    out.unit = placement.unit;
+    out.madeSmaller = placement.madeSmaller;
+    out.madeLarger = placement.madeLarger;
+    out.overShare = placement.overShare;
+    out.readability = put(seal, frame, placement, out.decision);
+    out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
+    noteLogos(seal, frame, out);
+    return out;
+}
+
+SealResult drawSeal(const SealDesign& design, Frame& frame, const SealContext& context) {
+    return drawSeal(*prepareSeal(design), frame, context);
+}
+
+std::vector<std::string> SealResult::warnings(const SealDesign& design) const {
+    std::vector<std::string> out;
+    if (madeSmaller)
+        out.emplace_back("the seal was made smaller to fit between the margins");
+    if (belowReadable)
+        out.push_back("the seal is hard to read here: contrast " + trimmedNumber(readability, 1) +
+                      " : 1, you asked for " + trimmedNumber(design.readable, 1) + " : 1");
+    if (missingCharacters > 0)
+        out.push_back(counted(static_cast<std::size_t>(missingCharacters), "character", "characters") +
+                      " of the seal are in none of the typefaces");
+    for (const auto& token : missingTokens)
+        out.push_back("the seal's {" + token + "} has no value for this picture and was left out");
+    for (const auto& need : enlarged)
+        out.push_back("the logo " + std::filesystem::path(need.file).filename().string() + " is enlarged: it has " +
+                      std::to_string(need.has.width) + " x " + std::to_string(need.has.height) + " pixels and needs " +
+                      std::to_string(need.needs.width) + " x " + std::to_string(need.needs.height));
+    for (const auto& problem : problems)
+        out.push_back("a logo was left out: " + problem.sentence());
+    return out;
 }
 
 } // namespace keepseal

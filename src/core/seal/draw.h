@@ -1,27 +1,62 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Laying a seal out on a picture and drawing it: the only code that does, for proofs and copies alike.
+// Putting a seal on a picture: the only code that does, for proofs and copies alike. What adapts (version, halo,
+// strength, place) is decided from the picture at one small size, so that a proof and a copy of it decide alike.
 #pragma once
 
-#include "picture/frame.h"
-#include "seal/design.h"
+#include "seal/advice.h"
+#include "seal/arrange.h"
+#include "seal/exception.h"
 
 namespace keepseal {
 
-/// Where the ink of a seal lies, in fractional pixels of the frame.
-struct SealBox {
-    double x = 0, y = 0, width = 0, height = 0;
-    double fontPixels = 0;     ///< the type size in pixels as drawn
-    bool madeSmaller = false;  ///< the designed size did not fit between the margins
-    int missingCharacters = 0; ///< characters no shipped typeface has
-    bool empty() const { return width <= 0 || height <= 0; }
+/// What was decided for this picture.
+struct SealDecision {
+    bool none = false; ///< an exception left the seal out
+    SealPlace place;
+    bool dark = false;
+    bool halo = false;
+    double opacity = 100; ///< percent
+    std::string why;      ///< one sentence about the place where it was advised; else empty
+    bool operator==(const SealDecision&) const = default;
 };
 
-/// Pure layout against the picture proper; draws nothing. A seal always fits between the margins.
-SealBox layoutSeal(const SealDesign& design, const Rect& picture);
+/// What a picture brings along besides its pixels.
+struct SealContext {
+    const SealException* exception = nullptr;
+    const SealDecision* decided = nullptr; ///< taken as it is instead of deciding anew
+};
 
-/// Blends the seal into `frame` (sRGB values, "normal" mixing: result = c*a + p*(1-a)); touches only the
-/// seal's own rectangle.
-SealBox drawSeal(const SealDesign& design, Frame& frame);
+struct LogoNeed {
+    std::string file;
+    Size has, needs; ///< pixels of the bitmap, and as many as it is drawn with on the copy
+};
+
+/// What became of a seal on one picture. Lengths in fractional pixels of the frame.
+struct SealResult {
+    Box box;                        ///< around the seal's (first) box as it stands
+    std::array<Point, 4> corners{}; ///< of that box, turned with it
+    double unit = 0;                ///< pixels
+    Affine map;                     ///< of the first instance, from the seal's units to the frame's pixels
+    std::size_t count = 0;          ///< how often it stands there
+    SealDecision decision;
+    double readability = 0; ///< contrast ratio, see readability.h; 0: nothing was drawn
+    bool belowReadable = false;
+    bool madeSmaller = false, madeLarger = false, overShare = false;
+    int missingCharacters = 0;
+    std::vector<std::string> missingTokens;
+    std::vector<LogoNeed> enlarged; ///< bitmap logos that are too small for the copy
+    std::vector<Problem> problems;  ///< logos that were left out
+    bool empty() const { return count == 0; }
+    /// Everything above that a person should know, in sentences.
+    std::vector<std::string> warnings(const SealDesign& design) const;
+};
+
+SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame, const SealException* exception = nullptr);
+
+/// Blends the seal into `frame`; touches only the pixels under it.
+SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});
+/// The same for a design whose text holds no tokens.
+SealResult drawSeal(const SealDesign& design, Frame& frame, const SealContext& context = {});
 
 } // namespace keepseal

@@ -4,42 +4,127 @@
 
 #include "base/assets.h"
 #include "base/problem.h"
+#include "seal/typefaces.h"
 
 #include <fontconfig/fontconfig.h>
 #include <pango/pangocairo.h>
 #include <pango/pangofc-fontmap.h>
 
+#include <atomic>
+#include <map>
+#include <mutex>
+#include <set>
+
 namespace keepseal {
 namespace {
 
-FcConfig* shippedFonts() {
-    static FcConfig* config = [] {
-        const auto folder = (assetsFolder() / "fonts").string();
-        FcConfig* made = FcConfigCreate();
-        // Only a cache folder: no system or user fonts, no substitution rules.
-        static const char rules[] = "<fontconfig><cachedir prefix=\"xdg\">fontconfig</cachedir></fontconfig>";
+namespace fs = std::filesystem;
+
+std::mutex fontsMutex;
+std::atomic<int> fontsGeneration{0}; ///< counts typefaces added: threads then make their font maps anew
+std::map<std::string, std::set<fs::path>> addedFiles; ///< by family
+
+/// A new one with all that is known. The one before is never freed: other threads may be drawing with it.
+FcConfig* makeConfig() {
+    const auto folder = (assetsFolder() / "fonts").string();
+    FcConfig* made = FcConfigCreate();
+    // Only a cache folder and what fills in: no system or user fonts, no other substitution.
+    static const char rules[] =
+            "<fontconfig><cachedir prefix=\"xdg\">fontconfig</cachedir><match target=\"pattern\">"
+            "<edit name=\"family\" mode=\"append_last\"><string>Inter</string><string>Noto Sans Arabic</string>"
+            "<string>Noto Sans Hebrew</string><string>Noto Sans Devanagari</string><string>Noto Sans Thai</string>"
+            "<string>Noto Sans Armenian</string><string>Noto Sans Georgian</string>"
+            "<string>Droid Sans Fallback</string></edit></match></fontconfig>";
         FcConfigParseAndLoadFromMemory(made, reinterpret_cast<const FcChar8*>(rules), FcFalse);
         if (!FcConfigAppFontAddDir(made, reinterpret_cast<const FcChar8*>(folder.c_str())))
             throw Problem(ProblemKind::NotFound, folder, "the shipped fonts can't be read",
                           "Install Keep Seal again");
-        return made;
-    }();
+    for (const auto& [family, files] : addedFiles)
+        for (const auto& file : files)
+            FcConfigAppFontAddFile(made, reinterpret_cast<const FcChar8*>(file.c_str()));
+    return made;
+}
+
+FcConfig*& fonts() {
+    static FcConfig* config = makeConfig();
     return config;
+}
+
+GObjectPtr<PangoFontMap> newFontMap() {
+    GObjectPtr<PangoFontMap> made(pango_cairo_font_map_new_for_font_type(CAIRO_FONT_TYPE_FT));
+    pango_fc_font_map_set_config(PANGO_FC_FONT_MAP(made.get()), fonts());
+    // Metrics in unrounded units: a layout at one size is the exact enlargement of another.
+    pango_cairo_font_map_set_resolution(PANGO_CAIRO_FONT_MAP(made.get()), 72);
+    return made;
+}
+
+bool onlyFillsIn(const std::string& family) {
+    return family.starts_with("Noto Sans ") || family == "Droid Sans Fallback";
+}
+
+std::string familyIn(const FcPattern* pattern) {
+    FcChar8* name = nullptr;
+    return FcPatternGetString(pattern, FC_FAMILY, 0, &name) == FcResultMatch
+               ? reinterpret_cast<const char*>(name)
+               : std::string();
 }
 
 } // namespace
 
 GObjectPtr<PangoLayout> newLayout() {
-    thread_local const GObjectPtr<PangoFontMap> fontMap = [] {
-        GObjectPtr<PangoFontMap> made(pango_cairo_font_map_new_for_font_type(CAIRO_FONT_TYPE_FT));
-        pango_fc_font_map_set_config(PANGO_FC_FONT_MAP(made.get()), shippedFonts());
-        // Metrics in unrounded units: a layout at one size is the exact enlargement of another.
-        pango_cairo_font_map_set_resolution(PANGO_CAIRO_FONT_MAP(made.get()), 72);
-        return made;
-    }();
+    thread_local GObjectPtr<PangoFontMap> fontMap;
+    thread_local int generation = -1;
+    const std::lock_guard lock(fontsMutex);
+    if (const int now = fontsGeneration; !fontMap || generation != now) {
+        fontMap = newFontMap();
+        generation = now;
+    }
     const GObjectPtr<PangoContext> context(pango_font_map_create_context(fontMap.get()));
     pango_context_set_round_glyph_positions(context.get(), FALSE);
     return GObjectPtr<PangoLayout>(pango_layout_new(context.get()));
+}
+
+std::vector<std::string> typefaceFamilies() {
+    const std::lock_guard lock(fontsMutex);
+    FcPattern* all = FcPatternCreate();
+    FcObjectSet* wanted = FcObjectSetBuild(FC_FAMILY, nullptr);
+    FcFontSet* found = FcFontList(fonts(), all, wanted);
+    std::set<std::string> families;
+    for (int i = 0; found && i < found->nfont; ++i)
+        if (const auto family = familyIn(found->fonts[i]); !family.empty() && !onlyFillsIn(family))
+            families.insert(family);
+    FcFontSetDestroy(found);
+    FcObjectSetDestroy(wanted);
+    FcPatternDestroy(all);
+    return {families.begin(), families.end()};
+}
+
+std::string useTypeface(const fs::path& file) {
+    std::error_code error;
+    if (!fs::is_regular_file(file, error))
+        throw Problem(ProblemKind::NotFound, file.string(), "there is no such file", "Check the path");
+    const std::lock_guard lock(fontsMutex);
+    const auto* name = reinterpret_cast<const FcChar8*>(file.c_str());
+    int count = 0;
+    FcPattern* pattern = FcFreeTypeQuery(name, 0, nullptr, &count);
+    const auto family = pattern ? familyIn(pattern) : std::string();
+    if (pattern)
+        FcPatternDestroy(pattern);
+    if (family.empty())
+        throw Problem(ProblemKind::NotAPicture, file.string(), "this is no typeface that can be used",
+                      "Choose a TrueType or OpenType file");
+    if (addedFiles[family].insert(file).second) {
+        fonts() = makeConfig();
+        ++fontsGeneration;
+    }
+    return family;
+}
+
+std::vector<fs::path> addedTypefaceFiles(const std::string& family) {
+    const std::lock_guard lock(fontsMutex);
+    const auto found = addedFiles.find(family);
+    return found == addedFiles.end() ? std::vector<fs::path>()
+                                     : std::vector<fs::path>(found->second.begin(), found->second.end());
 }
 
 } // namespace keepseal

@@ -91,7 +91,7 @@ TEST(Stations, DefaultsAreAllowedAndKeysAreUnique) {
 TEST(Stations, AssignReadsACommandLine) {
     Delivery delivery;
     assign(delivery, "seal.text=a=b");
-    EXPECT_EQ(delivery.seal.text, "a=b");
+    EXPECT_EQ(delivery.seal.text(), "a=b");
     EXPECT_THROW(assign(delivery, "seal.sise=3"), Problem);
     EXPECT_THROW(assign(delivery, "seal.size"), Problem);
 }

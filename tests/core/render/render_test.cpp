@@ -56,8 +56,8 @@ Frame boxShrunk(const Frame& large, int factor) {
 
 Delivery look() {
     Delivery delivery;
-    delivery.seal.text = "Tidemark\n2026";
-    delivery.seal.sizeOfShortSide = 11;
+    delivery.seal.setText("Tidemark\n2026");
+    delivery.seal.size = 11;
     return delivery;
 }
 
@@ -152,7 +152,7 @@ TEST(Render, EveryDesignHoldsFromTinyToHuge) {
     for (const auto& [width, height] :
          {std::pair{300, 200}, {200, 300}, {64, 64}, {3000, 300}, {300, 3000}, {6000, 4000}}) {
         Frame frame = plainFrame(width, height, {90, 90, 90});
-        const auto box = finishFrame(look(), frame);
+        const auto box = finishFrame(look(), frame).box;
         EXPECT_FALSE(box.empty());
         EXPECT_GE(box.x, 0);
         EXPECT_GE(box.y, 0);

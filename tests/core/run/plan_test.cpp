@@ -150,10 +150,10 @@ TEST(SettingsDigest, ChangesWithWhatShapesACopyAndNotWithItsPlace) {
     moved.name = "other name";
     EXPECT_EQ(settingsDigest(delivery), settingsDigest(moved));
     for (const auto& change : std::vector<std::function<void(Delivery&)>>{
-             [](Delivery& d) { d.seal.text += "!"; }, [](Delivery& d) { d.fit.longSide = 100; },
+             [](Delivery& d) { d.seal.setText("!!"); }, [](Delivery& d) { d.fit.longSide = 100; },
              [](Delivery& d) { d.file.quality = 50; }, [](Delivery& d) { d.rights.creator = "x"; },
              [](Delivery& d) {
-                 d.seal.colour = {1, 2, 3};
+                 d.seal.parts.front().colour = {1, 2, 3};
              }}) {
         auto changed = delivery;
         change(changed);
@@ -236,7 +236,7 @@ TEST(PlainSight, APlaceInTheSealTheNameOrTheRightsIsAWarning) {
     planted.xmpCity = planted.iimCity = kSecretCity;
     makePicture(folder / "in/heronsluice-01.jpg", 80, 60, planted);
     auto delivery = sampleDelivery(folder / "out");
-    delivery.seal.text = "Kites of Heronsluice";
+    delivery.seal.setText("Kites of Heronsluice");
     delivery.rights.copyrightNotice = "© Heronsluice Studio";
     const auto result = runAll(makePlan({folder / "in/heronsluice-01.jpg"}, {delivery}, "/"));
     ASSERT_EQ(result.ledger.count(Outcome::Made), 1U); // the person's own words are theirs to keep

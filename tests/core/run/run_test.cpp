@@ -99,7 +99,7 @@ TEST(Run, ASecondRunFindsTheCopiesAlreadyThere) {
     studio.run(delivery);
     EXPECT_EQ(studio.plan(delivery).count(Outcome::AlreadyThere), 3U);
     auto other = delivery;
-    other.seal.text = "another seal";
+    other.seal.setText("another seal");
     const auto plan = studio.plan(other);
     EXPECT_EQ(plan.count(Outcome::Waiting), 3U);
     EXPECT_THAT(plan.copies[0].target.string(), HasSubstr("tide_0-2.jpg")); // nothing is replaced

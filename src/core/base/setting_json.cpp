@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/setting_json.h"
+
+#include "base/problem.h"
+
+namespace keepseal {
+
+using nlohmann::json;
+
+json toJsonValue(const SettingInfo& info, const SettingValue& value) {
+    if (const auto* on = std::get_if<bool>(&value))
+        return *on;
+    if (const auto* number = std::get_if<double>(&value)) {
+        if (info.range.decimals == 0)
+            return static_cast<std::int64_t>(*number);
+        return *number;
+    }
+    return std::get<std::string>(value);
+}
+
+SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, const json& value) {
+    SettingValue out;
+    if (value.is_boolean())
+        out = value.get<bool>();
+    else if (value.is_number())
+        out = value.get<double>();
+    else if (value.is_string())
+        out = value.get<std::string>();
+    else
+        throw Problem(ProblemKind::BadSetting, path, value.dump() + " is not allowed",
+                      "Allowed: " + allowedText(info));
+    validate(info, path, out);
+    return out;
+}
+
+json schemaOf(const SettingInfo& info, const SettingValue& fallback) {
+    json out = {{"title", info.label}, {"description", info.help}, {"default", toJsonValue(info, fallback)}};
+    switch (info.kind) {
+    case SettingKind::Switch:
+        out["type"] = "boolean";
+        break;
+    case SettingKind::Number:
+        out["type"] = info.range.decimals == 0 ? "integer" : "number";
+        out["minimum"] = info.range.min;
+        out["maximum"] = info.range.max;
+        break;
+    case SettingKind::Colour:
+        out["type"] = "string";
+        out["pattern"] = "^#[0-9a-fA-F]{6}$";
+        break;
+    case SettingKind::Choice:
+        for (const auto& choice : info.choices)
+            out["enum"].push_back(choice.key);
+        break;
+    case SettingKind::Text:
+    case SettingKind::Folder:
+    case SettingKind::File:
+    case SettingKind::Family:
+        out["type"] = "string";
+        out["maxLength"] = info.maxBytes;
+        break;
+    }
+    return out;
+}
+
+} // namespace keepseal

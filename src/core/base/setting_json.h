@@ -1,0 +1,51 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rows of settings tables as JSON: values, whole objects, and their schema.
+#pragma once
+
+#include "base/setting.h"
+
+#include <nlohmann/json.hpp>
+
+namespace keepseal {
+
+nlohmann::json toJsonValue(const SettingInfo& info, const SettingValue& value);
+/// Throws Problem(BadSetting) naming `path`, the value and what is allowed.
+SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, const nlohmann::json& value);
+nlohmann::json schemaOf(const SettingInfo& info, const SettingValue& fallback);
+
+/// Writes each saved row into `object`.
+template <class Owner>
+void writeRows(nlohmann::json& object, const std::vector<Setting<Owner>>& table, const Owner& owner) {
+    for (const auto& row : table)
+        if (!row.derived)
+            object[row.key] = toJsonValue(row, row.get(owner));
+}
+
+/// Reads each row that is there; `prefix` names the place in problems ("seal.parts[2].").
+template <class Owner>
+void readRows(const nlohmann::json& object, const std::vector<Setting<Owner>>& table, Owner& owner,
+              const std::string& prefix) {
+    for (const auto& row : table)
+        if (const auto value = object.find(row.key); value != object.end())
+            row.set(owner, fromJsonValue(row, prefix + row.key, *value));
+}
+
+/// What is left of `object` without the rows' own keys: the keys this version does not know.
+template <class Owner>
+nlohmann::json withoutRows(nlohmann::json object, const std::vector<Setting<Owner>>& table) {
+    for (const auto& row : table)
+        object.erase(row.key);
+    return object;
+}
+
+/// Schema of an object with these rows.
+template <class Owner>
+nlohmann::json schemaOfRows(const std::vector<Setting<Owner>>& table) {
+    auto properties = nlohmann::json::object();
+    for (const auto& row : table)
+        properties[row.key] = schemaOf(row, row.get(Owner{}));
+    return properties;
+}
+
+} // namespace keepseal

@@ -1,0 +1,322 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/advice.h"
+
+#include "base/text.h"
+#include "seal/effects.h"
+#include "seal/readability.h"
+
+#include <cmath>
+
+namespace keepseal {
+namespace {
+
+constexpr int kDecisionSide = 384;
+constexpr double kFullStructure = 0.045;
+constexpr std::array<const char*, 9> kPlaceNames = {"top left",    "top",    "top right",   "left",        "centre",
+                                                    "right",       "bottom left", "bottom", "bottom right"};
+
+/// Lightness (CIE L* / 100) of each pixel.
+Mask lightnessOf(const Frame& frame) {
+    Mask out{frame.picture.width, frame.picture.height, {}};
+    out.value.reserve(static_cast<std::size_t>(out.width) * out.height);
+    for (int y = 0; y < out.height; ++y) {
+        const auto* pixel = frame.row(frame.picture.y + y) + static_cast<std::ptrdiff_t>(frame.picture.x) * 3;
+        for (int x = 0; x < out.width; ++x, pixel += 3) {
+            const double l = luminance(pixel);
+            out.value.push_back(static_cast<float>(l > 0.008856 ? 1.16 * std::cbrt(l) - 0.16 : 9.033 * l));
+        }
+    }
+    return out;
+}
+
+/// Sums over rectangles in four look-ups.
+class Sums {
+public:
+    Sums(int width, int height, const std::vector<float>& values)
+        : m_width(width + 1), m_sum(static_cast<std::size_t>(width + 1) * (height + 1)) {
+        for (int y = 0; y < height; ++y) {
+            double row = 0;
+            for (int x = 0; x < width; ++x) {
+                row += values[static_cast<std::size_t>(y) * width + x];
+                at(x + 1, y + 1) = at(x + 1, y) + row;
+            }
+        }
+    }
+    double over(const Rect& r) const {
+        return get(r.right(), r.bottom()) - get(r.x, r.bottom()) - get(r.right(), r.y) + get(r.x, r.y);
+    }
+
+private:
+    double& at(int x, int y) { return m_sum[static_cast<std::size_t>(y) * m_width + x]; }
+    double get(int x, int y) const { return m_sum[static_cast<std::size_t>(y) * m_width + x]; }
+    int m_width;
+    std::vector<double> m_sum;
+};
+
+std::vector<float> structureOf(const Mask& light) {
+    std::vector<float> out(light.value.size());
+    for (int y = 0; y + 1 < light.height; ++y)
+        for (int x = 0; x + 1 < light.width; ++x) {
+            const auto i = static_cast<std::size_t>(y) * light.width + x;
+            out[i] = (std::abs(light.value[i + 1] - light.value[i]) +
+                      std::abs(light.value[i + static_cast<std::size_t>(light.width)] - light.value[i])) /
+                     2;
+        }
+    return out;
+}
+
+std::vector<float> saliencyOf(const Mask& light) {
+    const double side = std::min(light.width, light.height);
+    Mask fine = light, coarse = light;
+    blur(fine, side * 0.02);
+    blur(coarse, side * 0.25);
+    Mask out{light.width, light.height, std::vector<float>(light.value.size())};
+    for (int y = 0; y < light.height; ++y)
+        for (int x = 0; x < light.width; ++x) {
+            const auto i = static_cast<std::size_t>(y) * light.width + x;
+            const double u = (x + 0.5) / light.width - 0.5, v = (y + 0.5) / light.height - 0.5;
+            const double middle = std::exp(-(u * u + v * v) * 3);
+            const double focus = std::abs(light.value[i] - fine.value[i]) * 2;
+            out.value[i] = static_cast<float>((std::abs(fine.value[i] - coarse.value[i]) + focus) * middle);
+        }
+    blur(out, side * 0.04);
+    return out.value;
+}
+
+struct Crop {
+    std::string name;
+    Box kept; ///< in shares of the picture
+};
+
+std::vector<Crop> crops(double shape) {
+    std::vector<Crop> out;
+    for (const int percent : {5, 10, 15, 20, 25}) {
+        const double part = percent / 100.0;
+        const auto off = std::to_string(percent) + " % off the ";
+        out.push_back({off + "left", {part, 0, 1 - part, 1}});
+        out.push_back({off + "right", {0, 0, 1 - part, 1}});
+        out.push_back({off + "top", {0, part, 1, 1 - part}});
+        out.push_back({off + "foot", {0, 0, 1, 1 - part}});
+    }
+    const std::pair<const char*, double> ratios[] = {{"1:1", 1},       {"4:5", 0.8},     {"5:4", 1.25},
+                                                     {"3:2", 1.5}, {"2:3", 2.0 / 3}, {"16:9", 16.0 / 9}};
+    for (const auto& [name, ratio] : ratios) {
+        const double width = std::min(1.0, ratio / shape), height = std::min(1.0, shape / ratio);
+        out.push_back({name, {(1 - width) / 2, (1 - height) / 2, width, height}});
+    }
+    return out;
+}
+
+class Adviser {
+public:
+    Adviser(const PreparedSeal& seal, const Frame& frame)
+        : m_seal(seal), m_frame(frame), m_light(lightnessOf(frame)), m_structure(sums(structureOf(m_light))),
+          m_saliency(sums(saliencyOf(m_light))), m_luminance(sums(luminances(false))),
+          m_squares(sums(luminances(true))) {}
+
+    PlaceScores score(Anchor anchor) const {
+        PlaceScores out;
+        out.anchor = anchor;
+        SealPlace place = placeOf(m_seal.design);
+        place.anchor = anchor;
+        place.atPoint = false;
+        const auto placement = arrangeSeal(m_seal, m_frame.picture, m_frame.size, place, m_frame.scale);
+        if (placement.instances.empty())
+            return out;
+        const Box box = boundsOf(placement.corners);
+        const Rect pixels = inside(box);
+        const double area = static_cast<double>(pixels.width) * pixels.height;
+        out.structure = std::min(100.0, m_structure.over(pixels) / area / kFullStructure * 100);
+        out.readable = readable(pixels, area);
+        kept(box, out);
+        const Rect whole{0, 0, m_light.width, m_light.height};
+        const double share = m_saliency.over(pixels) / std::max(1e-9, m_saliency.over(whole));
+        const double fair = area / (static_cast<double>(whole.width) * whole.height);
+        out.clear = std::clamp(100 - 50 * share / fair, 0.0, 100.0);
+        out.total = 0.25 * out.structure + 0.30 * out.readable + 0.20 * out.kept + 0.25 * out.clear;
+        return out;
+    }
+
+private:
+    Sums sums(const std::vector<float>& values) const { return {m_light.width, m_light.height, values}; }
+
+    std::vector<float> luminances(bool squared) const {
+        std::vector<float> out;
+        out.reserve(m_light.value.size());
+        for (int y = 0; y < m_light.height; ++y)
+            for (int x = 0; x < m_light.width; ++x) {
+                const double l = luminance(m_frame.row(m_frame.picture.y + y) +
+                                           static_cast<std::ptrdiff_t>(m_frame.picture.x + x) * 3);
+                out.push_back(static_cast<float>(squared ? l * l : l));
+            }
+        return out;
+    }
+
+    Rect inside(const Box& box) const {
+        const int left = std::clamp(static_cast<int>(box.x) - m_frame.picture.x, 0, m_light.width - 1);
+        const int top = std::clamp(static_cast<int>(box.y) - m_frame.picture.y, 0, m_light.height - 1);
+        const int right = std::clamp(static_cast<int>(std::ceil(box.right())) - m_frame.picture.x, left + 1,
+                                     m_light.width);
+        const int bottom = std::clamp(static_cast<int>(std::ceil(box.bottom())) - m_frame.picture.y, top + 1,
+                                      m_light.height);
+        return {left, top, right - left, bottom - top};
+    }
+
+    double readable(const Rect& pixels, double area) const {
+        const double mean = m_luminance.over(pixels) / area;
+        const double deviation = std::sqrt(std::max(0.0, m_squares.over(pixels) / area - mean * mean));
+        const double opacity = m_seal.design.opacity / 100;
+        double best = 1;
+        for (const bool dark : {false, true}) {
+            if ((dark && m_seal.design.tone == Tone::Light) || (!dark && m_seal.design.tone == Tone::Dark))
+                continue;
+            const auto ink = inkLuminance(dark) * opacity + mean * (1 - opacity);
+            const double ground = mean + std::copysign(std::min(std::abs(ink - mean), deviation), ink - mean);
+            best = std::max(best, contrastRatio(ink, ground));
+        }
+        return std::clamp(std::log(best) / std::log(7.0) * 100, 0.0, 100.0);
+    }
+
+    double inkLuminance(bool dark) const {
+        double sum = 0;
+        for (const auto& part : m_seal.parts) {
+            const auto& p = m_seal.design.parts[part.index];
+            const Rgb c = dark ? p.darkColour : p.colour;
+            const std::uint8_t rgb[3] = {c.r, c.g, c.b};
+            sum += luminance(rgb);
+        }
+        return m_seal.parts.empty() ? 1 : sum / static_cast<double>(m_seal.parts.size());
+    }
+
+    void kept(const Box& box, PlaceScores& out) const {
+        const double w = m_frame.picture.width, h = m_frame.picture.height;
+        const Box share{(box.x - m_frame.picture.x) / w, (box.y - m_frame.picture.y) / h, box.width / w,
+                        box.height / h};
+        std::size_t whole = 0;
+        const auto all = crops(w / h);
+        for (const auto& crop : all) {
+            const bool cut = share.x < crop.kept.x - 1e-9 || share.y < crop.kept.y - 1e-9 ||
+                             share.right() > crop.kept.right() + 1e-9 ||
+                             share.bottom() > crop.kept.bottom() + 1e-9;
+            whole += !cut;
+            if (cut)
+                out.lostBy.push_back(crop.name);
+        }
+        out.kept = 100.0 * static_cast<double>(whole) / static_cast<double>(all.size());
+    }
+
+    const PreparedSeal& m_seal;
+    const Frame& m_frame;
+    Mask m_light;
+    Sums m_structure, m_saliency, m_luminance, m_squares;
+};
+
+std::string reason(const PlaceScores& best, const PlaceScores& designed) {
+    const std::string at = kPlaceNames[static_cast<std::size_t>(best.anchor)];
+    const std::string old = kPlaceNames[static_cast<std::size_t>(designed.anchor)];
+    if (best.anchor == designed.anchor)
+        return "Kept at the " + at + ": no allowed place is clearly better.";
+    struct Gain {
+        double points;
+        const char* words;
+    };
+    const Gain gains[] = {{0.30 * (best.readable - designed.readable), "it is easier to read there"},
+                          {0.25 * (best.structure - designed.structure), "the ground is harder to paint out there"},
+                          {0.25 * (best.clear - designed.clear), "it covers less of the subject there"},
+                          {0.20 * (best.kept - designed.kept), "fewer crops lose it there"}};
+    const Gain* most = gains;
+    for (const auto& gain : gains)
+        if (gain.points > most->points)
+            most = &gain;
+    return "Moved from the " + old + " to the " + at + ": " + most->words + " (" + trimmedNumber(best.total, 0) +
+           " against " + trimmedNumber(designed.total, 0) + " points).";
+}
+
+} // namespace
+
+std::vector<std::string> troubles(const PlaceScores& scores) {
+    std::vector<std::string> out;
+    if (scores.structure < kPlainBelow)
+        out.emplace_back("on plain ground, easily painted out");
+    if (scores.readable < kHardToReadBelow)
+        out.emplace_back("hard to read");
+    if (scores.kept < kCroppedBelow)
+        out.emplace_back("easily cropped away");
+    if (scores.clear < kCoversBelow)
+        out.emplace_back("covers what seems to be the subject");
+    return out;
+}
+
+bool allowed(AllowedPlaces places, Anchor anchor) {
+    const int column = static_cast<int>(anchor) % 3, row = static_cast<int>(anchor) / 3;
+    switch (places) {
+    case AllowedPlaces::Corners:
+        return column != 1 && row != 1;
+    case AllowedPlaces::Foot:
+        return row == 2;
+    case AllowedPlaces::CornersAndEdges:
+        return anchor != Anchor::Centre;
+    case AllowedPlaces::All:
+        return true;
+    }
+    return false;
+}
+
+PlaceAdvice advise(const PreparedSeal& seal, const Frame& full) {
+    const Frame frame = decisionFrame(full);
+    PlaceAdvice out;
+    const Adviser adviser(seal, frame);
+    for (int i = 0; i < 9; ++i)
+        out.places.push_back(adviser.score(static_cast<Anchor>(i)));
+    out.best = seal.design.anchor;
+    // A designed place that is not allowed is left for any allowed one.
+    double toBeat = allowed(seal.design.allowed, seal.design.anchor)
+                        ? out.at(seal.design.anchor).total + seal.design.moveGain
+                        : -1;
+    for (const auto& place : out.places)
+        if (allowed(seal.design.allowed, place.anchor) && place.anchor != seal.design.anchor &&
+            place.total > toBeat) {
+            out.best = place.anchor;
+            toBeat = place.total;
+        }
+    out.why = reason(out.at(out.best), out.at(seal.design.anchor));
+    return out;
+}
+
+Frame decisionFrame(const Frame& frame) {
+    const int side = frame.size.longSide();
+    if (side <= kDecisionSide)
+        return frame;
+    const double factor = static_cast<double>(kDecisionSide) / side;
+    const auto small = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
+    Frame out;
+    out.size = {small(frame.size.width), small(frame.size.height)};
+    const double fx = static_cast<double>(out.size.width) / frame.size.width;
+    const double fy = static_cast<double>(out.size.height) / frame.size.height;
+    const auto edge = [](int v, double f) { return static_cast<int>(std::lround(v * f)); };
+    out.picture = {edge(frame.picture.x, fx), edge(frame.picture.y, fy), 0, 0};
+    out.picture.width = std::max(1, edge(frame.picture.right(), fx) - out.picture.x);
+    out.picture.height = std::max(1, edge(frame.picture.bottom(), fy) - out.picture.y);
+    out.scale = frame.scale * factor;
+    out.rgb.resize(static_cast<std::size_t>(out.size.pixels()) * 3);
+    // At most 8 x 8 pixels are looked at for one: more would not change the mean that matters here.
+    for (int y = 0; y < out.size.height; ++y)
+        for (int x = 0; x < out.size.width; ++x) {
+            const int x0 = static_cast<int>(x / fx), x1 = std::max(x0 + 1, static_cast<int>((x + 1) / fx));
+            const int y0 = static_cast<int>(y / fy), y1 = std::max(y0 + 1, static_cast<int>((y + 1) / fy));
+            const int stepX = std::max(1, (x1 - x0) / 8), stepY = std::max(1, (y1 - y0) / 8);
+            std::array<std::uint32_t, 3> sum{};
+            std::uint32_t count = 0;
+            for (int sy = y0; sy < std::min(y1, frame.size.height); sy += stepY)
+                for (int sx = x0; sx < std::min(x1, frame.size.width); sx += stepX, ++count)
+                    for (std::size_t c = 0; c < 3; ++c)
+                        sum[c] += frame.row(sy)[static_cast<std::size_t>(sx) * 3 + c];
+            for (std::size_t c = 0; c < 3; ++c)
+                out.row(y)[static_cast<std::size_t>(x) * 3 + c] =
+                    static_cast<std::uint8_t>((sum[c] + count / 2) / std::max(1U, count));
+        }
+    return out;
+}
+
+} // namespace keepseal

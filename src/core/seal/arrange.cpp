@@ -1,0 +1,198 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/arrange.h"
+
+namespace keepseal {
+namespace {
+
+constexpr double kShapeLimit = 8.0 / 7; ///< from here on a picture is tall or wide
+
+double sizeFor(const SealDesign& design, const Rect& area) {
+    const double shape = static_cast<double>(area.width) / area.height;
+    const double own = shape >= kShapeLimit       ? design.sizeWide
+                       : shape <= 1 / kShapeLimit ? design.sizeTall
+                                                  : design.sizeSquare;
+    return own > 0 ? own : design.size;
+}
+
+/// The unit in pixels as designed, before any limit.
+double designedUnit(const PreparedSeal& seal, const Rect& area) {
+    const double share = sizeFor(seal.design, area) / 100;
+    switch (seal.design.scaleBy) {
+    case ScaleBy::ShortSide:
+        return share * std::min(area.width, area.height);
+    case ScaleBy::LongSide:
+        return share * std::max(area.width, area.height);
+    case ScaleBy::Width:
+        return share * area.width;
+    case ScaleBy::Height:
+        return share * area.height;
+    case ScaleBy::Area: // sqrt(area of the seal) = share * sqrt(area of the picture)
+        return 100 * share * std::sqrt(static_cast<double>(area.width) * area.height) /
+               std::sqrt(seal.box.width * seal.box.height);
+    }
+    return 0;
+}
+
+/// Width and height of the box around the seal's turned box, one unit large.
+Box turnedBox(const PreparedSeal& seal, double degrees) {
+    return boundsOf(placing({0, 0}, {0, 0}, 1.0 / 100, degrees).map(seal.box));
+}
+
+class Arranger {
+public:
+    Arranger(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
+             double copyScale)
+        : m_seal(seal), m_design(seal.design), m_place(place), m_copyScale(copyScale) {
+        m_out.area = m_design.against == Against::Whole ? Rect{0, 0, whole.width, whole.height} : picture;
+    }
+
+    SealPlacement run() {
+        if (m_seal.empty() || m_out.area.empty())
+            return m_out;
+        const bool strip = m_design.arrangement == Arrangement::Strip;
+        const Box turned = turnedBox(m_seal, strip ? 0 : m_design.angle);
+        chooseUnit(turned);
+        if (m_design.arrangement == Arrangement::Repeat)
+            repeat();
+        else if (strip)
+            inStrip(turned);
+        else
+            single(turned);
+        return m_out;
+    }
+
+private:
+    double shortSide() const { return std::min(m_out.area.width, m_out.area.height); }
+    double margin() const { return shortSide() * m_design.marginOfShortSide / 100; }
+
+    void chooseUnit(const Box& turned) {
+        double unit = designedUnit(m_seal, m_out.area);
+        const double lowest = m_design.minXHeight * m_copyScale;
+        if (lowest > 0 && m_seal.smallestXHeight > 0 && m_seal.smallestXHeight * unit / 100 < lowest) {
+            unit = lowest * 100 / m_seal.smallestXHeight;
+            m_out.madeLarger = true;
+        }
+        const double largest = std::min(m_out.area.width * m_design.maxShare / 100 / turned.width,
+                                        m_out.area.height * m_design.maxShare / 100 / turned.height);
+        if (m_design.maxShare < 100 && unit > largest) {
+            unit = largest;
+            m_out.overShare = true;
+        }
+        const bool strip = m_design.arrangement == Arrangement::Strip;
+        const double m = m_design.arrangement == Arrangement::Repeat ? 0 : margin();
+        const double height = strip ? turned.height + 2 * m_design.strip.padding / 100 : turned.height;
+        const double roomiest = std::min((m_out.area.width - 2 * m) / turned.width,
+                                         (m_out.area.height - (strip ? 0 : 2 * m)) / height);
+        m_out.madeSmaller = roomiest < unit;
+        m_out.unit = std::max(1e-6, std::min(unit, roomiest));
+    }
+
+    /// Top left of a box of that size, by anchor or point, nudged, and kept inside the area.
+    Point spot(double width, double height, double verticalMargin) const {
+        const Rect& area = m_out.area;
+        Point at = anchored(area, width, height, m_place.anchor, margin());
+        if (verticalMargin != margin())
+            at.y = anchored(area, width, height, m_place.anchor, verticalMargin).y;
+        if (m_place.atPoint)
+            at = {area.x + area.width * m_place.point.x / 100 - width / 2,
+                  area.y + area.height * m_place.point.y / 100 - height / 2};
+        at.x += shortSide() * m_place.nudge.x / 100;
+        at.y += shortSide() * m_place.nudge.y / 100;
+        at.x = std::clamp(at.x, double(area.x), std::max(double(area.x), area.right() - width));
+        at.y = std::clamp(at.y, double(area.y), std::max(double(area.y), area.bottom() - height));
+        return at;
+    }
+
+    void put(Point centre, double degrees) {
+        const Affine map = placing(m_seal.box.centre(), centre, m_out.unit / 100, degrees);
+        m_out.instances.push_back({map, -1});
+        m_out.corners = map.map(m_seal.box);
+    }
+
+    void single(const Box& turned) {
+        const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
+        const Point at = spot(width, height, margin());
+        put({at.x + width / 2, at.y + height / 2}, m_design.angle);
+        if (!m_design.perspective.on())
+            return;
+        auto corners = m_seal.box.corners();
+        for (std::size_t i = 0; i < 4; ++i) {
+            corners[i].x += m_seal.box.width * m_design.perspective.corners[i].x / 100;
+            corners[i].y += m_seal.box.height * m_design.perspective.corners[i].y / 100;
+            m_out.corners[i] = m_out.instances.front().map.map(corners[i]);
+        }
+        m_out.warp = homography(m_seal.box, m_out.corners, m_out.warped);
+    }
+
+    void inStrip(const Box& turned) {
+        const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
+        const double padding = m_design.strip.padding / 100 * m_out.unit;
+        const Point at = spot(width, height + 2 * padding, 0);
+        m_out.strip = {double(m_out.area.x), at.y, double(m_out.area.width), height + 2 * padding};
+        put({at.x + width / 2, at.y + padding + height / 2}, 0);
+    }
+
+    /// A lattice around the picture's middle, as far as its corners.
+    void repeat() {
+        const auto& look = m_design.repeat;
+        const double scale = m_out.unit / 100;
+        Box cell = m_seal.box;
+        if (look.alternate) {
+            cell = {};
+            for (const auto& top : m_seal.tops)
+                cell.width = std::max(cell.width, top.width), cell.height = std::max(cell.height, top.height);
+        }
+        double stepX = (cell.width + look.gapX) * scale, stepY = (cell.height + look.gapY) * scale;
+        const double radius = std::hypot(m_out.area.width, m_out.area.height) / 2 +
+                              std::hypot(m_seal.box.width, m_seal.box.height) * scale;
+        const double count = 4 * radius * radius / (stepX * stepY);
+        if (count > kMaxInstances) {
+            const double spread = std::sqrt(count / kMaxInstances);
+            stepX *= spread, stepY *= spread;
+        }
+        const Affine turn = placing({0, 0},
+                                    {m_out.area.x + m_out.area.width / 2.0, m_out.area.y + m_out.area.height / 2.0},
+                                    1, m_design.angle);
+        const int rows = static_cast<int>(std::ceil(radius / stepY)) + 1;
+        const int columns = static_cast<int>(std::ceil(radius / stepX)) + 1;
+        for (int row = -rows; row <= rows; ++row)
+            for (int column = -columns - 1; column <= columns; ++column)
+                putInLattice(turn, row, column, stepX, stepY);
+        m_out.corners = placing(m_seal.box.centre(), turn.map(Point{0, 0}), scale, m_design.angle).map(m_seal.box);
+    }
+
+    void putInLattice(const Affine& turn, int row, int column, double stepX, double stepY) {
+        const auto& look = m_design.repeat;
+        const double shift = (row & 1) != 0 ? look.rowShift / 100 : 0;
+        const Point at{(column + shift + look.phaseX / 100) * stepX, (row + look.phaseY / 100) * stepY};
+        const int tops = static_cast<int>(m_seal.tops.size());
+        const int only = look.alternate && tops > 1 ? ((column + row) % tops + tops) % tops : -1;
+        const Box& box = only < 0 ? m_seal.box : m_seal.tops[static_cast<std::size_t>(only)];
+        const Affine map = placing(box.centre(), turn.map(at), m_out.unit / 100, m_design.angle);
+        const Box bounds = boundsOf(map.map(box)).grown(m_out.unit); // shadows and halos reach beyond
+        if (bounds.right() < m_out.area.x || bounds.x > m_out.area.right() || bounds.bottom() < m_out.area.y ||
+            bounds.y > m_out.area.bottom())
+            return;
+        m_out.instances.push_back({map, only});
+    }
+
+    const PreparedSeal& m_seal;
+    const SealDesign& m_design;
+    const SealPlace& m_place;
+    double m_copyScale;
+    SealPlacement m_out;
+};
+
+} // namespace
+
+SealPlace placeOf(const SealDesign& design) {
+    return {design.anchor, design.atPoint, design.point, {}};
+}
+
+SealPlacement arrangeSeal(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
+                          double copyScale) {
+    return Arranger(seal, picture, whole, place, copyScale).run();
+}
+
+} // namespace keepseal

@@ -1,0 +1,47 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where a seal goes on a picture: pure arithmetic from the seal's units to pixels. A single seal stays inside the
+// picture, whatever its place, unless its corners were dragged out.
+#pragma once
+
+#include "geometry/size.h"
+#include "seal/prepared.h"
+
+namespace keepseal {
+
+/// The place, apart from the design: advice and exceptions change it picture by picture.
+struct SealPlace {
+    Anchor anchor = Anchor::BottomRight;
+    bool atPoint = false;
+    Point point{50, 50}; ///< percent of width and height: the seal's middle
+    Point nudge;         ///< percent of the short side, on top
+    bool operator==(const SealPlace&) const = default;
+};
+SealPlace placeOf(const SealDesign& design);
+
+struct SealInstance {
+    Affine map;    ///< from the seal's units to pixels
+    int only = -1; ///< draws only this one of PreparedSeal::tops; -1: all
+};
+
+struct SealPlacement {
+    Rect area;       ///< what the seal was placed against; nothing is drawn outside
+    double unit = 0; ///< pixels
+    std::vector<SealInstance> instances;
+    bool warped = false; ///< by dragged corners: then `warp` counts instead of the one instance's map
+    Homography warp{};
+    std::array<Point, 4> corners{}; ///< of the (first) seal's box, in pixels, clockwise from its top left
+    Box strip;                      ///< the band's own box; empty unless there is one
+    bool madeSmaller = false;       ///< the designed size did not fit between the margins
+    bool madeLarger = false;        ///< letters would have been lower than asked for
+    bool overShare = false;         ///< the designed size was more than the largest share
+};
+
+/// `picture` lies inside `whole`; `copyScale` is Frame::scale.
+SealPlacement arrangeSeal(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
+                          double copyScale = 1);
+
+/// At most this many seals of a repeated pattern: a denser one is spread out.
+inline constexpr int kMaxInstances = 30000;
+
+} // namespace keepseal

@@ -1,0 +1,59 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Logos from files of any origin. Reads SVG, PDF (one page), PNG, TIFF, WebP and JPEG; nothing outside the file is
+// ever read. Limits: 32 MB a file, 4 MB and 50,000 elements an SVG, 200 pages a PDF, 60 megapixels a bitmap. An SVG
+// that declares entities, holds scripts or foreign content, or refers to anything outside itself is refused.
+#pragma once
+
+#include "geometry/affine.h"
+#include "geometry/size.h"
+#include "seal/part.h"
+
+#include <filesystem>
+#include <memory>
+
+namespace keepseal {
+
+/// Premultiplied B G R A bytes (cairo's ARGB32 on little-endian machines), rows without padding.
+struct LogoPixels {
+    Size size;
+    std::vector<std::uint32_t> argb;
+};
+
+class Logo {
+public:
+    virtual ~Logo() = default;
+    bool isVector() const { return m_vector; }
+    /// A bitmap's own pixels, or a vector's nominal size; uncut.
+    Size nativeSize() const { return m_native; }
+    /// What can be seen, in shares of the whole (0 to 1).
+    const Box& inked() const { return m_inked; }
+    /// The whole logo at that size, its own colours. Throws Problem(NotAPicture).
+    virtual LogoPixels draw(Size size) const = 0;
+
+protected:
+    void measure(); ///< fills m_inked from a small drawing
+    bool m_vector = false;
+    Size m_native;
+    Box m_inked{0, 0, 1, 1};
+};
+
+using LogoPtr = std::shared_ptr<const Logo>;
+
+/// Where a logo's file lies: "shipped:NAME" is one that comes with Keep Seal.
+std::filesystem::path logoPath(const std::string& file);
+
+/// Read once and kept while the file stays the same; safe from any thread.
+/// Throws Problem(NotFound | CannotRead | NotAPicture | TooLarge | Refused), naming the file.
+LogoPtr loadLogo(const std::string& file, int page = 1);
+
+/// The part's logo as it is put on: cut, with its background cleared, in one colour where that is asked for.
+/// `size` is that of the cut logo. A few results are kept.
+std::shared_ptr<const LogoPixels> logoPixels(const LogoPart& part, bool dark, Rgb colour, Size size);
+
+/// Width to height of what is put on.
+double logoAspect(const LogoPart& part, bool dark);
+/// Bitmap pixels of what is put on; empty for a vector.
+Size logoNativePixels(const LogoPart& part, bool dark);
+
+} // namespace keepseal

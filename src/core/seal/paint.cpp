@@ -1,0 +1,357 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/paint.h"
+
+#include "seal/effects.h"
+#include "seal/logo.h"
+#include "seal/outline.h"
+
+#include <cmath>
+#include <numbers>
+
+namespace keepseal {
+namespace {
+
+using Context = std::unique_ptr<cairo_t, decltype(&cairo_destroy)>;
+using Surface = std::unique_ptr<cairo_surface_t, decltype(&cairo_surface_destroy)>;
+
+cairo_matrix_t toCairo(const Affine& map) {
+    cairo_matrix_t out;
+    cairo_matrix_init(&out, map.xx, map.yx, map.xy, map.yy, map.x0, map.y0);
+    return out;
+}
+
+/// Draws straight into a layer's pixels; coordinates are the frame's.
+class Canvas {
+public:
+    explicit Canvas(Layer& layer)
+        : m_surface(cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(layer.argb.data()),
+                                                        CAIRO_FORMAT_ARGB32, layer.area.width, layer.area.height,
+                                                        layer.area.width * 4),
+                    cairo_surface_destroy),
+          m_cairo(cairo_create(m_surface.get()), cairo_destroy) {
+        cairo_translate(m_cairo.get(), -layer.area.x, -layer.area.y);
+        cairo_set_antialias(m_cairo.get(), CAIRO_ANTIALIAS_BEST);
+        cairo_set_line_join(m_cairo.get(), CAIRO_LINE_JOIN_ROUND);
+    }
+    ~Canvas() { cairo_surface_flush(m_surface.get()); }
+    Canvas(const Canvas&) = delete;
+    Canvas& operator=(const Canvas&) = delete;
+
+    cairo_t* get() { return m_cairo.get(); }
+    void ink(Rgb colour, double percent) {
+        cairo_set_source_rgba(get(), colour.r / 255.0, colour.g / 255.0, colour.b / 255.0, percent / 100);
+    }
+
+private:
+    Surface m_surface;
+    Context m_cairo;
+};
+
+bool meets(const Box& box, const Rect& area, double reach) {
+    return box.x - reach < area.right() && box.right() + reach > area.x && box.y - reach < area.bottom() &&
+           box.bottom() + reach > area.y;
+}
+
+double effectReach(const SealDesign& d, double unit) {
+    double reach = d.outline.width;
+    if (d.halo.when != HaloWhen::Off)
+        reach = std::max(reach, d.halo.spread + 1.6 * d.halo.softness);
+    if (d.shadow.on)
+        reach = std::max(reach, d.shadow.distance + 1.6 * d.shadow.softness);
+    return reach * unit / 100 + 2;
+}
+
+class Painter {
+public:
+    Painter(const PreparedSeal& seal, const std::vector<SealInstance>& instances, double unit, SealVersion version,
+            const Rect& area)
+        : m_seal(seal), m_design(seal.design), m_instances(instances), m_unit(unit), m_version(version),
+          m_area(area) {}
+
+    SealLayers paint(const Box& strip) {
+        SealLayers out;
+        out.mark = Layer(m_area);
+        for (const auto& part : m_seal.parts)
+            paintPart(out.mark, part, 0);
+        const bool halo = m_version.halo;
+        if (!strip.empty() || m_design.plate.on || m_design.shadow.on || m_design.outline.width > 0 || halo)
+            out.under = paintUnder(out.mark, strip, halo);
+        if (m_design.relief.on)
+            out.relief = reliefOf(out.mark, m_design.relief.depth * m_unit / 100, m_design.relief.angle,
+                                  m_design.relief.strength / 100);
+        return out;
+    }
+
+private:
+    Rgb pick(Rgb light, Rgb dark) const { return m_version.dark ? dark : light; }
+
+    /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no seam shows.
+    void paintPart(Layer& layer, const PreparedPart& prepared, double outlineUnits) {
+        const auto& part = m_design.parts[prepared.index];
+        if (prepared.logo)
+            return paintLogo(layer, prepared, part, outlineUnits);
+        Canvas canvas(layer);
+        auto* cairo = canvas.get();
+        bool any = false;
+        for (const auto& instance : m_instances) {
+            if (!wants(instance, prepared))
+                continue;
+            any = true;
+            cairo_save(cairo);
+            const auto matrix = toCairo(instance.map);
+            cairo_transform(cairo, &matrix);
+            cairo_translate(cairo, prepared.offset.x, prepared.offset.y);
+            appendPath(cairo, prepared.outline->path);
+            cairo_restore(cairo);
+        }
+        if (!any)
+            return;
+        const double scale = m_unit / 100;
+        if (outlineUnits > 0) {
+            canvas.ink(pick(m_design.outline.colour, m_design.outline.darkColour), part.opacity);
+            cairo_set_line_width(cairo, (prepared.outline->lineWidth + 2 * outlineUnits) * scale);
+            cairo_stroke(cairo);
+            return;
+        }
+        canvas.ink(pick(part.colour, part.darkColour), part.opacity);
+        if (prepared.outline->lineWidth <= 0)
+            return cairo_fill(cairo);
+        if (part.kind == PartKind::Shape)
+            cairo_set_line_join(cairo, CAIRO_LINE_JOIN_MITER);
+        cairo_set_line_width(cairo, prepared.outline->lineWidth * scale);
+        cairo_stroke(cairo);
+    }
+
+    bool wants(const SealInstance& instance, const PreparedPart& prepared) const {
+        if (instance.only >= 0 && static_cast<std::size_t>(instance.only) != prepared.top)
+            return false;
+        return meets(boundsOf(instance.map.map(prepared.box)), m_area, m_design.outline.width * m_unit / 100 + 1);
+    }
+
+    /// Drawn once at about twice the pixels it gets (a bitmap at its own, when it has less), then set into place.
+    void paintLogo(Layer& layer, const PreparedPart& prepared, const SealPart& part, double outlineUnits) {
+        const auto pixels = logoFor(prepared, part);
+        if (!pixels)
+            return;
+        const Surface image(cairo_image_surface_create_for_data(
+                                const_cast<unsigned char*>(
+                                    reinterpret_cast<const unsigned char*>(pixels->argb.data())),
+                                CAIRO_FORMAT_ARGB32, pixels->size.width, pixels->size.height,
+                                pixels->size.width * 4),
+                            cairo_surface_destroy);
+        const Box at = fitted(prepared.box, pixels->size);
+        Canvas canvas(layer);
+        for (const auto& instance : m_instances)
+            if (wants(instance, prepared))
+                setLogo(canvas, image.get(), at, pixels->size, instance, part, outlineUnits);
+    }
+
+    void setLogo(Canvas& canvas, cairo_surface_t* image, const Box& at, Size pixels, const SealInstance& instance,
+                 const SealPart& part, double outlineUnits) {
+        auto* cairo = canvas.get();
+        const int turns = outlineUnits > 0 ? 24 : 1;
+        for (int i = 0; i < turns; ++i) {
+            cairo_save(cairo);
+            const auto matrix = toCairo(instance.map);
+            cairo_transform(cairo, &matrix);
+            const double angle = 2 * std::numbers::pi * i / turns;
+            cairo_translate(cairo, at.x + outlineUnits * std::sin(angle), at.y + outlineUnits * std::cos(angle));
+            cairo_scale(cairo, at.width / pixels.width, at.height / pixels.height);
+            if (outlineUnits > 0) {
+                canvas.ink(pick(m_design.outline.colour, m_design.outline.darkColour), part.opacity);
+                cairo_mask_surface(cairo, image, 0, 0);
+            } else {
+                cairo_set_source_surface(cairo, image, 0, 0);
+                cairo_pattern_set_filter(cairo_get_source(cairo), CAIRO_FILTER_GOOD);
+                cairo_paint_with_alpha(cairo, part.opacity / 100);
+            }
+            cairo_restore(cairo);
+        }
+    }
+
+    std::shared_ptr<const LogoPixels> logoFor(const PreparedPart& prepared, const SealPart& part) const {
+        const double wanted = prepared.box.height * m_unit / 100 * 2;
+        double height = std::max(1.0, std::ceil(wanted));
+        try {
+            const Size native = logoNativePixels(part.logo, m_version.dark);
+            if (!native.empty())
+                height = std::min(height, static_cast<double>(native.height));
+            const double aspect = logoAspect(part.logo, m_version.dark);
+            const Size size{std::max(1, static_cast<int>(std::lround(height * aspect))), static_cast<int>(height)};
+            return logoPixels(part.logo, m_version.dark, pick(part.colour, part.darkColour), size);
+        } catch (const Problem&) {
+            return nullptr; // told when the seal was prepared
+        }
+    }
+
+    /// The dark version's file may have another shape: it is fitted into the light one's box, its middle on its middle.
+    static Box fitted(const Box& box, Size size) {
+        const double scale = std::min(box.width / size.width, box.height / size.height);
+        const double width = size.width * scale, height = size.height * scale;
+        // A rounded pixel of the drawing is not another shape.
+        if (std::abs(width - box.width) < 0.02 * box.width && std::abs(height - box.height) < 0.02 * box.height)
+            return box;
+        return {box.centre().x - width / 2, box.centre().y - height / 2, width, height};
+    }
+
+    Layer paintUnder(const Layer& mark, const Box& strip, bool halo) {
+        Layer under(m_area);
+        if (!strip.empty()) {
+            Canvas canvas(under);
+            cairo_rectangle(canvas.get(), strip.x, strip.y, strip.width, strip.height);
+            canvas.ink(pick(m_design.strip.colour, m_design.strip.darkColour), m_design.strip.opacity);
+            cairo_fill(canvas.get());
+        }
+        if (m_design.plate.on)
+            paintPlates(under);
+        if (m_design.shadow.on || halo) {
+            const Mask opaque = opacityOf(mark);
+            const double scale = m_unit / 100;
+            if (halo) {
+                Mask glow = opaque;
+                spread(glow, m_design.halo.spread * scale);
+                blur(glow, m_design.halo.softness * scale);
+                paintOver(under, glow, pick(m_design.halo.colour, m_design.halo.darkColour),
+                          m_design.halo.strength / 100);
+            }
+            if (m_design.shadow.on) {
+                const double radians = m_design.shadow.angle * std::numbers::pi / 180;
+                const double distance = m_design.shadow.distance * scale;
+                Mask fallen = shifted(opaque, std::sin(radians) * distance, -std::cos(radians) * distance);
+                blur(fallen, m_design.shadow.softness * scale);
+                paintOver(under, fallen, m_design.shadow.colour, m_design.shadow.strength / 100);
+            }
+        }
+        if (m_design.outline.width > 0)
+            for (const auto& part : m_seal.parts)
+                paintPart(under, part, m_design.outline.width);
+        return under;
+    }
+
+    void paintPlates(Layer& under) {
+        Canvas canvas(under);
+        const auto path = roundedBox(m_seal.box, m_design.plate.roundness);
+        for (const auto& instance : m_instances) {
+            cairo_save(canvas.get());
+            const auto matrix = toCairo(instance.map);
+            cairo_transform(canvas.get(), &matrix);
+            appendPath(canvas.get(), path);
+            cairo_restore(canvas.get());
+        }
+        canvas.ink(pick(m_design.plate.colour, m_design.plate.darkColour), m_design.plate.opacity);
+        cairo_fill(canvas.get());
+    }
+
+    const PreparedSeal& m_seal;
+    const SealDesign& m_design;
+    const std::vector<SealInstance>& m_instances;
+    double m_unit;
+    SealVersion m_version;
+    Rect m_area;
+};
+
+Rect wholePixels(const Box& box) {
+    const int left = static_cast<int>(std::floor(box.x)), top = static_cast<int>(std::floor(box.y));
+    return {left, top, static_cast<int>(std::ceil(box.right())) - left,
+            static_cast<int>(std::ceil(box.bottom())) - top};
+}
+
+/// Bilinear, with nothing outside.
+std::array<double, 4> sample(const Layer& layer, double x, double y) {
+    std::array<double, 4> out{};
+    const int x0 = static_cast<int>(std::floor(x - 0.5)), y0 = static_cast<int>(std::floor(y - 0.5));
+    const double fx = x - 0.5 - x0, fy = y - 0.5 - y0;
+    for (int dy = 0; dy < 2; ++dy)
+        for (int dx = 0; dx < 2; ++dx) {
+            const int px = x0 + dx, py = y0 + dy;
+            if (px < 0 || py < 0 || px >= layer.area.width || py >= layer.area.height)
+                continue;
+            const double weight = (dx ? fx : 1 - fx) * (dy ? fy : 1 - fy);
+            const auto pixel = layer.row(py)[px];
+            for (int c = 0; c < 4; ++c)
+                out[static_cast<std::size_t>(c)] += weight * (pixel >> (24 - 8 * c) & 0xFF);
+        }
+    return out;
+}
+
+/// `flat` holds the seal unturned, `fromFrame` leads from the frame's pixels to flat's. Four samples a pixel.
+Layer warped(const Layer& flat, const Homography& fromFrame, const Rect& area) {
+    if (flat.empty())
+        return {};
+    Layer out(area);
+    for (int y = 0; y < area.height; ++y)
+        for (int x = 0; x < area.width; ++x) {
+            std::array<double, 4> sum{};
+            for (int i = 0; i < 4; ++i) {
+                const Point at = map(fromFrame, {area.x + x + 0.25 + 0.5 * (i % 2), area.y + y + 0.25 + 0.5 * (i / 2)});
+                const auto one = sample(flat, at.x - flat.area.x, at.y - flat.area.y);
+                for (std::size_t c = 0; c < 4; ++c)
+                    sum[c] += one[c] / 4;
+            }
+            std::uint32_t pixel = 0;
+            for (std::size_t c = 0; c < 4; ++c)
+                pixel = pixel << 8 | static_cast<std::uint32_t>(std::lround(sum[c]));
+            out.row(y)[x] = pixel;
+        }
+    return out;
+}
+
+SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                       const Rect& area) {
+    // Flat, at the density of the longest side it is drawn out to.
+    const auto& c = placement.corners;
+    const auto side = [&](std::size_t a, std::size_t b) { return std::hypot(c[a].x - c[b].x, c[a].y - c[b].y); };
+    const double across = std::max(side(0, 1), side(3, 2)) / seal.box.width;
+    const double down = std::max(side(0, 3), side(1, 2)) / seal.box.height;
+    const double scale = std::min(std::max(across, down), 8000 / std::max(seal.box.width, seal.box.height));
+    const std::vector<SealInstance> one = {{placing({0, 0}, {0, 0}, scale, 0), -1}};
+    const double unit = scale * 100;
+    const Box flatBox = boundsOf(one.front().map.map(seal.box)).grown(effectReach(seal.design, unit));
+    const auto flat = Painter(seal, one, unit, version, wholePixels(flatBox)).paint({});
+    Homography fromFrame = inverse(placement.warp);
+    for (std::size_t i = 0; i < 6; ++i)
+        fromFrame[i] *= scale;
+    return {warped(flat.under, fromFrame, area), warped(flat.mark, fromFrame, area),
+            warped(flat.relief, fromFrame, area)};
+}
+
+} // namespace
+
+Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement) {
+    if (placement.instances.empty())
+        return {};
+    if (seal.design.arrangement == Arrangement::Repeat)
+        return placement.area;
+    Box box = placement.warped ? boundsOf(placement.corners) : boundsOf(placement.instances.front().map.map(seal.box));
+    double reach = effectReach(seal.design, placement.unit);
+    if (placement.warped) // a corner drawn near shows effects larger
+        reach *= std::max(1.0, std::max(box.width, box.height) /
+                                   std::max(1.0, std::max(seal.box.width, seal.box.height) * placement.unit / 100)) * 2;
+    box = united(box.grown(reach), placement.strip);
+    return intersection(wholePixels(box), placement.area);
+}
+
+SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version, const Rect& area) {
+    if (placement.warped)
+        return paintWarped(seal, placement, version, area);
+    // Glow and shadow reach in from outside the area: they are made from a larger one.
+    const bool reaches = version.halo || seal.design.shadow.on || seal.design.relief.on;
+    const int more = reaches ? static_cast<int>(std::ceil(effectReach(seal.design, placement.unit))) : 0;
+    const Rect larger{area.x - more, area.y - more, area.width + 2 * more, area.height + 2 * more};
+    auto layers = Painter(seal, placement.instances, placement.unit, version, larger).paint(placement.strip);
+    if (more == 0)
+        return layers;
+    const auto cut = [&](Layer& layer) {
+        if (layer.empty())
+            return;
+        Layer out(area);
+        for (int y = 0; y < area.height; ++y)
+            std::copy_n(layer.row(y + more) + more, area.width, out.row(y));
+        layer = std::move(out);
+    };
+    cut(layers.under), cut(layers.mark), cut(layers.relief);
+    return layers;
+}
+
+} // namespace keepseal

@@ -1,0 +1,99 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/readability.h"
+
+#include <array>
+#include <cmath>
+
+namespace keepseal {
+namespace {
+
+constexpr double kReach = 0.8;               ///< share of the mark that is at least as readable as the result
+constexpr std::int64_t kSamples = 120'000;   ///< about as many pixels are looked at
+constexpr int kMostCells = 64;               ///< along each side
+
+const std::array<double, 256>& linear() {
+    static const auto table = [] {
+        std::array<double, 256> out{};
+        for (std::size_t i = 0; i < 256; ++i) {
+            const double v = static_cast<double>(i) / 255;
+            out[i] = v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+        }
+        return out;
+    }();
+    return table;
+}
+
+} // namespace
+
+double luminance(const std::uint8_t* rgb) {
+    const auto& table = linear();
+    return 0.2126 * table[rgb[0]] + 0.7152 * table[rgb[1]] + 0.0722 * table[rgb[2]];
+}
+
+double contrastRatio(double a, double b) {
+    return (std::max(a, b) + 0.05) / (std::min(a, b) + 0.05);
+}
+
+Readability::Readability(const Rect& area, double cell)
+    : m_area(area), m_cell(std::max({cell, 3.0, static_cast<double>(area.width) / kMostCells,
+                                     static_cast<double>(area.height) / kMostCells})),
+      m_columns(static_cast<int>(area.width / m_cell) + 1), m_rows(static_cast<int>(area.height / m_cell) + 1),
+      m_cells(static_cast<std::size_t>(m_columns) * m_rows) {}
+
+void Readability::add(const Frame& finished, const Layer& mark) {
+    const Rect part = intersection(intersection(mark.area, m_area), {0, 0, finished.size.width, finished.size.height});
+    if (part.empty())
+        return;
+    const auto pixels = static_cast<std::int64_t>(m_area.width) * m_area.height;
+    const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(pixels) / kSamples)));
+    for (int y = part.y; y < part.bottom(); y += step) {
+        const auto* seal = mark.row(y - mark.area.y) - mark.area.x;
+        const auto* pixel = finished.row(y);
+        auto* cells = m_cells.data() +
+                      static_cast<std::ptrdiff_t>(static_cast<int>((y - m_area.y) / m_cell)) * m_columns;
+        for (int x = part.x; x < part.right(); x += step) {
+            const double a = (seal[x] >> 24) / 255.0;
+            const double l = luminance(pixel + static_cast<std::ptrdiff_t>(x) * 3);
+            auto& cell = cells[static_cast<int>((x - m_area.x) / m_cell)];
+            cell.n += 1, cell.a += a, cell.aa += a * a, cell.l += l, cell.al += a * l;
+            if (a == 0)
+                cell.around += 1, cell.aroundL += l, cell.aroundLL += l * l;
+        }
+    }
+}
+
+double Readability::ratioOf(const Cell& cell) {
+    const double variance = cell.n * cell.aa - cell.a * cell.a;
+    if (variance < 1e-6 * cell.n * cell.n)
+        return 0; // all ink or none: nothing to compare
+    const double slope = (cell.n * cell.al - cell.a * cell.l) / variance;
+    double surroundings = (cell.l - slope * cell.a) / cell.n;
+    const double ink = std::clamp(surroundings + slope, 0.0, 1.0);
+    surroundings = std::clamp(surroundings, 0.0, 1.0);
+    if (cell.around > 4) {
+        const double mean = cell.aroundL / cell.around;
+        const double deviation = std::sqrt(std::max(0.0, cell.aroundLL / cell.around - mean * mean));
+        const double gap = ink - surroundings;
+        surroundings += std::copysign(std::min(std::abs(gap), deviation), gap);
+    }
+    return contrastRatio(ink, surroundings);
+}
+
+double Readability::ratio() const {
+    std::vector<std::pair<double, double>> found; // ratio, weight
+    double total = 0;
+    for (const auto& cell : m_cells)
+        if (const double ratio = cell.a > 0.5 ? ratioOf(cell) : 0; ratio > 0) {
+            found.emplace_back(ratio, cell.a);
+            total += cell.a;
+        }
+    std::sort(found.begin(), found.end());
+    double passed = 0;
+    for (const auto& [ratio, weight] : found)
+        if ((passed += weight) >= total * (1 - kReach))
+            return ratio;
+    return 0;
+}
+
+} // namespace keepseal

@@ -1,0 +1,42 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How well a mark can be read, measured on finished pixels.
+//
+// The contrast ratio of WCAG 2.2 ("contrast ratio", "relative luminance"): (L1 + 0.05) / (L2 + 0.05), 1 to 21, with L
+// the linear luminance of sRGB (IEC 61966-2-1). It is taken in cells as large as the seal's unit: in each, finished
+// luminance is fitted as a line over the mark's coverage (least squares), whose ends are the luminance of the
+// surroundings and of full ink; so a thin stroke that never covers a pixel whole measures the same as a thick one.
+// Busy surroundings count against it: they are taken one standard deviation nearer to the ink. The result is what
+// four fifths of the mark reach.
+#pragma once
+
+#include "seal/mix.h"
+
+namespace keepseal {
+
+/// Relative luminance, 0 to 1, of an sRGB pixel.
+double luminance(const std::uint8_t* rgb);
+double contrastRatio(double a, double b);
+
+class Readability {
+public:
+    /// `cell` in pixels.
+    Readability(const Rect& area, double cell);
+    /// Adds what lies under `mark`, after everything is mixed in.
+    void add(const Frame& finished, const Layer& mark);
+    /// 0 when there was no mark to measure.
+    double ratio() const;
+
+private:
+    struct Cell {
+        double n = 0, a = 0, aa = 0, l = 0, al = 0; ///< sums of coverage and luminance
+        double around = 0, aroundL = 0, aroundLL = 0;
+    };
+    static double ratioOf(const Cell& cell);
+    Rect m_area;
+    double m_cell;
+    int m_columns, m_rows;
+    std::vector<Cell> m_cells;
+};
+
+} // namespace keepseal

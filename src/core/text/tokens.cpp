@@ -1,0 +1,58 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "text/tokens.h"
+
+#include "base/text.h"
+
+namespace keepseal {
+
+const std::vector<TokenInfo>& tokens() {
+    static const std::vector<TokenInfo> all = {
+        {"name", "the file's name without its ending"},
+        {"year", "the year the picture was taken"},
+        {"date", "the day it was taken, as 2026-05-01"},
+        {"this_year", "the year now"},
+        {"title", "the title in its metadata"},
+        {"headline", "the headline in its metadata"},
+        {"description", "the description in its metadata"},
+        {"creator", "the creator of the rights sheet, else of its metadata"},
+        {"notice", "the copyright notice of the rights sheet, else of its metadata"},
+        {"camera", "the camera's model"},
+    };
+    return all;
+}
+
+FilledText fillTokens(const std::string& text, const TextFacts& facts) {
+    FilledText out;
+    for (std::size_t i = 0; i < text.size();) {
+        if (text.compare(i, 2, "{{") == 0) {
+            out.text += '{';
+            i += 2;
+            continue;
+        }
+        const auto end = text[i] == '{' ? text.find('}', i) : std::string::npos;
+        if (end == std::string::npos) {
+            out.text += text[i++];
+            continue;
+        }
+        const auto inside = text.substr(i + 1, end - i - 1);
+        const auto bar = inside.find('|');
+        const auto key = trimmed(inside.substr(0, bar));
+        const auto found = facts.find(key);
+        if (found != facts.end() && !found->second.empty())
+            out.text += found->second;
+        else if (bar != std::string::npos)
+            out.text += inside.substr(bar + 1);
+        else
+            out.missing.push_back(key);
+        i = end + 1;
+    }
+    return out;
+}
+
+bool holdsTokens(const std::string& text) {
+    const auto open = text.find('{');
+    return open != std::string::npos && text.find('}', open) != std::string::npos;
+}
+
+} // namespace keepseal

@@ -1,0 +1,32 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Tokens in a text: {name}, {year}, ... are filled in for each picture. {title|untitled} says what stands there when
+// the picture has no title; {{ is a plain brace. A token without a value and without such a word is a problem that is
+// said, and leaves nothing behind.
+#pragma once
+
+#include <map>
+#include <string>
+#include <vector>
+
+namespace keepseal {
+
+struct TokenInfo {
+    std::string key;
+    std::string help; ///< for a person
+};
+/// Every token there is, in the order in which they are offered.
+const std::vector<TokenInfo>& tokens();
+
+/// Values by key; a missing or empty one has no value.
+using TextFacts = std::map<std::string, std::string>;
+
+struct FilledText {
+    std::string text;
+    std::vector<std::string> missing; ///< tokens without a value, and names that are no token
+};
+FilledText fillTokens(const std::string& text, const TextFacts& facts);
+
+bool holdsTokens(const std::string& text);
+
+} // namespace keepseal
