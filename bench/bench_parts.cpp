@@ -25,7 +25,7 @@ void drawSealAt(benchmark::State& state) {
     for (auto _ : state)
         benchmark::DoNotOptimize(drawSeal(design, frame));
 }
-BENCHMARK(drawSealAt)->Arg(240)->Arg(1500)->Arg(6000)->Unit(benchmark::kMicrosecond);
+BENCHMARK(drawSealAt)->Arg(384)->Arg(1500)->Arg(6000)->Unit(benchmark::kMicrosecond);
 
 void composeRights(benchmark::State& state) {
     const RightsSheet sheet{true, "Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"};

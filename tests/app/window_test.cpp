@@ -141,14 +141,14 @@ TEST_F(Window, ProofsFollowTextSizeColourAndPlace) {
     EXPECT_EQ(window.document().currentDelivery().seal.text().substr(0, 5), "KITE ");
     expectNew("text");
     control<NumberControl>("seal.size")->slider()->setValue(800);
-    EXPECT_GT(window.document().currentDelivery().seal.sizeOfShortSide, 10);
+    EXPECT_GT(window.document().currentDelivery().seal.size, 10);
     expectNew("size by slider");
     auto* box = control<NumberControl>("seal.size")->box();
     box->setFocus();
     box->selectAll();
     QTest::keyClicks(box, "12.5");
     QTest::keyClick(box, Qt::Key_Return);
-    EXPECT_DOUBLE_EQ(window.document().currentDelivery().seal.sizeOfShortSide, 12.5);
+    EXPECT_DOUBLE_EQ(window.document().currentDelivery().seal.size, 12.5);
     expectNew("size typed");
     QTest::keyClick(control<PlaceControl>("seal.place"), Qt::Key_Up);
     EXPECT_EQ(window.document().currentDelivery().seal.anchor, Anchor::Right);

@@ -2,16 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "chain/drawer.h"
 
-#include "base/text.h"
 #include "theme/theme.h"
 #include "widgets/controls.h"
 
-#include <QComboBox>
-#include <QEvent>
-#include <QFileDialog>
 #include <QHBoxLayout>
-#include <QLineEdit>
-#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QVBoxLayout>
@@ -26,21 +20,6 @@ QLabel* quietLabel(const QString& text) {
     label->setStyleSheet(QString("color: %1;").arg(theme().quiet.name()));
     return label;
 }
-
-/// Text in several lines that tells when the person comes to it, so that its typing is one undo step.
-class TextBox : public QPlainTextEdit {
-public:
-    explicit TextBox(std::function<void()> onFocus) : m_onFocus(std::move(onFocus)) {}
-
-protected:
-    void focusInEvent(QFocusEvent* event) override {
-        m_onFocus();
-        QPlainTextEdit::focusInEvent(event);
-    }
-
-private:
-    std::function<void()> m_onFocus;
-};
 
 } // namespace
 
@@ -72,13 +51,10 @@ void Drawer::setLookedAt(OriginalId id) {
 }
 
 QWidget* Drawer::control(const std::string& path) const {
-    const auto found = m_controls.find(path);
-    return found == m_controls.end() ? nullptr : found->second;
+    return m_form ? m_form->control(path) : nullptr;
 }
 
 void Drawer::rebuild() {
-    m_controls.clear();
-    m_setters.clear();
     m_privacy = nullptr;
     const auto& s = station(m_station);
     auto* page = new QWidget;
@@ -87,25 +63,26 @@ void Drawer::rebuild() {
     column->setSpacing(kGap1);
     auto* title = new QLabel(toQt(s.label));
     title->setFont(titleFont());
-    column->addWidget(title);
+    auto* head = new QHBoxLayout;
+    head->addWidget(title);
+    head->addStretch();
+    if (m_station == StationId::Seal)
+        addSealButtons(head);
+    column->addLayout(head);
     column->addWidget(quietLabel(toQt(s.help)));
     column->addSpacing(kGap2);
-    for (const auto& setting : s.settings) {
-        const auto path = s.key + "." + setting.key;
-        if (setting.kind != SettingKind::Switch) {
-            auto label = toQt(setting.label);
-            if (setting.unit.starts_with("% "))
-                label += ", " + toQt(setting.unit);
-            auto* caption = new QLabel(label);
-            caption->setToolTip(toQt(setting.help));
-            column->addWidget(caption);
-        }
-        auto* control = makeControl(path, setting);
-        control->setToolTip(toQt(setting.help));
-        column->addWidget(control, 0, qobject_cast<PlaceControl*>(control) ? Qt::AlignLeft : Qt::Alignment());
-        column->addSpacing(kGap1);
-        m_controls[path] = control;
-    }
+    m_form = new SettingForm;
+    std::vector<const SettingInfo*> rows;
+    for (const auto& setting : s.settings)
+        if (setting.group.empty()) // the rest is designed on the bench
+            rows.push_back(&setting);
+    m_form->setRows(rows, s.key + ".");
+    connect(m_form, &SettingForm::changed, this,
+            [this](const std::string& path, const SettingValue& value, int drag) {
+                m_document->setSetting(path, value, drag);
+            });
+    connect(m_form, &SettingForm::stale, this, &Drawer::refresh);
+    column->addWidget(m_form);
     if (m_station == StationId::Privacy) {
         m_privacy = new QLabel;
         m_privacy->setWordWrap(true);
@@ -119,138 +96,24 @@ void Drawer::rebuild() {
     showPrivacy();
 }
 
+void Drawer::addSealButtons(QHBoxLayout* head) {
+    auto* library = new QPushButton(tr("Choose…"));
+    library->setToolTip(tr("Take a seal from the library (Ctrl+L)"));
+    connect(library, &QPushButton::clicked, this, &Drawer::libraryRequested);
+    auto* bench = new QPushButton(tr("Design"));
+    bench->setToolTip(tr("Design this seal on the bench (Ctrl+B)"));
+    connect(bench, &QPushButton::clicked, this, &Drawer::benchRequested);
+    for (auto* button : {library, bench}) {
+        button->setStyleSheet("padding: 4px 10px;");
+        head->addWidget(button);
+    }
+}
+
 void Drawer::refresh() {
-    m_refreshing = true;
-    for (const auto& setting : station(m_station).settings)
-        m_setters.at(station(m_station).key + "." + setting.key)(setting.get(m_document->currentDelivery()));
-    m_refreshing = false;
-}
-
-void Drawer::change(const std::string& path, const SettingValue& value) {
-    if (!m_refreshing)
-        m_document->setSetting(path, value, m_drag);
-}
-
-QWidget* Drawer::makeControl(const std::string& path, const Setting<Delivery>& setting) {
-    const auto name = toQt(setting.label);
-    auto& setter = m_setters[path];
-    switch (setting.kind) {
-    case SettingKind::Switch: {
-        auto* control = new SwitchControl(name);
-        connect(control, &QAbstractButton::toggled, this, [this, path](bool on) {
-            startDrag();
-            change(path, on);
-        });
-        setter = [control](const SettingValue& v) { control->setChecked(std::get<bool>(v)); };
-        return control;
-    }
-    case SettingKind::Number: {
-        auto* control = new NumberControl(setting.range, toQt(setting.unit), name);
-        connect(control, &NumberControl::dragStarted, this, &Drawer::startDrag);
-        connect(control, &NumberControl::changed, this, [this, path](double value) { change(path, value); });
-        setter = [control](const SettingValue& v) { control->setValue(std::get<double>(v)); };
-        return control;
-    }
-    case SettingKind::Colour: {
-        auto* control = new ColourControl(name);
-        connect(control, &ColourControl::dragStarted, this, &Drawer::startDrag);
-        connect(control, &ColourControl::changed, this,
-                [this, path](const std::string& v) { change(path, v); });
-        setter = [control](const SettingValue& v) { control->setValue(std::get<std::string>(v)); };
-        return control;
-    }
-    case SettingKind::Choice: {
-        const auto onChange = [this, path](const std::string& key) {
-            startDrag();
-            change(path, key);
-        };
-        if (setting.choices.size() == 9) {
-            auto* control = new PlaceControl(setting.choices);
-            connect(control, &PlaceControl::changed, this, onChange);
-            setter = [control](const SettingValue& v) { control->setValue(std::get<std::string>(v)); };
-            return control;
-        }
-        const bool shortLabels = std::all_of(setting.choices.begin(), setting.choices.end(),
-                                             [](const SettingChoice& c) { return c.label.size() <= 9; });
-        if (shortLabels) {
-            auto* control = new SegmentControl(setting.choices, name);
-            connect(control, &SegmentControl::changed, this, onChange);
-            setter = [control](const SettingValue& v) { control->setValue(std::get<std::string>(v)); };
-            return control;
-        }
-        auto* control = new QComboBox;
-        control->setAccessibleName(name);
-        for (const auto& choice : setting.choices)
-            control->addItem(toQt(choice.label), toQt(choice.key));
-        connect(control, &QComboBox::activated, this, [control, onChange](int index) {
-            onChange(control->itemData(index).toString().toStdString());
-        });
-        setter = [control](const SettingValue& v) {
-            control->setCurrentIndex(control->findData(toQt(std::get<std::string>(v))));
-        };
-        return control;
-    }
-    case SettingKind::Folder:
-        return makeFolder(path, setting);
-    case SettingKind::Text:
-        break;
-    }
-    return makeText(path, setting);
-}
-
-QWidget* Drawer::makeText(const std::string& path, const Setting<Delivery>& setting) {
-    if (setting.multiline) {
-        auto* control = new TextBox([this] { startDrag(); });
-        control->setAccessibleName(toQt(setting.label));
-        control->setTabChangesFocus(true);
-        control->setFixedHeight(54);
-        connect(control, &QPlainTextEdit::textChanged, this, [this, path, control, limit = setting.maxBytes] {
-            change(path, cutUtf8(control->toPlainText().toStdString(), limit));
-        });
-        m_setters[path] = [control](const SettingValue& v) {
-            if (control->toPlainText().toStdString() != std::get<std::string>(v))
-                control->setPlainText(toQt(std::get<std::string>(v)));
-        };
-        return control;
-    }
-    auto* control = new QLineEdit;
-    control->setAccessibleName(toQt(setting.label));
-    connect(control, &QLineEdit::editingFinished, this, &Drawer::startDrag);
-    connect(control, &QLineEdit::textEdited, this,
-            [this, path, limit = setting.maxBytes](const QString& text) {
-                change(path, cutUtf8(text.toStdString(), limit));
-            });
-    m_setters[path] = [control](const SettingValue& v) {
-        if (control->text().toStdString() != std::get<std::string>(v))
-            control->setText(toQt(std::get<std::string>(v)));
-    };
-    return control;
-}
-
-QWidget* Drawer::makeFolder(const std::string& path, const Setting<Delivery>& setting) {
-    auto* box = new QWidget;
-    auto* row = new QHBoxLayout(box);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(kGap1);
-    auto* line = qobject_cast<QLineEdit*>(makeText(path, setting));
-    line->setPlaceholderText(tr("no folder yet"));
-    line->setClearButtonEnabled(true);
-    auto* browse = new QPushButton(icon("folder-open", theme().text), {});
-    browse->setAccessibleName(tr("Choose the folder"));
-    browse->setToolTip(tr("Choose the folder"));
-    browse->setStyleSheet("padding: 5px 8px;");
-    connect(browse, &QPushButton::clicked, this, [this, path, line] {
-        const auto chosen =
-            QFileDialog::getExistingDirectory(this, tr("Folder for the copies"), line->text());
-        if (!chosen.isEmpty()) {
-            startDrag();
-            change(path, chosen.toStdString());
-        }
-    });
-    row->addWidget(line, 1);
-    row->addWidget(browse);
-    box->setFocusProxy(line);
-    return box;
+    const auto& s = station(m_station);
+    for (const auto& setting : s.settings)
+        if (setting.group.empty())
+            m_form->setValue(s.key + "." + setting.key, setting.get(m_document->currentDelivery()));
 }
 
 /// What the looked-at original carries, kind by kind, and what becomes of it.

@@ -5,7 +5,9 @@
 #pragma once
 
 #include "document/picture_library.h"
+#include "widgets/setting_form.h"
 
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QScrollArea>
 
@@ -20,24 +22,21 @@ public:
     /// The control of a setting of the shown station ("seal.size"), for focus and for tests.
     QWidget* control(const std::string& path) const;
 
+signals:
+    void benchRequested();
+    void libraryRequested();
+
 private:
     void rebuild();
     void refresh();
-    QWidget* makeControl(const std::string& path, const Setting<Delivery>& setting);
-    QWidget* makeText(const std::string& path, const Setting<Delivery>& setting);
-    QWidget* makeFolder(const std::string& path, const Setting<Delivery>& setting);
-    void change(const std::string& path, const SettingValue& value);
+    void addSealButtons(QHBoxLayout* head);
     void showPrivacy();
-    void startDrag() { ++m_drag; }
 
     JobDocument* m_document;
     PictureLibrary* m_library;
     StationId m_station = StationId::Seal;
     OriginalId m_lookedAt = 0;
-    int m_drag = 1;
-    bool m_refreshing = false;
-    std::map<std::string, QWidget*> m_controls;
-    std::map<std::string, std::function<void(const SettingValue&)>> m_setters;
+    SettingForm* m_form = nullptr;
     QLabel* m_privacy = nullptr;
 };
 

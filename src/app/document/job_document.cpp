@@ -23,7 +23,8 @@ public:
     void redo() override { m_document->apply(m_after); }
     bool mergeWith(const QUndoCommand* other) override {
         m_after = static_cast<const StateCommand*>(other)->m_after; // equal ids: both are StateCommands
-        setObsolete(m_after.originals == m_before.originals && m_after.deliveries == m_before.deliveries);
+        setObsolete(m_after.originals == m_before.originals && m_after.deliveries == m_before.deliveries &&
+                    m_after.exceptions == m_before.exceptions);
         return true;
     }
 
@@ -83,14 +84,54 @@ void JobDocument::apply(const JobState& next) {
     else
         for (const auto& station : stations()) {
             const auto& was = before.deliveries[m_state.currentDelivery].delivery;
-            const bool changed = std::any_of(station.settings.begin(), station.settings.end(),
-                                             [&](const Setting<Delivery>& setting) {
-                                                 return setting.get(was) != setting.get(currentDelivery());
-                                             });
+            const bool changed =
+                station.id == StationId::Seal
+                    ? was.seal != currentDelivery().seal
+                    : std::any_of(station.settings.begin(), station.settings.end(),
+                                  [&](const Setting<Delivery>& setting) {
+                                      return setting.get(was) != setting.get(currentDelivery());
+                                  });
             if (changed)
                 emit stationChanged(station.id);
         }
+    if (before.exceptions != m_state.exceptions)
+        emit exceptionsChanged();
     emit anythingChanged();
+}
+
+Exceptions JobDocument::exceptions() const {
+    Exceptions out;
+    for (const auto& item : originals())
+        if (const auto found = m_state.exceptions.find(item.id); found != m_state.exceptions.end())
+            out.emplace(item.path, found->second);
+    return out;
+}
+
+const SealException& JobDocument::exception(OriginalId id) const {
+    static const SealException none;
+    const auto found = m_state.exceptions.find(id);
+    return found == m_state.exceptions.end() ? none : found->second;
+}
+
+void JobDocument::setSeal(SealDesign seal, const QString& what, int merge) {
+    if (seal == currentDelivery().seal)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.seal = std::move(seal);
+    push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
+}
+
+void JobDocument::editExceptions(const std::vector<OriginalId>& ids, const QString& what,
+                                 const std::function<void(SealException&)>& edit, int merge) {
+    auto next = m_state;
+    for (const auto id : ids) {
+        auto& exception = next.exceptions[id];
+        edit(exception);
+        if (exception.empty())
+            next.exceptions.erase(id);
+    }
+    if (next.exceptions != m_state.exceptions)
+        push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
 }
 
 void JobDocument::addOriginals(const std::vector<std::filesystem::path>& files) {

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "delivery/stations.h"
+#include "run/plan.h"
 
 #include <QObject>
 #include <QUndoStack>
@@ -38,6 +39,7 @@ struct JobState {
         std::make_shared<std::vector<OriginalItem>>();
     std::vector<DeliveryItem> deliveries;
     std::size_t currentDelivery = 0;
+    std::map<OriginalId, SealException> exceptions; ///< only what is different
 };
 
 class JobDocument : public QObject {
@@ -53,6 +55,8 @@ public:
     /// Snapshots for a run: originals' paths and the ticked deliveries.
     std::vector<std::filesystem::path> paths() const;
     std::vector<Delivery> tickedDeliveries() const;
+    Exceptions exceptions() const;
+    const SealException& exception(OriginalId id) const; ///< an empty one where nothing is different
     QUndoStack* undoStack() { return &m_undo; }
 
     /// Changes of design, each one undo step. Files already in the job are not taken twice.
@@ -61,6 +65,11 @@ public:
     /// While one control is dragged its steps merge into one; `drag` tells which drag this belongs to (0:
     /// none).
     void setSetting(const std::string& path, const SettingValue& value, int drag = 0);
+    /// Steps with the same `merge` (not 0) and the same words are one undo step.
+    void setSeal(SealDesign seal, const QString& what, int merge = 0);
+    /// Changes what is different for each of these pictures.
+    void editExceptions(const std::vector<OriginalId>& ids, const QString& what,
+                        const std::function<void(SealException&)>& edit, int merge = 0);
     void addDelivery(Delivery delivery, const std::filesystem::path& file = {});
     void removeCurrentDelivery();
     void renameCurrentDelivery(const QString& name);
@@ -77,7 +86,8 @@ signals:
     void deliveriesChanged(); ///< number, names, ticks
     void currentDeliveryChanged();
     void stationChanged(keepseal::StationId station); ///< a setting of the current delivery
-    void anythingChanged();                           ///< after any of the others; the plan is stale
+    void exceptionsChanged();
+    void anythingChanged(); ///< after any of the others; the plan is stale
 
 private:
     friend class StateCommand;

@@ -5,13 +5,16 @@
 #include "geometry/fit.h"
 #include "picture/original.h"
 #include "render/render.h"
+#include "render/text_facts.h"
 
 #include <QElapsedTimer>
 #include <QRunnable>
 
 #include <algorithm>
+#include <atomic>
 #include <chrono>
-#include <cstring>
+#include <cmath>
+#include <thread>
 
 namespace keepseal::app {
 namespace {
@@ -37,7 +40,45 @@ struct SealJob {
     OriginalId id;
     std::shared_ptr<const Frame> base;
     bool sharp;
+    SealException exception;
+    PictureInfoPtr info;
+    QImage baseImage;
 };
+
+/// One job's proof; `shared` is the seal laid out already, where it is the same for all pictures.
+Proof makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& shared) {
+    Frame frame = *job.base;
+    Proof proof;
+    proof.sharp = job.sharp;
+    proof.base = job.baseImage;
+    FinishContext context;
+    context.prepared = shared;
+    context.seal.exception = &job.exception;
+    if (!shared && job.info)
+        context.facts = textFacts(job.info->path, job.info->report, delivery);
+    proof.seal = finishFrame(delivery, frame, context);
+    proof.sealed = toImage(frame);
+    return proof;
+}
+
+/// On all cores: a slider is waiting.
+std::vector<Proof> makeProofs(const std::vector<SealJob>& jobs, const Delivery& delivery,
+                              const PreparedPtr& shared) {
+    std::vector<Proof> proofs(jobs.size());
+    std::atomic<std::size_t> next{0};
+    const auto loop = [&] {
+        for (auto i = next++; i < jobs.size(); i = next++)
+            proofs[i] = makeProof(jobs[i], delivery, shared);
+    };
+    std::vector<std::jthread> helpers;
+    const auto threads =
+        std::min<std::size_t>({4, std::max(1U, std::thread::hardware_concurrency()), jobs.size()});
+    for (std::size_t i = 1; i < threads; ++i)
+        helpers.emplace_back(loop);
+    loop();
+    helpers.clear();
+    return proofs;
+}
 
 std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
     return (frame ? frame->rgb.size() : 0) + static_cast<std::uint64_t>(image.sizeInBytes());
@@ -54,6 +95,7 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, 
         ++m_design;
         forgetBases();
     });
+    connect(document, &JobDocument::exceptionsChanged, this, [this] { onStation(StationId::Seal); });
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
 }
 
@@ -64,7 +106,8 @@ ProofSet::~ProofSet() {
 }
 
 void ProofSet::onStation(StationId station) {
-    if (station == StationId::Seal) {
+    if (station == StationId::Seal ||
+        (station == StationId::Rights && dependsOnPicture(m_document->currentDelivery().seal))) {
         ++m_design;
         m_changedAtNs = nowNs();
         sealStale();
@@ -85,7 +128,8 @@ void ProofSet::forgetBases() {
     emit changed();
 }
 
-void ProofSet::wish(std::vector<ProofWish> wishes) {
+void ProofSet::wish(std::vector<ProofWish> wishes, int visible) {
+    m_visible = visible < 0 ? wishes.size() : static_cast<std::size_t>(visible);
     if (wishes == m_wishes)
         return;
     m_wishes = std::move(wishes);
@@ -132,8 +176,13 @@ void ProofSet::work() {
 
 void ProofSet::usePreview(OriginalId id, Entry& entry) {
     const auto info = m_library->info(id);
-    if (info && info->preview)
-        entry.base = {std::make_shared<Frame>(*info->preview), false};
+    if (!info || !info->preview)
+        return;
+    auto frame = std::make_shared<Frame>(*info->preview);
+    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    frame->scale = static_cast<double>(frame->size.longSide()) / copy.longSide();
+    QImage image = m_bases == Bases::Keep ? toImage(*frame) : QImage();
+    entry.base = {std::move(frame), std::move(image), false};
 }
 
 void ProofSet::developMissing() {
@@ -143,7 +192,14 @@ void ProofSet::developMissing() {
         if (!info || info->problem)
             continue;
         const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
-        Size size = fitInside(copy, wish.pixels);
+        // Never smaller than what adapting and advice look at, so that every view decides alike.
+        Size size = wish.pixels;
+        if (size.longSide() < kDecisionSide) {
+            const double more = static_cast<double>(kDecisionSide) / std::max(1, size.longSide());
+            size = {static_cast<int>(std::ceil(size.width * more)),
+                    static_cast<int>(std::ceil(size.height * more))};
+        }
+        size = fitInside(copy, size);
         if (size.width > copy.width || size.height > copy.height)
             size = copy;
         const bool there = entry.base.sharp && entry.base.frame && entry.base.frame->size == size;
@@ -154,13 +210,16 @@ void ProofSet::developMissing() {
         entry.requested = size;
         ++m_developing;
         const auto task = [this, id = wish.id, size, info, delivery = m_document->currentDelivery(),
-                           generation = m_generation] {
+                           generation = m_generation, keep = m_bases == Bases::Keep] {
             std::shared_ptr<Frame> frame;
+            QImage image;
             std::optional<Problem> problem;
             try {
                 const Original original(info->path);
                 frame = std::make_shared<Frame>(
                     renderBase(original, info->path.string(), info->facts, delivery, size));
+                if (keep)
+                    image = toImage(*frame);
             } catch (const Problem& p) {
                 problem = p;
             } catch (const std::exception& e) {
@@ -168,14 +227,14 @@ void ProofSet::developMissing() {
             }
             QMetaObject::invokeMethod(
                 this,
-                [this, id, size, frame, problem, generation] {
+                [this, id, size, frame, image, problem, generation] {
                     --m_developing;
                     auto& done = m_entries[id];
                     if (generation == m_generation && done.requested == size) {
                         done.requested = {};
                         done.problem = problem;
                         if (frame) {
-                            done.base = {frame, true};
+                            done.base = {frame, image, true};
                             done.sealedRevision = 0;
                         } else
                             done.failedAt = size;
@@ -195,40 +254,36 @@ void ProofSet::sealStale() {
     if (m_sealing)
         return;
     std::vector<SealJob> jobs;
-    for (const auto& wish : m_wishes) {
+    for (std::size_t i = 0; i < m_wishes.size(); ++i) {
+        if (i == m_visible && !jobs.empty())
+            break; // what can't be seen follows in the next pass
+        const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
         const bool stale = entry.sealedRevision != m_design || entry.proof.sharp != entry.base.sharp;
         if (entry.base.frame && stale)
-            jobs.push_back({wish.id, entry.base.frame, entry.base.sharp});
+            jobs.push_back({wish.id, entry.base.frame, entry.base.sharp, m_document->exception(wish.id),
+                            m_library->info(wish.id), entry.base.image});
     }
     if (jobs.empty())
         return;
     m_sealing = true;
-    const bool keepBases = m_bases == Bases::Keep;
     const auto task = [this, jobs = std::move(jobs), delivery = m_document->currentDelivery(),
-                       design = m_design, changedAt = m_changedAtNs, keepBases] {
-        std::vector<Proof> proofs;
-        for (const auto& job : jobs) {
-            Frame frame = *job.base;
-            Proof proof;
-            proof.sharp = job.sharp;
-            if (keepBases)
-                proof.base = toImage(frame);
-            proof.seal = finishFrame(delivery, frame);
-            proof.sealed = toImage(frame);
-            proofs.push_back(std::move(proof));
-        }
+                       design = m_design, changedAt = m_changedAtNs] {
+        const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
+        const auto proofs = makeProofs(jobs, delivery, shared);
         QMetaObject::invokeMethod(
             this,
-            [this, jobs, proofs = std::move(proofs), design, changedAt] {
+            [this, jobs, proofs, design, changedAt] {
                 m_sealing = false;
                 for (std::size_t i = 0; i < jobs.size(); ++i) {
                     auto& entry = m_entries[jobs[i].id];
                     entry.proof = proofs[i];
                     entry.sealedRevision = entry.base.frame == jobs[i].base ? design : 0;
                 }
-                if (changedAt != 0)
+                if (changedAt != 0 && changedAt == m_changedAtNs) { // the first pass: what can be seen
                     m_lastRedrawMs = static_cast<double>(nowNs() - changedAt) / 1e6;
+                    m_changedAtNs = 0;
+                }
                 emit changed();
                 sealStale();
             },

@@ -35,7 +35,8 @@ public:
     ~ProofSet() override;
 
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
-    void wish(std::vector<ProofWish> wishes);
+    /// The first `visible` of them are redrawn before all others (-1: all at once).
+    void wish(std::vector<ProofWish> wishes, int visible = -1);
     /// nullptr while there is nothing to show.
     const Proof* proof(OriginalId id) const;
     /// Why this original will never have a proof, or nullptr.
@@ -51,6 +52,7 @@ signals:
 private:
     struct Base {
         std::shared_ptr<const Frame> frame;
+        QImage image; ///< the same for the screen, when the set keeps bases
         bool sharp = false;
     };
     struct Entry {
@@ -75,6 +77,7 @@ private:
     PictureLibrary* m_library;
     Bases m_bases;
     std::vector<ProofWish> m_wishes;
+    std::size_t m_visible = 0;
     std::map<OriginalId, Entry> m_entries;
     quint64 m_design = 1;     ///< counts changes of what is drawn on top
     quint64 m_generation = 1; ///< counts changes of the bases

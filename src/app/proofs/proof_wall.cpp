@@ -163,8 +163,9 @@ void ProofWall::updateWishes() {
         else if (tile.picture.intersects(screen.adjusted(0, -height, 0, height)))
             near.push_back(wish);
     }
+    const auto visible = static_cast<int>(wishes.size());
     wishes.insert(wishes.end(), near.begin(), near.end());
-    m_proofs.wish(std::move(wishes));
+    m_proofs.wish(std::move(wishes), visible);
 }
 
 QRect ProofWall::pictureRect(OriginalId id) const {

@@ -61,9 +61,10 @@ void Planning::make() {
     auto made = std::make_shared<Made>();
     const auto number = m_wanted;
     startThread(
-        [made, paths = m_document->paths(), deliveries = m_document->tickedDeliveries()] {
+        [made, paths = m_document->paths(), deliveries = m_document->tickedDeliveries(),
+         exceptions = m_document->exceptions()] {
             try {
-                made->plan = makePlan(paths, deliveries, std::filesystem::current_path());
+                made->plan = makePlan(paths, deliveries, std::filesystem::current_path(), exceptions);
             } catch (const Problem& problem) {
                 made->problem = problem;
             } catch (const std::exception& error) {

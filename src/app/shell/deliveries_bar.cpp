@@ -35,7 +35,8 @@ void paintSign(QPainter& painter, const QRect& box, const SealDesign& seal) {
         return;
     const auto at =
         anchored({box.x(), box.y(), box.width(), box.height()}, box.width() * 0.36, 3.5, seal.anchor, 4);
-    painter.setBrush(QColor(seal.colour.r, seal.colour.g, seal.colour.b));
+    const auto colour = seal.parts.empty() ? Rgb{255, 255, 255} : seal.parts.front().colour;
+    painter.setBrush(QColor(colour.r, colour.g, colour.b));
     painter.drawRect(QRectF(at.x, at.y, box.width() * 0.36, 3.5));
 }
 

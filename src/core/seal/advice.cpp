@@ -11,10 +11,9 @@
 namespace keepseal {
 namespace {
 
-constexpr int kDecisionSide = 384;
 constexpr double kFullStructure = 0.045;
-constexpr std::array<const char*, 9> kPlaceNames = {"top left",    "top",    "top right",   "left",        "centre",
-                                                    "right",       "bottom left", "bottom", "bottom right"};
+constexpr std::array<const char*, 9> kPlaceNames = {
+    "top left", "top", "top right", "left", "centre", "right", "bottom left", "bottom", "bottom right"};
 
 /// Lightness (CIE L* / 100) of each pixel.
 Mask lightnessOf(const Frame& frame) {
@@ -99,7 +98,7 @@ std::vector<Crop> crops(double shape) {
         out.push_back({off + "top", {0, part, 1, 1 - part}});
         out.push_back({off + "foot", {0, 0, 1, 1 - part}});
     }
-    const std::pair<const char*, double> ratios[] = {{"1:1", 1},       {"4:5", 0.8},     {"5:4", 1.25},
+    const std::pair<const char*, double> ratios[] = {{"1:1", 1},   {"4:5", 0.8},     {"5:4", 1.25},
                                                      {"3:2", 1.5}, {"2:3", 2.0 / 3}, {"16:9", 16.0 / 9}};
     for (const auto& [name, ratio] : ratios) {
         const double width = std::min(1.0, ratio / shape), height = std::min(1.0, shape / ratio);
@@ -156,8 +155,8 @@ private:
     Rect inside(const Box& box) const {
         const int left = std::clamp(static_cast<int>(box.x) - m_frame.picture.x, 0, m_light.width - 1);
         const int top = std::clamp(static_cast<int>(box.y) - m_frame.picture.y, 0, m_light.height - 1);
-        const int right = std::clamp(static_cast<int>(std::ceil(box.right())) - m_frame.picture.x, left + 1,
-                                     m_light.width);
+        const int right =
+            std::clamp(static_cast<int>(std::ceil(box.right())) - m_frame.picture.x, left + 1, m_light.width);
         const int bottom = std::clamp(static_cast<int>(std::ceil(box.bottom())) - m_frame.picture.y, top + 1,
                                       m_light.height);
         return {left, top, right - left, bottom - top};
@@ -221,16 +220,17 @@ std::string reason(const PlaceScores& best, const PlaceScores& designed) {
         double points;
         const char* words;
     };
-    const Gain gains[] = {{0.30 * (best.readable - designed.readable), "it is easier to read there"},
-                          {0.25 * (best.structure - designed.structure), "the ground is harder to paint out there"},
-                          {0.25 * (best.clear - designed.clear), "it covers less of the subject there"},
-                          {0.20 * (best.kept - designed.kept), "fewer crops lose it there"}};
+    const Gain gains[] = {
+        {0.30 * (best.readable - designed.readable), "it is easier to read there"},
+        {0.25 * (best.structure - designed.structure), "the ground is harder to paint out there"},
+        {0.25 * (best.clear - designed.clear), "it covers less of the subject there"},
+        {0.20 * (best.kept - designed.kept), "fewer crops lose it there"}};
     const Gain* most = gains;
     for (const auto& gain : gains)
         if (gain.points > most->points)
             most = &gain;
-    return "Moved from the " + old + " to the " + at + ": " + most->words + " (" + trimmedNumber(best.total, 0) +
-           " against " + trimmedNumber(designed.total, 0) + " points).";
+    return "Moved from the " + old + " to the " + at + ": " + most->words + " (" +
+           trimmedNumber(best.total, 0) + " against " + trimmedNumber(designed.total, 0) + " points).";
 }
 
 } // namespace
@@ -300,12 +300,12 @@ Frame decisionFrame(const Frame& frame) {
     out.picture.height = std::max(1, edge(frame.picture.bottom(), fy) - out.picture.y);
     out.scale = frame.scale * factor;
     out.rgb.resize(static_cast<std::size_t>(out.size.pixels()) * 3);
-    // At most 8 x 8 pixels are looked at for one: more would not change the mean that matters here.
+    // At most 4 x 4 pixels are looked at for one: more would not change the mean that matters here.
     for (int y = 0; y < out.size.height; ++y)
         for (int x = 0; x < out.size.width; ++x) {
             const int x0 = static_cast<int>(x / fx), x1 = std::max(x0 + 1, static_cast<int>((x + 1) / fx));
             const int y0 = static_cast<int>(y / fy), y1 = std::max(y0 + 1, static_cast<int>((y + 1) / fy));
-            const int stepX = std::max(1, (x1 - x0) / 8), stepY = std::max(1, (y1 - y0) / 8);
+            const int stepX = std::max(1, (x1 - x0) / 3), stepY = std::max(1, (y1 - y0) / 3);
             std::array<std::uint32_t, 3> sum{};
             std::uint32_t count = 0;
             for (int sy = y0; sy < std::min(y1, frame.size.height); sy += stepY)

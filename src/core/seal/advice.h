@@ -1,16 +1,21 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Advice on placing, from the picture's pixels at a small size. For each place, four numbers from 0 (bad) to 100:
+// Advice on placing, from the picture's pixels at a small size. For each place, four numbers from 0 (bad) to
+// 100:
 //
 //   structure   how much detail lies under the seal: the mean absolute difference of neighbouring luminances
-//               (lightness, 0 to 1) in its box, 0.045 and above counting as full. Plain ground is easily painted out.
-//   readable    the contrast the better version would have: 1 : 1 is 0, 7 : 1 and above 100, by its logarithm, the
+//               (lightness, 0 to 1) in its box, 0.045 and above counting as full. Plain ground is easily
+//               painted out.
+//   readable    the contrast the better version would have: 1 : 1 is 0, 7 : 1 and above 100, by its
+//   logarithm, the
 //               unevenness of the ground (one standard deviation) taken off.
-//   kept        how few crops lose it: of 5, 10, 15, 20 and 25 % off each side, and of 1:1, 4:5, 5:4, 3:2, 2:3, 16:9
+//   kept        how few crops lose it: of 5, 10, 15, 20 and 25 % off each side, and of 1:1, 4:5, 5:4, 3:2,
+//   2:3, 16:9
 //               cut from the middle, the share that leaves the seal's box whole.
-//   clear       how little of what seems to be the subject it covers: the share of the picture's saliency that is not
-//               under the box, a box with twice its fair share counting as 0. Saliency is local contrast and focus:
-//               the difference of a fine and a coarse blur of lightness, weighed towards the middle.
+//   clear       how little of what seems to be the subject it covers: the share of the picture's saliency
+//   that is not
+//               under the box, a box with twice its fair share counting as 0. Saliency is local contrast and
+//               focus: the difference of a fine and a coarse blur of lightness, weighed towards the middle.
 //
 // The score is 0.25 structure + 0.30 readable + 0.20 kept + 0.25 clear.
 #pragma once
@@ -38,12 +43,16 @@ struct PlaceAdvice {
     const PlaceScores& at(Anchor anchor) const { return places.at(static_cast<std::size_t>(anchor)); }
 };
 
-/// The best of the allowed places; the designed one is kept unless another is better by the design's `moveGain`.
+/// The best of the allowed places; the designed one is kept unless another is better by the design's
+/// `moveGain`.
 PlaceAdvice advise(const PreparedSeal& seal, const Frame& frame);
 
 bool allowed(AllowedPlaces places, Anchor anchor);
 
-/// The frame as decisions see it: at most 384 pixels on the long side, each the mean of those it stands for.
+/// Pixels on the long side of what decisions are made from.
+inline constexpr int kDecisionSide = 384;
+/// The frame as decisions see it: at most kDecisionSide pixels on the long side, each the mean of those it
+/// stands for.
 Frame decisionFrame(const Frame& frame);
 
 } // namespace keepseal

@@ -151,15 +151,16 @@ private:
             const double spread = std::sqrt(count / kMaxInstances);
             stepX *= spread, stepY *= spread;
         }
-        const Affine turn = placing({0, 0},
-                                    {m_out.area.x + m_out.area.width / 2.0, m_out.area.y + m_out.area.height / 2.0},
-                                    1, m_design.angle);
+        const Affine turn =
+            placing({0, 0}, {m_out.area.x + m_out.area.width / 2.0, m_out.area.y + m_out.area.height / 2.0},
+                    1, m_design.angle);
         const int rows = static_cast<int>(std::ceil(radius / stepY)) + 1;
         const int columns = static_cast<int>(std::ceil(radius / stepX)) + 1;
         for (int row = -rows; row <= rows; ++row)
             for (int column = -columns - 1; column <= columns; ++column)
                 putInLattice(turn, row, column, stepX, stepY);
-        m_out.corners = placing(m_seal.box.centre(), turn.map(Point{0, 0}), scale, m_design.angle).map(m_seal.box);
+        m_out.corners =
+            placing(m_seal.box.centre(), turn.map(Point{0, 0}), scale, m_design.angle).map(m_seal.box);
     }
 
     void putInLattice(const Affine& turn, int row, int column, double stepX, double stepY) {
@@ -171,8 +172,8 @@ private:
         const Box& box = only < 0 ? m_seal.box : m_seal.tops[static_cast<std::size_t>(only)];
         const Affine map = placing(box.centre(), turn.map(at), m_out.unit / 100, m_design.angle);
         const Box bounds = boundsOf(map.map(box)).grown(m_out.unit); // shadows and halos reach beyond
-        if (bounds.right() < m_out.area.x || bounds.x > m_out.area.right() || bounds.bottom() < m_out.area.y ||
-            bounds.y > m_out.area.bottom())
+        if (bounds.right() < m_out.area.x || bounds.x > m_out.area.right() ||
+            bounds.bottom() < m_out.area.y || bounds.y > m_out.area.bottom())
             return;
         m_out.instances.push_back({map, only});
     }

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Where a seal goes on a picture: pure arithmetic from the seal's units to pixels. A single seal stays inside the
-// picture, whatever its place, unless its corners were dragged out.
+// Where a seal goes on a picture: pure arithmetic from the seal's units to pixels. A single seal stays inside
+// the picture, whatever its place, unless its corners were dragged out.
 #pragma once
 
 #include "geometry/size.h"

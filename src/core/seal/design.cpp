@@ -43,52 +43,56 @@ Table shortCuts() {
 }
 
 std::vector<SettingChoice> placeChoices() {
-    return {{"top-left", "Top left"},       {"top", "Top"},       {"top-right", "Top right"},
-            {"left", "Left"},               {"centre", "Centre"}, {"right", "Right"},
-            {"bottom-left", "Bottom left"}, {"bottom", "Bottom"}, {"bottom-right", "Bottom right"}};
+    return {{"top-left", "Top left"},
+            {"top", "Top"},
+            {"top-right", "Top right"},
+            {"left", "Left"},
+            {"centre", "Centre"},
+            {"right", "Right"},
+            {"bottom-left", "Bottom left"},
+            {"bottom", "Bottom"},
+            {"bottom-right", "Bottom right"}};
 }
 
 Table quickRows() {
     Table out = {switchSetting("on", "Put the seal on", &D::on, "Whether copies carry the seal.")};
     append(out, shortCuts());
     append<D>(
-        out,
-        {numberSetting("size", "Size", "% of the short side", &D::size, {0.5, 60, 0.1, 1},
-                       "The seal's unit, which is the type size of a text of 100 %, measured against the picture. "
-                       "A seal that would not fit between the margins is made smaller until it does, and the plan "
-                       "says so."),
-         numberSetting("opacity", "Opacity", "%", &D::opacity, {1, 100, 1, 0},
-                       "100 % covers the picture; less lets it show through."),
-         choiceSetting<D, Tone>("tone", "Version", &D::tone,
-                                {{"picture", "Adapts"}, {"light", "Light"}, {"dark", "Dark"}},
-                                "The light version for dark places and the dark one for bright places, chosen for "
-                                "each picture by what lies behind the seal; or always the same."),
-         choiceSetting<D, Anchor>("place", "Where", &D::anchor, placeChoices(),
-                                  "The corner, edge or middle the seal stands at."),
-         numberSetting("margin", "Margin", "% of the short side", &D::marginOfShortSide, {0, 45, 0.1, 1},
-                       "From the edge of the picture to the ink of the seal.")});
+        out, {numberSetting(
+                  "size", "Size", "% of the short side", &D::size, {0.5, 60, 0.1, 1},
+                  "The seal's unit, which is the type size of a text of 100 %, measured against the picture. "
+                  "A seal that would not fit between the margins is made smaller until it does, and the plan "
+                  "says so."),
+              numberSetting("opacity", "Opacity", "%", &D::opacity, {1, 100, 1, 0},
+                            "100 % covers the picture; less lets it show through."),
+              choiceSetting<D, Tone>(
+                  "tone", "Version", &D::tone, {{"picture", "Adapts"}, {"light", "Light"}, {"dark", "Dark"}},
+                  "The light version for dark places and the dark one for bright places, chosen for "
+                  "each picture by what lies behind the seal; or always the same."),
+              choiceSetting<D, Anchor>("place", "Where", &D::anchor, placeChoices(),
+                                       "The corner, edge or middle the seal stands at."),
+              numberSetting("margin", "Margin", "% of the short side", &D::marginOfShortSide, {0, 45, 0.1, 1},
+                            "From the edge of the picture to the ink of the seal.")});
     return out;
 }
 
 Table arrangementRows() {
     Table out = {
-        choiceSetting<D, Arrangement>(
-            "arrangement", "The seal stands", &D::arrangement,
-            {{"single", "Once"}, {"strip", "In a strip"}, {"repeat", "All over"}},
-            "Once, in a band across the picture, or repeated all over it."),
+        choiceSetting<D, Arrangement>("arrangement", "The seal stands", &D::arrangement,
+                                      {{"single", "Once"}, {"strip", "In a strip"}, {"repeat", "All over"}},
+                                      "Once, in a band across the picture, or repeated all over it."),
         numberSetting("angle", "Turned by", "°", &D::angle, {-180, 180, 1, 1},
                       "Clockwise. A strip is not turned."),
         switchSetting("at_point", "At a point of its own", &D::atPoint,
                       "Instead of a corner, edge or middle.")};
-    append(out,
-           lifted<D, Point>({numberSetting("point_x", "Across", "% of the width", &Point::x,
-                                           {0, 100, 0.5, 1}, "Where the seal's middle stands."),
-                             numberSetting("point_y", "Down", "% of the height", &Point::y, {0, 100, 0.5, 1},
-                                           "Where the seal's middle stands.")},
-                            &D::point));
-    out.push_back(choiceSetting<D, Against>(
-        "against", "Measured against", &D::against, {{"picture", "Picture"}, {"whole", "Whole"}},
-        "The picture proper, or the whole with its border."));
+    append(out, lifted<D, Point>({numberSetting("point_x", "Across", "% of the width", &Point::x,
+                                                {0, 100, 0.5, 1}, "Where the seal's middle stands."),
+                                  numberSetting("point_y", "Down", "% of the height", &Point::y,
+                                                {0, 100, 0.5, 1}, "Where the seal's middle stands.")},
+                                 &D::point));
+    out.push_back(choiceSetting<D, Against>("against", "Measured against", &D::against,
+                                            {{"picture", "Picture"}, {"whole", "Whole"}},
+                                            "The picture proper, or the whole with its border."));
     return inGroup<D>("Arrangement", std::move(out));
 }
 
@@ -110,58 +114,58 @@ Table scaleRows() {
                        "0: the same size. Wide: at least a seventh wider than high."),
          numberSetting("size_square", "On square pictures", "%", &D::sizeSquare, {0, 60, 0.1, 1},
                        "0: the same size. Square: neither tall nor wide."),
-         numberSetting("min_x_height", "Letters never below", "px", &D::minXHeight, {0, 100, 1, 0},
-                       "The height of a small x on the copy; 0: no limit. Small copies then get a larger seal."),
+         numberSetting(
+             "min_x_height", "Letters never below", "px", &D::minXHeight, {0, 100, 1, 0},
+             "The height of a small x on the copy; 0: no limit. Small copies then get a larger seal."),
          numberSetting("max_share", "Never more than", "%", &D::maxShare, {1, 100, 1, 0},
                        "Of the picture's width and of its height.")});
 }
 
 Table stripRows() {
     using S = StripLook;
-    return lifted(inGroup<S>("Strip",
-                             {numberSetting("strip_padding", "Room above and below", kUnit, &S::padding,
-                                            {0, 300, 1, 0}, "Between the seal and the strip's edges."),
-                              colourSetting("strip_colour", "Colour, light version", &S::colour,
-                                            "Of the strip behind the light version."),
-                              colourSetting("strip_dark_colour", "Colour, dark version", &S::darkColour,
-                                            "Of the strip behind the dark version."),
-                              numberSetting("strip_opacity", "Opacity", "%", &S::opacity, {0, 100, 1, 0},
-                                            "Of the strip.")}),
-                  &D::strip);
+    return lifted(
+        inGroup<S>("Strip", {numberSetting("strip_padding", "Room above and below", kUnit, &S::padding,
+                                           {0, 300, 1, 0}, "Between the seal and the strip's edges."),
+                             colourSetting("strip_colour", "Colour, light version", &S::colour,
+                                           "Of the strip behind the light version."),
+                             colourSetting("strip_dark_colour", "Colour, dark version", &S::darkColour,
+                                           "Of the strip behind the dark version."),
+                             numberSetting("strip_opacity", "Opacity", "%", &S::opacity, {0, 100, 1, 0},
+                                           "Of the strip.")}),
+        &D::strip);
 }
 
 Table repeatRows() {
     using R = RepeatLook;
     return lifted(
-        inGroup<R>("All over",
-                   {numberSetting("gap_x", "Distance across", kUnit, &R::gapX, {0, 3000, 5, 0},
-                                  "From seal to seal."),
-                    numberSetting("gap_y", "Distance down", kUnit, &R::gapY, {0, 3000, 5, 0},
-                                  "From row to row."),
-                    numberSetting("row_shift", "Every other row shifted", "% of the step", &R::rowShift,
-                                  {0, 100, 1, 0}, "Like bricks in a wall: 50 %."),
-                    switchSetting("alternate", "One part at a time, in turn", &R::alternate,
-                                  "Instead of the whole seal each time."),
-                    numberSetting("phase_x", "Start across", "% of the step", &R::phaseX, {-100, 100, 1, 0},
-                                  "Moves the whole pattern."),
-                    numberSetting("phase_y", "Start down", "% of the step", &R::phaseY, {-100, 100, 1, 0},
-                                  "Moves the whole pattern.")}),
+        inGroup<R>("All over", {numberSetting("gap_x", "Distance across", kUnit, &R::gapX, {0, 3000, 5, 0},
+                                              "From seal to seal."),
+                                numberSetting("gap_y", "Distance down", kUnit, &R::gapY, {0, 3000, 5, 0},
+                                              "From row to row."),
+                                numberSetting("row_shift", "Every other row shifted", "% of the step",
+                                              &R::rowShift, {0, 100, 1, 0}, "Like bricks in a wall: 50 %."),
+                                switchSetting("alternate", "One part at a time, in turn", &R::alternate,
+                                              "Instead of the whole seal each time."),
+                                numberSetting("phase_x", "Start across", "% of the step", &R::phaseX,
+                                              {-100, 100, 1, 0}, "Moves the whole pattern."),
+                                numberSetting("phase_y", "Start down", "% of the step", &R::phaseY,
+                                              {-100, 100, 1, 0}, "Moves the whole pattern.")}),
         &D::repeat);
 }
 
 Table mixRows() {
-    return inGroup<D>("Mixing", {choiceSetting<D, MixMode>(
-                                    "mix", "Mixes with the picture", &D::mix,
-                                    {{"normal", "Normally"},
-                                     {"multiply", "Multiply"},
-                                     {"screen", "Screen"},
-                                     {"overlay", "Overlay"},
-                                     {"soft-light", "Soft light"},
-                                     {"hard-light", "Hard light"},
-                                     {"darken", "Darken"},
-                                     {"lighten", "Lighten"},
-                                     {"difference", "Difference"}},
-                                    "How the seal's colours and the picture's make the result.")});
+    return inGroup<D>(
+        "Mixing", {choiceSetting<D, MixMode>("mix", "Mixes with the picture", &D::mix,
+                                             {{"normal", "Normally"},
+                                              {"multiply", "Multiply"},
+                                              {"screen", "Screen"},
+                                              {"overlay", "Overlay"},
+                                              {"soft-light", "Soft light"},
+                                              {"hard-light", "Hard light"},
+                                              {"darken", "Darken"},
+                                              {"lighten", "Lighten"},
+                                              {"difference", "Difference"}},
+                                             "How the seal's colours and the picture's make the result.")});
 }
 
 Table haloRows() {
@@ -186,29 +190,28 @@ Table haloRows() {
 
 Table shadowRows() {
     using S = ShadowLook;
-    return lifted(inGroup<S>("Shadow",
-                             {switchSetting("shadow", "Shadow", &S::on, "A shadow that falls to one side."),
+    return lifted(
+        inGroup<S>("Shadow", {switchSetting("shadow", "Shadow", &S::on, "A shadow that falls to one side."),
                               colourSetting("shadow_colour", "Colour", &S::colour, "Of the shadow."),
-                              numberSetting("shadow_strength", "Strength", "%", &S::strength,
-                                            {1, 100, 1, 0}, "Of the shadow."),
+                              numberSetting("shadow_strength", "Strength", "%", &S::strength, {1, 100, 1, 0},
+                                            "Of the shadow."),
                               numberSetting("shadow_softness", "Softness", kUnit, &S::softness,
                                             {0, 200, 1, 0}, "How far its edge fades."),
                               numberSetting("shadow_distance", "Distance", kUnit, &S::distance,
                                             {0, 200, 1, 0}, "How far it falls."),
-                              numberSetting("shadow_angle", "Falls towards", "°", &S::angle,
-                                            {0, 360, 5, 0}, "Clockwise from upwards.")}),
-                  &D::shadow);
+                              numberSetting("shadow_angle", "Falls towards", "°", &S::angle, {0, 360, 5, 0},
+                                            "Clockwise from upwards.")}),
+        &D::shadow);
 }
 
 Table outlineRows() {
     using O = OutlineLook;
-    return lifted(inGroup<O>("Outline",
-                             {numberSetting("outline", "Width", kUnit, &O::width, {0, 40, 0.5, 1},
-                                            "Around letters, logos and shapes; 0: none."),
-                              colourSetting("outline_colour", "Colour, light version", &O::colour,
-                                            "Around the light version."),
-                              colourSetting("outline_dark_colour", "Colour, dark version", &O::darkColour,
-                                            "Around the dark version.")}),
+    return lifted(inGroup<O>("Outline", {numberSetting("outline", "Width", kUnit, &O::width, {0, 40, 0.5, 1},
+                                                       "Around letters, logos and shapes; 0: none."),
+                                         colourSetting("outline_colour", "Colour, light version", &O::colour,
+                                                       "Around the light version."),
+                                         colourSetting("outline_dark_colour", "Colour, dark version",
+                                                       &O::darkColour, "Around the dark version.")}),
                   &D::outline);
 }
 
@@ -230,19 +233,19 @@ Table reliefRows() {
 
 Table plateRows() {
     using P = PlateLook;
-    return lifted(inGroup<P>("Plate",
-                             {switchSetting("plate", "Plate behind", &P::on, "A plain box behind the seal."),
-                              colourSetting("plate_colour", "Colour, light version", &P::colour,
-                                            "Behind the light version."),
-                              colourSetting("plate_dark_colour", "Colour, dark version", &P::darkColour,
-                                            "Behind the dark version."),
-                              numberSetting("plate_opacity", "Opacity", "%", &P::opacity, {1, 100, 1, 0},
-                                            "Of the plate."),
-                              numberSetting("plate_padding", "Room around", kUnit, &P::padding,
-                                            {0, 300, 1, 0}, "Between the seal and the plate's edges."),
-                              numberSetting("plate_roundness", "Roundness", "%", &P::roundness,
-                                            {0, 100, 1, 0}, "Of its corners.")}),
-                  &D::plate);
+    return lifted(
+        inGroup<P>(
+            "Plate",
+            {switchSetting("plate", "Plate behind", &P::on, "A plain box behind the seal."),
+             colourSetting("plate_colour", "Colour, light version", &P::colour, "Behind the light version."),
+             colourSetting("plate_dark_colour", "Colour, dark version", &P::darkColour,
+                           "Behind the dark version."),
+             numberSetting("plate_opacity", "Opacity", "%", &P::opacity, {1, 100, 1, 0}, "Of the plate."),
+             numberSetting("plate_padding", "Room around", kUnit, &P::padding, {0, 300, 1, 0},
+                           "Between the seal and the plate's edges."),
+             numberSetting("plate_roundness", "Roundness", "%", &P::roundness, {0, 100, 1, 0},
+                           "Of its corners.")}),
+        &D::plate);
 }
 
 Table perspectiveRows() {
@@ -255,7 +258,8 @@ Table perspectiveRows() {
             row.key = std::string("corner_") + keys[i] + (across ? "_x" : "_y");
             row.label = std::string(names[i]) + (across ? ", across" : ", down");
             row.unit = across ? "% of the seal's width" : "% of the seal's height";
-            row.help = "How far this corner is moved, for a single seal that lies on a surface of the picture.";
+            row.help =
+                "How far this corner is moved, for a single seal that lies on a surface of the picture.";
             row.kind = SettingKind::Number;
             row.range = {-300, 300, 1, 1};
             row.get = [i, across](const D& d) {
@@ -274,9 +278,10 @@ Table perspectiveRows() {
 Table adaptingRows() {
     return inGroup<D>(
         "Readability",
-        {numberSetting("readable", "Readable means", ": 1", &D::readable, {1, 21, 0.1, 1},
-                       "The contrast between the seal and what surrounds it, measured on the finished pixels. "
-                       "3 : 1 is enough for large letters, 4.5 : 1 for small ones. Below it the plan warns."),
+        {numberSetting(
+             "readable", "Readable means", ": 1", &D::readable, {1, 21, 0.1, 1},
+             "The contrast between the seal and what surrounds it, measured on the finished pixels. "
+             "3 : 1 is enough for large letters, 4.5 : 1 for small ones. Below it the plan warns."),
          switchSetting("stronger", "Stronger until readable", &D::stronger,
                        "Raises the opacity, picture by picture, until the seal is as readable as you ask."),
          numberSetting("strongest", "But not above", "%", &D::strongest, {1, 100, 1, 0},

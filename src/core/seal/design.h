@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The design of a seal: its parts and how it is put on a picture, with no pixel in it. The *unit* of a seal is a
-// share of the picture it is put on; every length inside the seal is in percent of that unit, so one design serves
-// every size and shape.
+// The design of a seal: its parts and how it is put on a picture, with no pixel in it. The *unit* of a seal
+// is a share of the picture it is put on; every length inside the seal is in percent of that unit, so one
+// design serves every size and shape.
 #pragma once
 
 #include "geometry/anchor.h"
@@ -68,9 +68,9 @@ struct OutlineLook {
 
 struct ReliefLook {
     bool on = false;
-    double depth = 5;    ///< percent of the unit: how wide the slopes are
+    double depth = 5;     ///< percent of the unit: how wide the slopes are
     double strength = 80; ///< percent
-    double angle = 315;  ///< degrees clockwise from upwards: where the light comes from
+    double angle = 315;   ///< degrees clockwise from upwards: where the light comes from
     bool operator==(const ReliefLook&) const = default;
 };
 
@@ -82,7 +82,8 @@ struct PlateLook {
     bool operator==(const PlateLook&) const = default;
 };
 
-/// Where the corners are dragged to, in percent of the seal's width (x) and height (y), clockwise from top left.
+/// Where the corners are dragged to, in percent of the seal's width (x) and height (y), clockwise from top
+/// left.
 struct PerspectiveLook {
     std::array<Point, 4> corners{};
     bool on() const;
@@ -99,7 +100,7 @@ struct SealDesign {
     double size = 4.5; ///< percent of what `scaleBy` says: the unit
     ScaleBy scaleBy = ScaleBy::ShortSide;
     double sizeTall = 0, sizeWide = 0, sizeSquare = 0; ///< own values for such pictures; 0: `size`
-    double minXHeight = 0;                             ///< pixels: letters never get lower than this; 0: no limit
+    double minXHeight = 0; ///< pixels: letters never get lower than this; 0: no limit
     double maxShare = 100; ///< percent of the picture's width and height the seal may take at most
 
     Anchor anchor = Anchor::BottomRight;
@@ -121,9 +122,9 @@ struct SealDesign {
     PerspectiveLook perspective;
 
     Tone tone = Tone::ByPicture;
-    double readable = 3;      ///< contrast ratio that is asked for, see tone.h
-    bool stronger = false;    ///< raises the opacity until it is reached
-    double strongest = 100;   ///< percent: but not above this
+    double readable = 3;    ///< contrast ratio that is asked for, see tone.h
+    bool stronger = false;  ///< raises the opacity until it is reached
+    double strongest = 100; ///< percent: but not above this
     Placing placing = Placing::AsSet;
     AllowedPlaces allowed = AllowedPlaces::Corners;
     double moveGain = 15; ///< points of 100 that another place must be better by, see advice.h

@@ -18,20 +18,32 @@ SealPlacement arranged(const PreparedSeal& seal, const Frame& frame, const SealP
     return arrangeSeal(seal, frame.picture, frame.size, place, frame.scale);
 }
 
-/// Mixes everything in and returns how well it can be read.
-double put(const PreparedSeal& seal, Frame& frame, const SealPlacement& placement, const SealDecision& decision) {
-    const Rect reach = intersection(reachOf(seal, placement), {0, 0, frame.size.width, frame.size.height});
+Rect moved(Rect rect, int dx, int dy) {
+    rect.x += dx, rect.y += dy;
+    return rect;
+}
+
+Rect reachIn(const PreparedSeal& seal, const SealPlacement& placement, const Frame& frame) {
+    return intersection(reachOf(seal, placement), {0, 0, frame.size.width, frame.size.height});
+}
+
+/// Mixes everything in `reach` in and returns how well it can be read. `out` holds the frame's pixels from
+/// `origin` on.
+double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPlacement& placement,
+           const SealDecision& decision, int originX = 0, int originY = 0) {
     if (reach.empty())
         return 0;
-    Readability readability(reach, placement.unit);
-    const bool repeat = seal.design.arrangement == Arrangement::Repeat;
-    for (int y = reach.y; y < reach.bottom(); y += repeat ? kBandRows : reach.height) {
-        const Rect band{reach.x, y, reach.width, std::min(repeat ? kBandRows : reach.height, reach.bottom() - y)};
-        const auto layers = paintSeal(seal, placement, {decision.dark, decision.halo}, band);
-        mixLayer(frame, layers.under, MixMode::Normal, decision.opacity);
-        mixLayer(frame, layers.mark, seal.design.mix, decision.opacity);
-        mixLayer(frame, layers.relief, MixMode::Normal, 100);
-        readability.add(frame, layers.mark);
+    Readability readability(moved(reach, -originX, -originY), placement.unit);
+    const int rows = seal.design.arrangement == Arrangement::Repeat ? kBandRows : reach.height;
+    for (int y = reach.y; y < reach.bottom(); y += rows) {
+        const Rect band{reach.x, y, reach.width, std::min(rows, reach.bottom() - y)};
+        auto layers = paintSeal(seal, placement, {decision.dark, decision.halo}, band);
+        for (auto* layer : {&layers.under, &layers.mark, &layers.relief})
+            layer->area = moved(layer->area, -originX, -originY);
+        mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
+        mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
+        mixLayer(out, layers.relief, MixMode::Normal, 100);
+        readability.add(out, layers.mark);
     }
     return readability.ratio();
 }
@@ -39,8 +51,17 @@ double put(const PreparedSeal& seal, Frame& frame, const SealPlacement& placemen
 /// One decision tried on a copy of what lies under the seal.
 double tried(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
              const SealDecision& decision) {
-    Frame copy = frame;
-    return put(seal, copy, placement, decision);
+    const Rect reach = reachIn(seal, placement, frame);
+    if (reach.empty())
+        return 0;
+    Frame part;
+    part.size = {reach.width, reach.height};
+    part.rgb.reserve(static_cast<std::size_t>(part.size.pixels()) * 3);
+    for (int y = 0; y < reach.height; ++y) {
+        const auto* row = frame.row(reach.y + y) + static_cast<std::ptrdiff_t>(reach.x) * 3;
+        part.rgb.insert(part.rgb.end(), row, row + static_cast<std::ptrdiff_t>(reach.width) * 3);
+    }
+    return put(seal, part, reach, placement, decision, reach.x, reach.y);
 }
 
 void strengthen(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
@@ -61,14 +82,17 @@ void strengthen(const PreparedSeal& seal, const Frame& frame, const SealPlacemen
 }
 
 /// What takes effect only when the picture asks for it.
-void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception, SealDecision& decision) {
+void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception,
+           SealDecision& decision) {
     const auto& design = seal.design;
     const bool chooseVersion = design.tone == Tone::ByPicture && !(exception && exception->dark);
     const bool chooseHalo = design.halo.when == HaloWhen::WhereNeeded;
     const bool chooseStrength = design.stronger && !(exception && exception->opacity);
     if (!chooseVersion && !chooseHalo && !chooseStrength)
         return;
-    const Frame frame = decisionFrame(full);
+    const bool small = full.size.longSide() <= kDecisionSide;
+    const Frame reduced = small ? Frame{} : decisionFrame(full);
+    const Frame& frame = small ? full : reduced;
     const auto placement = arranged(seal, frame, decision.place);
     double now = tried(seal, frame, placement, decision);
     if (chooseVersion && now < 0.95 * std::max(design.readable, 7.0)) {
@@ -100,9 +124,10 @@ void noteLogos(const PreparedSeal& seal, const Frame& frame, SealResult& result)
                 continue;
             const double width = height * has.width / has.height;
             const bool dark = result.decision.dark && !part.logo.darkFile.empty();
-            result.enlarged.push_back({dark ? part.logo.darkFile : part.logo.file,
-                                       has,
-                                       {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}});
+            result.enlarged.push_back(
+                {dark ? part.logo.darkFile : part.logo.file,
+                 has,
+                 {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}});
         } catch (const Problem& problem) {
             result.problems.push_back(problem);
         }
@@ -162,7 +187,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.madeSmaller = placement.madeSmaller;
     out.madeLarger = placement.madeLarger;
     out.overShare = placement.overShare;
-    out.readability = put(seal, frame, placement, out.decision);
+    out.readability = put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
     out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
     noteLogos(seal, frame, out);
     return out;
@@ -185,8 +210,9 @@ std::vector<std::string> SealResult::warnings(const SealDesign& design) const {
     for (const auto& token : missingTokens)
         out.push_back("the seal's {" + token + "} has no value for this picture and was left out");
     for (const auto& need : enlarged)
-        out.push_back("the logo " + std::filesystem::path(need.file).filename().string() + " is enlarged: it has " +
-                      std::to_string(need.has.width) + " x " + std::to_string(need.has.height) + " pixels and needs " +
+        out.push_back("the logo " + std::filesystem::path(need.file).filename().string() +
+                      " is enlarged: it has " + std::to_string(need.has.width) + " x " +
+                      std::to_string(need.has.height) + " pixels and needs " +
                       std::to_string(need.needs.width) + " x " + std::to_string(need.needs.height));
     for (const auto& problem : problems)
         out.push_back("a logo was left out: " + problem.sentence());

@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Putting a seal on a picture: the only code that does, for proofs and copies alike. What adapts (version, halo,
-// strength, place) is decided from the picture at one small size, so that a proof and a copy of it decide alike.
+// Putting a seal on a picture: the only code that does, for proofs and copies alike. What adapts (version,
+// halo, strength, place) is decided from the picture at one small size, so that a proof and a copy of it
+// decide alike.
 #pragma once
 
 #include "seal/advice.h"
@@ -52,7 +53,8 @@ struct SealResult {
     std::vector<std::string> warnings(const SealDesign& design) const;
 };
 
-SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame, const SealException* exception = nullptr);
+SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame,
+                        const SealException* exception = nullptr);
 
 /// Blends the seal into `frame`; touches only the pixels under it.
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});

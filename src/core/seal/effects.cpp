@@ -113,8 +113,11 @@ void paintOver(Layer& layer, const Mask& mask, Rgb colour, double strength) {
         if (a <= 0.001)
             continue;
         const std::uint32_t old = layer.argb[i];
-        const auto over = [&](int shift, double c) { return channel(c * a + (old >> shift & 0xFF) * (1 - a)); };
-        layer.argb[i] = over(24, 255) << 24 | over(16, colour.r) << 16 | over(8, colour.g) << 8 | over(0, colour.b);
+        const auto over = [&](int shift, double c) {
+            return channel(c * a + (old >> shift & 0xFF) * (1 - a));
+        };
+        layer.argb[i] =
+            over(24, 255) << 24 | over(16, colour.r) << 16 | over(8, colour.g) << 8 | over(0, colour.b);
     }
 }
 
@@ -126,7 +129,8 @@ Layer reliefOf(const Layer& mark, double depth, double angleDegrees, double stre
     // Towards the light: a slope that falls that way is lit.
     const double lx = std::sin(radians), ly = -std::cos(radians);
     const double reach = std::max(0.5, depth / 2);
-    const Mask ahead = shifted(height, -lx * reach, -ly * reach), behind = shifted(height, lx * reach, ly * reach);
+    const Mask ahead = shifted(height, -lx * reach, -ly * reach),
+               behind = shifted(height, lx * reach, ly * reach);
     Layer out(mark.area);
     for (std::size_t i = 0; i < out.argb.size(); ++i) {
         const double slope = behind.value[i] - ahead.value[i]; // above 0: lit

@@ -14,8 +14,8 @@ struct Mask {
 };
 
 Mask opacityOf(const Layer& layer);
-/// Nearly Gaussian: three box blurs (Wells, "Efficient synthesis of Gaussian filters", 1986). `radius` is two standard
-/// deviations; nothing is lost at the edges but what leaves the mask.
+/// Nearly Gaussian: three box blurs (Wells, "Efficient synthesis of Gaussian filters", 1986). `radius` is two
+/// standard deviations; nothing is lost at the edges but what leaves the mask.
 void blur(Mask& mask, double radius);
 /// Grows what is opaque by `radius` in all directions (as a square: it is blurred afterwards).
 void spread(Mask& mask, double radius);

@@ -30,15 +30,16 @@ FcConfig* makeConfig() {
     FcConfig* made = FcConfigCreate();
     // Only a cache folder and what fills in: no system or user fonts, no other substitution.
     static const char rules[] =
-            "<fontconfig><cachedir prefix=\"xdg\">fontconfig</cachedir><match target=\"pattern\">"
-            "<edit name=\"family\" mode=\"append_last\"><string>Inter</string><string>Noto Sans Arabic</string>"
-            "<string>Noto Sans Hebrew</string><string>Noto Sans Devanagari</string><string>Noto Sans Thai</string>"
-            "<string>Noto Sans Armenian</string><string>Noto Sans Georgian</string>"
-            "<string>Droid Sans Fallback</string></edit></match></fontconfig>";
-        FcConfigParseAndLoadFromMemory(made, reinterpret_cast<const FcChar8*>(rules), FcFalse);
-        if (!FcConfigAppFontAddDir(made, reinterpret_cast<const FcChar8*>(folder.c_str())))
-            throw Problem(ProblemKind::NotFound, folder, "the shipped fonts can't be read",
-                          "Install Keep Seal again");
+        "<fontconfig><cachedir prefix=\"xdg\">fontconfig</cachedir><match target=\"pattern\">"
+        "<edit name=\"family\" mode=\"append_last\"><string>Inter</string><string>Noto Sans Arabic</string>"
+        "<string>Noto Sans Hebrew</string><string>Noto Sans Devanagari</string><string>Noto Sans "
+        "Thai</string>"
+        "<string>Noto Sans Armenian</string><string>Noto Sans Georgian</string>"
+        "<string>Droid Sans Fallback</string></edit></match></fontconfig>";
+    FcConfigParseAndLoadFromMemory(made, reinterpret_cast<const FcChar8*>(rules), FcFalse);
+    if (!FcConfigAppFontAddDir(made, reinterpret_cast<const FcChar8*>(folder.c_str())))
+        throw Problem(ProblemKind::NotFound, folder, "the shipped fonts can't be read",
+                      "Install Keep Seal again");
     for (const auto& [family, files] : addedFiles)
         for (const auto& file : files)
             FcConfigAppFontAddFile(made, reinterpret_cast<const FcChar8*>(file.c_str()));

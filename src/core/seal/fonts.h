@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The typefaces of seals, through a fontconfig of our own: those that come with Keep Seal and those added to the
-// library. What is installed on the machine plays no part, so the same seal comes out everywhere.
+// The typefaces of seals, through a fontconfig of our own: those that come with Keep Seal and those added to
+// the library. What is installed on the machine plays no part, so the same seal comes out everywhere.
 #pragma once
 
 #include <pango/pango.h>

@@ -194,7 +194,8 @@ const std::string& fileOf(const LogoPart& part, bool dark) {
 }
 
 Box visiblePart(const LogoPart& part, const Logo& logo) {
-    // A background that is made transparent counts as visible here: which of it is empty depends on the colour.
+    // A background that is made transparent counts as visible here: which of it is empty depends on the
+    // colour.
     return part.trim ? logo.inked() : Box{0, 0, 1, 1};
 }
 
@@ -217,8 +218,8 @@ void clearBackground(LogoPixels& pixels, Rgb colour, double tolerancePercent) {
 
 /// One colour: the opacity stays; an opaque logo gives its darkness as opacity instead (ink on paper).
 void recolour(LogoPixels& pixels, Rgb colour) {
-    const bool opaque = std::all_of(pixels.argb.begin(), pixels.argb.end(),
-                                    [](std::uint32_t p) { return p >> 24 == 255; });
+    const bool opaque =
+        std::all_of(pixels.argb.begin(), pixels.argb.end(), [](std::uint32_t p) { return p >> 24 == 255; });
     for (auto& pixel : pixels.argb) {
         std::uint32_t a = pixel >> 24;
         if (opaque)

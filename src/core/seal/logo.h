@@ -1,8 +1,9 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Logos from files of any origin. Reads SVG, PDF (one page), PNG, TIFF, WebP and JPEG; nothing outside the file is
-// ever read. Limits: 32 MB a file, 4 MB and 50,000 elements an SVG, 200 pages a PDF, 60 megapixels a bitmap. An SVG
-// that declares entities, holds scripts or foreign content, or refers to anything outside itself is refused.
+// Logos from files of any origin. Reads SVG, PDF (one page), PNG, TIFF, WebP and JPEG; nothing outside the
+// file is ever read. Limits: 32 MB a file, 4 MB and 50,000 elements an SVG, 200 pages a PDF, 60 megapixels a
+// bitmap. An SVG that declares entities, holds scripts or foreign content, or refers to anything outside
+// itself is refused.
 #pragma once
 
 #include "geometry/affine.h"

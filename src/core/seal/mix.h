@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How a seal's pixels and the picture's make the result. Formulas: W3C Compositing and Blending Level 1, section 10
-// (blend modes) and 5.8 (simple alpha compositing), on sRGB-encoded values, the picture being opaque:
+// How a seal's pixels and the picture's make the result. Formulas: W3C Compositing and Blending Level 1,
+// section 10 (blend modes) and 5.8 (simple alpha compositing), on sRGB-encoded values, the picture being
+// opaque:
 //   result = (1 - a) * picture + a * B(picture, seal)
 #pragma once
 
@@ -15,7 +16,8 @@ struct Layer {
     Rect area;
     std::vector<std::uint32_t> argb;
 
-    explicit Layer(const Rect& where) : area(where), argb(static_cast<std::size_t>(where.width) * where.height) {}
+    explicit Layer(const Rect& where)
+        : area(where), argb(static_cast<std::size_t>(where.width) * where.height) {}
     Layer() = default;
     bool empty() const { return argb.empty(); }
     std::uint32_t* row(int y) { return argb.data() + static_cast<std::size_t>(y) * area.width; }

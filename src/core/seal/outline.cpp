@@ -16,10 +16,9 @@ using Context = std::unique_ptr<cairo_t, decltype(&cairo_destroy)>;
 
 /// A drawing that is only used for its path: nothing is painted.
 Context pathContext() {
-    const Surface surface(cairo_recording_surface_create(CAIRO_CONTENT_ALPHA, nullptr), cairo_surface_destroy);
+    const Surface surface(cairo_recording_surface_create(CAIRO_CONTENT_ALPHA, nullptr),
+                          cairo_surface_destroy);
     Context cairo(cairo_create(surface.get()), cairo_destroy);
-    // Curves are kept as curves: they are flattened at the size they are painted at.
-    cairo_set_tolerance(cairo.get(), 0.01);
     cairo_scale(cairo.get(), 16, 16); // paths are kept in whole 256ths: of a sixteenth of a unit
     return cairo;
 }
@@ -66,15 +65,12 @@ double heightOfX(const TextPart& part, double size) {
     return static_cast<double>(ink.height) / PANGO_SCALE;
 }
 
+/// Of the path itself: what fills it ends there, a line on it reaches half its width further.
 Box extents(cairo_t* cairo, double lineWidth) {
     double x1 = 0, y1 = 0, x2 = 0, y2 = 0;
-    if (lineWidth > 0) {
-        cairo_set_line_width(cairo, lineWidth);
-        cairo_set_line_join(cairo, CAIRO_LINE_JOIN_ROUND);
-        cairo_stroke_extents(cairo, &x1, &y1, &x2, &y2);
-    } else
-        cairo_fill_extents(cairo, &x1, &y1, &x2, &y2);
-    return {x1, y1, x2 - x1, y2 - y1};
+    cairo_path_extents(cairo, &x1, &y1, &x2, &y2);
+    const Box box{x1, y1, x2 - x1, y2 - y1};
+    return box.empty() ? box : box.grown(lineWidth / 2);
 }
 
 void roundedPath(cairo_t* cairo, const Box& box, double roundness) {
@@ -129,7 +125,8 @@ Outline shapeOutline(const ShapePart& part, double width, double height) {
         roundedPath(cairo.get(), inner, part.roundness);
         break;
     case ShapeKind::Ring:
-        cairo_arc(cairo.get(), width / 2, height / 2, std::max(0.0, inner.width / 2), 0, 2 * std::numbers::pi);
+        cairo_arc(cairo.get(), width / 2, height / 2, std::max(0.0, inner.width / 2), 0,
+                  2 * std::numbers::pi);
         cairo_close_path(cairo.get());
         break;
     }

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Text and shapes as outlines in the seal's own units (100 = the unit), so that every size on a picture is the exact
-// enlargement of another. Internal to seal/.
+// Text and shapes as outlines in the seal's own units (100 = the unit), so that every size on a picture is
+// the exact enlargement of another. Internal to seal/.
 #pragma once
 
 #include "geometry/affine.h"

@@ -26,8 +26,8 @@ class Canvas {
 public:
     explicit Canvas(Layer& layer)
         : m_surface(cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(layer.argb.data()),
-                                                        CAIRO_FORMAT_ARGB32, layer.area.width, layer.area.height,
-                                                        layer.area.width * 4),
+                                                        CAIRO_FORMAT_ARGB32, layer.area.width,
+                                                        layer.area.height, layer.area.width * 4),
                     cairo_surface_destroy),
           m_cairo(cairo_create(m_surface.get()), cairo_destroy) {
         cairo_translate(m_cairo.get(), -layer.area.x, -layer.area.y);
@@ -64,8 +64,8 @@ double effectReach(const SealDesign& d, double unit) {
 
 class Painter {
 public:
-    Painter(const PreparedSeal& seal, const std::vector<SealInstance>& instances, double unit, SealVersion version,
-            const Rect& area)
+    Painter(const PreparedSeal& seal, const std::vector<SealInstance>& instances, double unit,
+            SealVersion version, const Rect& area)
         : m_seal(seal), m_design(seal.design), m_instances(instances), m_unit(unit), m_version(version),
           m_area(area) {}
 
@@ -86,7 +86,8 @@ public:
 private:
     Rgb pick(Rgb light, Rgb dark) const { return m_version.dark ? dark : light; }
 
-    /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no seam shows.
+    /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no
+    /// seam shows.
     void paintPart(Layer& layer, const PreparedPart& prepared, double outlineUnits) {
         const auto& part = m_design.parts[prepared.index];
         if (prepared.logo)
@@ -126,20 +127,21 @@ private:
     bool wants(const SealInstance& instance, const PreparedPart& prepared) const {
         if (instance.only >= 0 && static_cast<std::size_t>(instance.only) != prepared.top)
             return false;
-        return meets(boundsOf(instance.map.map(prepared.box)), m_area, m_design.outline.width * m_unit / 100 + 1);
+        return meets(boundsOf(instance.map.map(prepared.box)), m_area,
+                     m_design.outline.width * m_unit / 100 + 1);
     }
 
-    /// Drawn once at about twice the pixels it gets (a bitmap at its own, when it has less), then set into place.
+    /// Drawn once at about twice the pixels it gets (a bitmap at its own, when it has less), then set into
+    /// place.
     void paintLogo(Layer& layer, const PreparedPart& prepared, const SealPart& part, double outlineUnits) {
         const auto pixels = logoFor(prepared, part);
         if (!pixels)
             return;
-        const Surface image(cairo_image_surface_create_for_data(
-                                const_cast<unsigned char*>(
-                                    reinterpret_cast<const unsigned char*>(pixels->argb.data())),
-                                CAIRO_FORMAT_ARGB32, pixels->size.width, pixels->size.height,
-                                pixels->size.width * 4),
-                            cairo_surface_destroy);
+        const Surface image(
+            cairo_image_surface_create_for_data(
+                const_cast<unsigned char*>(reinterpret_cast<const unsigned char*>(pixels->argb.data())),
+                CAIRO_FORMAT_ARGB32, pixels->size.width, pixels->size.height, pixels->size.width * 4),
+            cairo_surface_destroy);
         const Box at = fitted(prepared.box, pixels->size);
         Canvas canvas(layer);
         for (const auto& instance : m_instances)
@@ -147,8 +149,8 @@ private:
                 setLogo(canvas, image.get(), at, pixels->size, instance, part, outlineUnits);
     }
 
-    void setLogo(Canvas& canvas, cairo_surface_t* image, const Box& at, Size pixels, const SealInstance& instance,
-                 const SealPart& part, double outlineUnits) {
+    void setLogo(Canvas& canvas, cairo_surface_t* image, const Box& at, Size pixels,
+                 const SealInstance& instance, const SealPart& part, double outlineUnits) {
         auto* cairo = canvas.get();
         const int turns = outlineUnits > 0 ? 24 : 1;
         for (int i = 0; i < turns; ++i) {
@@ -156,7 +158,8 @@ private:
             const auto matrix = toCairo(instance.map);
             cairo_transform(cairo, &matrix);
             const double angle = 2 * std::numbers::pi * i / turns;
-            cairo_translate(cairo, at.x + outlineUnits * std::sin(angle), at.y + outlineUnits * std::cos(angle));
+            cairo_translate(cairo, at.x + outlineUnits * std::sin(angle),
+                            at.y + outlineUnits * std::cos(angle));
             cairo_scale(cairo, at.width / pixels.width, at.height / pixels.height);
             if (outlineUnits > 0) {
                 canvas.ink(pick(m_design.outline.colour, m_design.outline.darkColour), part.opacity);
@@ -178,19 +181,22 @@ private:
             if (!native.empty())
                 height = std::min(height, static_cast<double>(native.height));
             const double aspect = logoAspect(part.logo, m_version.dark);
-            const Size size{std::max(1, static_cast<int>(std::lround(height * aspect))), static_cast<int>(height)};
+            const Size size{std::max(1, static_cast<int>(std::lround(height * aspect))),
+                            static_cast<int>(height)};
             return logoPixels(part.logo, m_version.dark, pick(part.colour, part.darkColour), size);
         } catch (const Problem&) {
             return nullptr; // told when the seal was prepared
         }
     }
 
-    /// The dark version's file may have another shape: it is fitted into the light one's box, its middle on its middle.
+    /// The dark version's file may have another shape: it is fitted into the light one's box, its middle on
+    /// its middle.
     static Box fitted(const Box& box, Size size) {
         const double scale = std::min(box.width / size.width, box.height / size.height);
         const double width = size.width * scale, height = size.height * scale;
         // A rounded pixel of the drawing is not another shape.
-        if (std::abs(width - box.width) < 0.02 * box.width && std::abs(height - box.height) < 0.02 * box.height)
+        if (std::abs(width - box.width) < 0.02 * box.width &&
+            std::abs(height - box.height) < 0.02 * box.height)
             return box;
         return {box.centre().x - width / 2, box.centre().y - height / 2, width, height};
     }
@@ -284,7 +290,8 @@ Layer warped(const Layer& flat, const Homography& fromFrame, const Rect& area) {
         for (int x = 0; x < area.width; ++x) {
             std::array<double, 4> sum{};
             for (int i = 0; i < 4; ++i) {
-                const Point at = map(fromFrame, {area.x + x + 0.25 + 0.5 * (i % 2), area.y + y + 0.25 + 0.5 * (i / 2)});
+                const Point at =
+                    map(fromFrame, {area.x + x + 0.25 + 0.5 * (i % 2), area.y + y + 0.25 + 0.5 * (i / 2)});
                 const auto one = sample(flat, at.x - flat.area.x, at.y - flat.area.y);
                 for (std::size_t c = 0; c < 4; ++c)
                     sum[c] += one[c] / 4;
@@ -301,7 +308,9 @@ SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement,
                        const Rect& area) {
     // Flat, at the density of the longest side it is drawn out to.
     const auto& c = placement.corners;
-    const auto side = [&](std::size_t a, std::size_t b) { return std::hypot(c[a].x - c[b].x, c[a].y - c[b].y); };
+    const auto side = [&](std::size_t a, std::size_t b) {
+        return std::hypot(c[a].x - c[b].x, c[a].y - c[b].y);
+    };
     const double across = std::max(side(0, 1), side(3, 2)) / seal.box.width;
     const double down = std::max(side(0, 3), side(1, 2)) / seal.box.height;
     const double scale = std::min(std::max(across, down), 8000 / std::max(seal.box.width, seal.box.height));
@@ -323,16 +332,20 @@ Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement) {
         return {};
     if (seal.design.arrangement == Arrangement::Repeat)
         return placement.area;
-    Box box = placement.warped ? boundsOf(placement.corners) : boundsOf(placement.instances.front().map.map(seal.box));
+    Box box = placement.warped ? boundsOf(placement.corners)
+                               : boundsOf(placement.instances.front().map.map(seal.box));
     double reach = effectReach(seal.design, placement.unit);
     if (placement.warped) // a corner drawn near shows effects larger
         reach *= std::max(1.0, std::max(box.width, box.height) /
-                                   std::max(1.0, std::max(seal.box.width, seal.box.height) * placement.unit / 100)) * 2;
+                                   std::max(1.0, std::max(seal.box.width, seal.box.height) * placement.unit /
+                                                     100)) *
+                 2;
     box = united(box.grown(reach), placement.strip);
     return intersection(wholePixels(box), placement.area);
 }
 
-SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version, const Rect& area) {
+SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                     const Rect& area) {
     if (placement.warped)
         return paintWarped(seal, placement, version, area);
     // Glow and shadow reach in from outside the area: they are made from a larger one.

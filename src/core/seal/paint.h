@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A placed seal as pixels: what lies under the mark (strip, plate, shadow, halo, outline), the mark itself, and the
-// relief on it. Internal to seal/; draw.h joins it with the picture.
+// A placed seal as pixels: what lies under the mark (strip, plate, shadow, halo, outline), the mark itself,
+// and the relief on it. Internal to seal/; draw.h joins it with the picture.
 #pragma once
 
 #include "seal/arrange.h"
@@ -21,6 +21,7 @@ struct SealVersion {
 /// Where anything of the seal can show, in whole pixels of the frame.
 Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement);
 /// The pixels of `area`, which may be any part of the frame.
-SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version, const Rect& area);
+SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                     const Rect& area);
 
 } // namespace keepseal

@@ -16,7 +16,8 @@ Table headTable() {
         textSetting("id", "Id", &P::id, false, "Unique in its seal."),
         textSetting("name", "Name", &P::name, false, "What the list of parts calls it."),
         textSetting("parent", "Group", &P::parent, false, "The id of the group it belongs to."),
-        switchSetting("hidden", "Hidden", &P::hidden, "A hidden part is not put on copies and takes no room."),
+        switchSetting("hidden", "Hidden", &P::hidden,
+                      "A hidden part is not put on copies and takes no room."),
         switchSetting("locked", "Locked", &P::locked, "A locked part can't be moved by accident."),
     };
 }
@@ -80,8 +81,8 @@ Table textTable() {
          choiceSetting<T, Capitals>("capitals", "Capitals", &T::capitals,
                                     {{"typed", "As typed"}, {"all", "All"}, {"small", "Small"}},
                                     "Letters as typed, in capitals, or in small capitals."),
-         numberSetting("outline_only", "Outline only", "% of the type size", &T::outlineOnly,
-                       {0, 20, 0.1, 1}, "Draws only the letters' outline, this wide; 0 fills them.")});
+         numberSetting("outline_only", "Outline only", "% of the type size", &T::outlineOnly, {0, 20, 0.1, 1},
+                       "Draws only the letters' outline, this wide; 0 fills them.")});
     Table out = lifted(words, &SealPart::text);
     append(out, lifted(face, &SealPart::text));
     out.push_back(sizeRow("Type size", "100 % is the seal's unit."));
@@ -106,14 +107,14 @@ Table logoTable() {
         switchSetting("trim", "Cut empty edges off", &L::trim,
                       "Margins and alignment then count from what can be seen."),
     };
-    static const std::vector<Setting<L>> clear = inGroup<L>(
-        "Background",
-        {switchSetting("clear", "Make one colour transparent", &L::clearOn,
-                       "For a logo on a plain ground, as JPEG files have it."),
-         colourSetting("clear_colour", "Which colour", &L::clearColour, "The ground's colour."),
-         numberSetting("clear_tolerance", "How near to it", "%", &L::clearTolerance, {0, 60, 1, 0},
-                       "Colours this near become transparent as well, the nearest most."),
-         numberSetting("page", "Page of a PDF", "", &L::page, {1, 999, 1, 0}, "From 1.")});
+    static const std::vector<Setting<L>> clear =
+        inGroup<L>("Background",
+                   {switchSetting("clear", "Make one colour transparent", &L::clearOn,
+                                  "For a logo on a plain ground, as JPEG files have it."),
+                    colourSetting("clear_colour", "Which colour", &L::clearColour, "The ground's colour."),
+                    numberSetting("clear_tolerance", "How near to it", "%", &L::clearTolerance, {0, 60, 1, 0},
+                                  "Colours this near become transparent as well, the nearest most."),
+                    numberSetting("page", "Page of a PDF", "", &L::page, {1, 999, 1, 0}, "From 1.")});
     Table out = lifted(files, &SealPart::logo);
     out.push_back(sizeRow("Height", "100 % is the seal's unit."));
     out.push_back(opacityRow());
@@ -158,16 +159,15 @@ Table withHead(Table body) {
 const std::vector<Setting<GroupLayout>>& groupSettings() {
     using G = GroupLayout;
     static const std::vector<Setting<G>> table = inGroup<G>(
-        "Layout", {choiceSetting<G, Stacking>(
-                       "stacking", "Parts stand", &G::stacking,
-                       {{"stack", "Stacked"}, {"row", "Side by side"}, {"free", "Freely"}},
-                       "Under each other, side by side, or where you drag them."),
-                   numberSetting("gap", "Space between", kUnit, &G::gap, {-100, 500, 1, 0},
-                                 "Between neighbours, from ink to ink."),
-                   choiceSetting<G, CrossAlign>(
-                       "align", "Lined up", &G::align,
-                       {{"start", "Start"}, {"middle", "Middle"}, {"end", "End"}},
-                       "A stack: at the left, middle or right. Side by side: at the top, middle or foot.")});
+        "Layout",
+        {choiceSetting<G, Stacking>("stacking", "Parts stand", &G::stacking,
+                                    {{"stack", "Stacked"}, {"row", "Side by side"}, {"free", "Freely"}},
+                                    "Under each other, side by side, or where you drag them."),
+         numberSetting("gap", "Space between", kUnit, &G::gap, {-100, 500, 1, 0},
+                       "Between neighbours, from ink to ink."),
+         choiceSetting<G, CrossAlign>(
+             "align", "Lined up", &G::align, {{"start", "Start"}, {"middle", "Middle"}, {"end", "End"}},
+             "A stack: at the left, middle or right. Side by side: at the top, middle or foot.")});
     return table;
 }
 

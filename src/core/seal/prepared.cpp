@@ -160,8 +160,8 @@ private:
         part.box = item.box;
         part.logo = item.part->kind == PartKind::Logo;
         if (item.part->kind == PartKind::Shape) {
-            part.outline = std::make_shared<Outline>(
-                shapeOutline(item.part->shape, item.box.width, item.box.height));
+            part.outline =
+                std::make_shared<Outline>(shapeOutline(item.part->shape, item.box.width, item.box.height));
             part.offset = {item.box.x, item.box.y};
         } else if (item.outline) {
             part.outline = item.outline;

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A design laid out in its own units: where each part stands and what its outline is. Made once for a design (and
-// for a picture's words, where the text holds tokens), then used at any size and from any thread.
+// A design laid out in its own units: where each part stands and what its outline is. Made once for a design
+// (and for a picture's words, where the text holds tokens), then used at any size and from any thread.
 #pragma once
 
 #include "base/problem.h"
@@ -16,16 +16,16 @@ namespace keepseal {
 struct Outline;
 
 struct PreparedPart {
-    std::size_t index = 0; ///< into SealDesign::parts
-    Box box;               ///< of its ink, in the seal's units (100 = the unit)
-    Point offset;          ///< from its outline's own origin to where it stands
+    std::size_t index = 0;                  ///< into SealDesign::parts
+    Box box;                                ///< of its ink, in the seal's units (100 = the unit)
+    Point offset;                           ///< from its outline's own origin to where it stands
     std::shared_ptr<const Outline> outline; ///< text and shapes
     bool logo = false;
     std::size_t top = 0; ///< into PreparedSeal::tops: the outermost part or group it belongs to
 };
 
 struct PreparedSeal {
-    SealDesign design; ///< a snapshot
+    SealDesign design;                              ///< a snapshot
     std::vector<PreparedPart> parts;                ///< visible ones that draw, in painting order
     std::vector<std::pair<std::string, Box>> boxes; ///< every visible part and group by id
     std::vector<Box> tops;                          ///< of the outermost parts and groups, in order

@@ -8,9 +8,9 @@
 namespace keepseal {
 namespace {
 
-constexpr double kReach = 0.8;               ///< share of the mark that is at least as readable as the result
-constexpr std::int64_t kSamples = 120'000;   ///< about as many pixels are looked at
-constexpr int kMostCells = 64;               ///< along each side
+constexpr double kReach = 0.8;             ///< share of the mark that is at least as readable as the result
+constexpr std::int64_t kSamples = 120'000; ///< about as many pixels are looked at
+constexpr int kMostCells = 64;             ///< along each side
 
 const std::array<double, 256>& linear() {
     static const auto table = [] {
@@ -38,11 +38,13 @@ double contrastRatio(double a, double b) {
 Readability::Readability(const Rect& area, double cell)
     : m_area(area), m_cell(std::max({cell, 3.0, static_cast<double>(area.width) / kMostCells,
                                      static_cast<double>(area.height) / kMostCells})),
-      m_columns(static_cast<int>(area.width / m_cell) + 1), m_rows(static_cast<int>(area.height / m_cell) + 1),
+      m_columns(static_cast<int>(area.width / m_cell) + 1),
+      m_rows(static_cast<int>(area.height / m_cell) + 1),
       m_cells(static_cast<std::size_t>(m_columns) * m_rows) {}
 
 void Readability::add(const Frame& finished, const Layer& mark) {
-    const Rect part = intersection(intersection(mark.area, m_area), {0, 0, finished.size.width, finished.size.height});
+    const Rect part =
+        intersection(intersection(mark.area, m_area), {0, 0, finished.size.width, finished.size.height});
     if (part.empty())
         return;
     const auto pixels = static_cast<std::int64_t>(m_area.width) * m_area.height;

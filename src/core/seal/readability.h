@@ -2,12 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How well a mark can be read, measured on finished pixels.
 //
-// The contrast ratio of WCAG 2.2 ("contrast ratio", "relative luminance"): (L1 + 0.05) / (L2 + 0.05), 1 to 21, with L
-// the linear luminance of sRGB (IEC 61966-2-1). It is taken in cells as large as the seal's unit: in each, finished
-// luminance is fitted as a line over the mark's coverage (least squares), whose ends are the luminance of the
-// surroundings and of full ink; so a thin stroke that never covers a pixel whole measures the same as a thick one.
-// Busy surroundings count against it: they are taken one standard deviation nearer to the ink. The result is what
-// four fifths of the mark reach.
+// The contrast ratio of WCAG 2.2 ("contrast ratio", "relative luminance"): (L1 + 0.05) / (L2 + 0.05), 1 to
+// 21, with L the linear luminance of sRGB (IEC 61966-2-1). It is taken in cells as large as the seal's unit:
+// in each, finished luminance is fitted as a line over the mark's coverage (least squares), whose ends are
+// the luminance of the surroundings and of full ink; so a thin stroke that never covers a pixel whole
+// measures the same as a thick one. Busy surroundings count against it: they are taken one standard deviation
+// nearer to the ink. The result is what four fifths of the mark reach.
 #pragma once
 
 #include "seal/mix.h"
