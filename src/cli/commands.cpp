@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "base/files.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
@@ -13,12 +14,8 @@
 #include "run/gather.h"
 #include "run/run.h"
 
-#include <cerrno>
 #include <csignal>
-#include <cstring>
-#include <fcntl.h>
 #include <iostream>
-#include <unistd.h>
 
 namespace keepseal::cli {
 namespace {
@@ -115,29 +112,6 @@ json planJson(const Prepared& prepared) {
                                  {"action", copy.outcome == Outcome::Waiting ? "make" : keyOf(copy.outcome)},
                                  {"note", copy.note}});
     return out;
-}
-
-/// Never replaces a file: a proof could be aimed at an original.
-void writeNewFile(const fs::path& path, ByteSpan bytes) {
-    const int descriptor = ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
-    if (descriptor < 0)
-        throw Problem(errno == EEXIST ? ProblemKind::Refused : ProblemKind::CannotWrite, path.string(),
-                      errno == EEXIST ? "there is a file of that name already"
-                                      : std::string("it can't be written: ") + std::strerror(errno),
-                      errno == EEXIST ? "Choose another name: nothing is ever replaced" : "");
-    std::size_t done = 0;
-    while (done < bytes.size()) {
-        const auto count = ::write(descriptor, bytes.data() + done, bytes.size() - done);
-        if (count < 0 && errno != EINTR)
-            break;
-        done += count > 0 ? static_cast<std::size_t>(count) : 0;
-    }
-    const int error = errno;
-    if (::close(descriptor) == 0 && done == bytes.size())
-        return;
-    ::unlink(path.c_str());
-    throw Problem(ProblemKind::CannotWrite, path.string(),
-                  std::string("it can't be written: ") + std::strerror(error));
 }
 
 void printReport(const std::string& file, const FileReport& report) {

@@ -4,6 +4,7 @@
 
 #include "geometry/fit.h"
 #include "picture/original.h"
+#include "proofs/frame_proof.h"
 #include "render/render.h"
 #include "render/text_facts.h"
 
@@ -23,17 +24,6 @@ constexpr std::uint64_t kMaxBytes = 192ULL << 20; ///< of bases and proofs kept 
 
 qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
-}
-
-QImage toImage(const Frame& frame) {
-    QImage image(frame.size.width, frame.size.height, QImage::Format_RGB32);
-    for (int y = 0; y < frame.size.height; ++y) {
-        const auto* from = frame.row(y);
-        auto* to = reinterpret_cast<QRgb*>(image.scanLine(y));
-        for (int x = 0; x < frame.size.width; ++x, from += 3)
-            to[x] = qRgb(from[0], from[1], from[2]);
-    }
-    return image;
 }
 
 struct SealJob {
@@ -57,6 +47,7 @@ Proof makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr&
     if (!shared && job.info)
         context.facts = textFacts(job.info->path, job.info->report, delivery);
     proof.seal = finishFrame(delivery, frame, context);
+    proof.ground = groundUnder(*job.base, proof.seal.box);
     proof.sealed = toImage(frame);
     return proof;
 }
@@ -149,6 +140,11 @@ const Proof* ProofSet::proof(OriginalId id) const {
     return found == m_entries.end() || found->second.proof.sealed.isNull() ? nullptr : &found->second.proof;
 }
 
+std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
+    const auto found = m_entries.find(id);
+    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.base.frame;
+}
+
 const Problem* ProofSet::problem(OriginalId id) const {
     if (const auto info = m_library->info(id); info && info->problem)
         return &*info->problem;
@@ -185,7 +181,15 @@ void ProofSet::usePreview(OriginalId id, Entry& entry) {
     entry.base = {std::move(frame), std::move(image), false};
 }
 
+void ProofSet::setPaused(bool paused) {
+    m_paused = paused;
+    if (!paused)
+        work();
+}
+
 void ProofSet::developMissing() {
+    if (m_paused)
+        return;
     for (const auto& wish : m_wishes) {
         auto& entry = m_entries[wish.id];
         const auto info = m_library->info(wish.id);
@@ -251,7 +255,7 @@ void ProofSet::developMissing() {
 
 /// One pass over all stale proofs of the view; a change meanwhile starts another pass when this one is shown.
 void ProofSet::sealStale() {
-    if (m_sealing)
+    if (m_sealing || m_paused)
         return;
     std::vector<SealJob> jobs;
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {

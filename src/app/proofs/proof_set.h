@@ -17,6 +17,7 @@ struct Proof {
     QImage sealed;      ///< what the copy looks like
     QImage base;        ///< the same without the seal; empty unless the set keeps bases
     bool sharp = false; ///< false: still made from the camera's small preview
+    Ground ground;      ///< what lies under the seal
     SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
 };
 
@@ -37,8 +38,12 @@ public:
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
     /// The first `visible` of them are redrawn before all others (-1: all at once).
     void wish(std::vector<ProofWish> wishes, int visible = -1);
+    /// Nothing is made while nobody looks.
+    void setPaused(bool paused);
     /// nullptr while there is nothing to show.
     const Proof* proof(OriginalId id) const;
+    /// The sharp picture without its seal, as developed; nullptr while there is none.
+    std::shared_ptr<const Frame> base(OriginalId id) const;
     /// Why this original will never have a proof, or nullptr.
     const Problem* problem(OriginalId id) const;
     /// True when every wish has its sharp proof with the latest design.
@@ -83,7 +88,7 @@ private:
     quint64 m_generation = 1; ///< counts changes of the bases
     quint64 m_use = 0;
     int m_developing = 0;
-    bool m_sealing = false;
+    bool m_sealing = false, m_paused = false;
     qint64 m_changedAtNs = 0;
     double m_lastRedrawMs = -1;
     QThreadPool m_sealer;

@@ -5,8 +5,10 @@
 #include "theme/theme.h"
 
 #include <QAccessible>
+#include <QContextMenuEvent>
 #include <QHelpEvent>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QPainter>
 #include <QScrollBar>
 #include <QTimer>
@@ -306,7 +308,10 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
                                               : Badge{"x", QColor("#b03421"), Qt::white});
     if (info && info->report.tellsPlace())
         badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
-    if (const auto* proof = m_proofs.proof(tile.id); proof && proof->seal.madeSmaller)
+    if (!m_document->exception(tile.id).empty())
+        badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
+    const auto* proof = m_proofs.proof(tile.id);
+    if (proof && proof->sharp && !proof->seal.warnings(m_document->currentDelivery().seal).empty())
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
@@ -339,9 +344,33 @@ QString ProofWall::describe(OriginalId id) const {
             tr("\nThe original tells a place: %1\nThe copies will not.").arg(toQt(info->report.placeText()));
     else
         text += tr("\nThe original tells no place.");
-    if (const auto* proof = m_proofs.proof(id); proof && proof->seal.madeSmaller)
-        text += tr("\nThe seal was made smaller to fit between the margins.");
+    if (const auto* proof = m_proofs.proof(id)) {
+        if (proof->seal.readability > 0)
+            text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
+        if (!proof->seal.decision.why.empty())
+            text += "\n" + toQt(proof->seal.decision.why);
+        for (const auto& warning : proof->seal.warnings(m_document->currentDelivery().seal))
+            text += "\n" + toQt(warning);
+    }
+    if (const auto different = keepseal::describe(m_document->exception(id)); !different.empty())
+        text += tr("\nDifferent here: %1").arg(toQt(different));
     return text;
+}
+
+void ProofWall::showEvent(QShowEvent*) {
+    m_proofs.setPaused(false);
+}
+void ProofWall::hideEvent(QHideEvent*) {
+    m_proofs.setPaused(true);
+}
+
+void ProofWall::contextMenuEvent(QContextMenuEvent* event) {
+    const int index = tileIndexAt(event->pos());
+    if (index < 0 || !m_exceptionMenu)
+        return;
+    if (!m_selected.contains(m_tiles[static_cast<std::size_t>(index)].id))
+        moveTo(index, false);
+    m_exceptionMenu->popup(event->globalPos());
 }
 
 void ProofWall::resizeEvent(QResizeEvent*) {

@@ -7,6 +7,8 @@
 
 #include <QAbstractScrollArea>
 
+class QMenu;
+
 namespace keepseal::app {
 
 class ProofWall : public QAbstractScrollArea {
@@ -25,6 +27,8 @@ public:
     /// While true the proofs are shown without their seal.
     void setBefore(bool before);
     ProofSet& proofs() { return m_proofs; }
+    /// Shown at the right mouse button; not owned.
+    void setExceptionMenu(QMenu* menu) { m_exceptionMenu = menu; }
     /// Where the picture of an original is drawn, in viewport coordinates; for tests and for tool tips.
     QRect pictureRect(OriginalId id) const;
 
@@ -46,6 +50,9 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
     bool viewportEvent(QEvent* event) override;
     void changeEvent(QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
     struct Tile {
@@ -76,6 +83,7 @@ private:
     std::set<OriginalId> m_selected;
     std::map<OriginalId, int> m_outcomes;
     bool m_before = false;
+    QMenu* m_exceptionMenu = nullptr;
 };
 
 } // namespace keepseal::app

@@ -24,6 +24,7 @@ constexpr double kGrip = 12;
 SingleView::SingleView(JobDocument* document, PictureLibrary* library, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library),
       m_proofs(document, library, ProofSet::Bases::Keep) {
+    m_proofs.setPaused(true);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("One picture"));
@@ -190,6 +191,8 @@ void SingleView::paintFacts(QPainter& painter) const {
                        .arg(copy.width)
                        .arg(copy.height)
                        .arg(percent, 0, 'f', 0);
+    if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0)
+        text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
     if (info->report.tellsPlace())
         text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
     painter.setFont(smallFont());
@@ -197,6 +200,13 @@ void SingleView::paintFacts(QPainter& painter) const {
     const QRect line(kMargin, height() - kFactsHeight, width() - 2 * kMargin, kFactsHeight - 6);
     painter.drawText(line, Qt::AlignCenter,
                      painter.fontMetrics().elidedText(text, Qt::ElideRight, line.width()));
+}
+
+void SingleView::showEvent(QShowEvent*) {
+    m_proofs.setPaused(false);
+}
+void SingleView::hideEvent(QHideEvent*) {
+    m_proofs.setPaused(true);
 }
 
 void SingleView::resizeEvent(QResizeEvent*) {

@@ -26,7 +26,9 @@ namespace keepseal::app {
 MainWindow::MainWindow()
     : m_library(&m_document), m_planning(&m_document), m_deliveries(new DeliveriesBar(&m_document)),
       m_chain(new ChainView(&m_document, &m_library)), m_drawer(new Drawer(&m_document, &m_library)),
-      m_header(new ViewsHeader), m_stack(new QStackedWidget), m_empty(makeEmptyPage()),
+      m_header(new ViewsHeader), m_stack(new QStackedWidget), m_pages(new QStackedWidget),
+      m_bench(new SealBench(&m_document, &m_library)),
+      m_strip(new TrialStrip(&m_document, &m_library, TrialStrip::Ramps::Without)), m_empty(makeEmptyPage()),
       m_wall(new ProofWall(&m_document, &m_library)), m_single(new SingleView(&m_document, &m_library)),
       m_check(new CheckView), m_runBar(new RunBar) {
     setWindowTitle("Keep Seal");
@@ -40,7 +42,9 @@ MainWindow::MainWindow()
     column->addWidget(m_deliveries);
     column->addWidget(makeMiddle(), 1);
     column->addWidget(m_runBar);
-    setCentralWidget(page);
+    m_pages->addWidget(page);
+    m_pages->addWidget(m_bench);
+    setCentralWidget(m_pages);
     makeActions();
     connectParts();
     m_header->sizeSlider()->setValue(m_wall->rowHeight());
@@ -72,6 +76,7 @@ QWidget* MainWindow::makeMiddle() {
                        static_cast<QWidget*>(m_single), static_cast<QWidget*>(m_check)})
         m_stack->addWidget(view);
     right->addWidget(m_stack, 1);
+    right->addWidget(m_strip);
     row->addLayout(right, 1);
     return middle;
 }
@@ -144,6 +149,14 @@ void MainWindow::makeActions() {
     menu->addAction(action(
         tr("Remove the delivery"), {}, [this] { m_document.removeCurrentDelivery(); }, "trash-2"));
     menu->addSeparator();
+    menu->addAction(action(
+        tr("Design the seal…"), QKeySequence("Ctrl+B"), [this] { openBench(); }, "shapes"));
+    menu->addAction(action(
+        tr("Choose a seal…"), QKeySequence("Ctrl+L"), [this] { chooseSeal(); }, "library"));
+    menu->addAction(
+        action(tr("Keep the seal in the library"), QKeySequence("Ctrl+K"), [this] { keepSeal(); }));
+    makeExceptionActions(menu->addMenu(tr("Different on the chosen pictures")));
+    menu->addSeparator();
     auto* undo = m_document.undoStack()->createUndoAction(this, tr("Undo"));
     auto* redo = m_document.undoStack()->createRedoAction(this, tr("Redo"));
     undo->setShortcut(QKeySequence::Undo);
@@ -186,9 +199,17 @@ void MainWindow::makeActions() {
 void MainWindow::connectParts() {
     connect(m_chain, &ChainView::stationChosen, this, [this](StationId station) {
         m_drawer->showStation(station);
+        updateViews();
         if (m_view == ViewKind::Check) // who opens a station wants to change something and see it
             setView(ViewKind::Wall);
     });
+    connect(m_drawer, &Drawer::benchRequested, this, &MainWindow::openBench);
+    connect(m_drawer, &Drawer::libraryRequested, this, &MainWindow::chooseSeal);
+    connect(m_bench, &SealBench::closed, this, &MainWindow::closeBench);
+    connect(m_bench, &SealBench::libraryRequested, this, &MainWindow::chooseSeal);
+    connect(m_bench, &SealBench::keepRequested, this, &MainWindow::keepSeal);
+    connect(m_bench, &SealBench::pictureChosen, m_wall, &ProofWall::setCurrent);
+    connect(m_strip, &TrialStrip::chosen, m_wall, &ProofWall::setCurrent);
     connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
         m_document.addOriginals(result.files);
@@ -266,6 +287,7 @@ void MainWindow::setLookedAt(OriginalId id) {
     m_chain->setLookedAt(id);
     m_drawer->setLookedAt(id);
     m_single->showPicture(id);
+    m_bench->showPicture(id);
 }
 
 void MainWindow::step(int direction) {
@@ -293,6 +315,7 @@ void MainWindow::updateViews() {
                                                  : static_cast<QWidget*>(m_single);
     m_stack->setCurrentWidget(shown);
     m_drawer->setVisible(shown != m_check); // the table needs the width
+    m_strip->setVisible(shown == m_wall && m_chain->chosen() == StationId::Seal);
     m_header->setView(m_view);
     m_header->setVisible(!empty || !m_noticeText.isEmpty());
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")

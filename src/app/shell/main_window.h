@@ -7,8 +7,10 @@
 #include "chain/chain_view.h"
 #include "chain/drawer.h"
 #include "check/check_view.h"
+#include "library/seal_library.h"
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
+#include "seal_bench/seal_bench.h"
 #include "shell/background.h"
 #include "shell/deliveries_bar.h"
 #include "shell/run_bar.h"
@@ -19,6 +21,7 @@
 #include <QStackedWidget>
 
 class QAction;
+class QMenu;
 
 namespace keepseal::app {
 
@@ -44,6 +47,16 @@ public:
 
     void open(const std::vector<std::filesystem::path>& paths);
     void setView(ViewKind view);
+    /// The bench in place of the job, and back.
+    void openBench();
+    void closeBench();
+    bool onBench() const { return m_pages->currentWidget() == m_bench; }
+    SealBench& bench() { return *m_bench; }
+    const SealLibrary& sealLibrary() const { return m_seals; }
+    /// Takes a seal for the current delivery; where it stands and how large it is come with it.
+    void takeSeal(const SealDesign& seal);
+    void chooseSeal();
+    void keepSeal();
     ViewKind view() const { return m_view; }
     void stampOrChooseFolder();
     void setLook(ThemeKind kind, Surround tone);
@@ -60,6 +73,8 @@ private:
     QWidget* makeMiddle();
     QWidget* makeEmptyPage();
     void makeActions();
+    void makeExceptionActions(QMenu* menu);
+    void differ(const QString& what, const std::function<void(SealException&)>& edit);
     QAction* action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
                     const QString& iconName = {});
     void connectParts();
@@ -89,6 +104,10 @@ private:
     Drawer* m_drawer;
     ViewsHeader* m_header;
     QStackedWidget* m_stack;
+    QStackedWidget* m_pages;
+    SealBench* m_bench;
+    TrialStrip* m_strip;
+    SealLibrary m_seals;
     QWidget* m_empty;
     ProofWall* m_wall;
     SingleView* m_single;

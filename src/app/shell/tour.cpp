@@ -54,6 +54,17 @@ OriginalId showpiece(MainWindow& window) {
     return all.front().id;
 }
 
+/// The bench with a composed seal, a pattern, and the advice.
+bool benchPictures(MainWindow& window, const QDir& out) {
+    auto& bench = window.bench();
+    window.openBench();
+    bool ok = waitUntil([&] { return bench.settled() && bench.advice().advice().has_value(); }, kPatience);
+    pause(400);
+    ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) && save(window, out.filePath("seal-bench.png"));
+    window.closeBench();
+    return ok;
+}
+
 } // namespace
 
 bool waitUntil(const std::function<bool()>& done, int milliseconds) {
@@ -96,6 +107,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
     ok = ok && save(window, out.filePath("before-after.png"));
     window.setView(ViewKind::Wall);
+    ok = ok && benchPictures(window, out);
     window.setLook(ThemeKind::Light, Surround::Middle);
     window.chain().setChosen(StationId::Privacy);
     ok = ok && settled(window) && save(window, out.filePath("proof-wall-light.png"));

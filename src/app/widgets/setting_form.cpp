@@ -134,14 +134,23 @@ QVBoxLayout* SettingForm::heading(QVBoxLayout* column, const QString& text) {
     connect(button, &QToolButton::clicked, this, fold);
     column->addWidget(button);
     column->addWidget(inside);
-    m_folds[text] = fold;
+    const auto show = [this, button, inside, text](bool visible) {
+        button->setVisible(visible);
+        inside->setVisible(visible && m_open[text]);
+    };
+    m_folds[text] = {button, fold, show};
     fold(m_open[text]);
     return rows;
 }
 
 void SettingForm::unfold(const QString& text) {
     if (const auto found = m_folds.find(text); found != m_folds.end())
-        found->second(true);
+        found->second.open(true);
+}
+
+void SettingForm::setGroupVisible(const QString& text, bool visible) {
+    if (const auto found = m_folds.find(text); found != m_folds.end())
+        found->second.show(visible);
 }
 
 void SettingForm::setValue(const std::string& path, const SettingValue& value) {

@@ -24,6 +24,8 @@ public:
     void setRows(const std::vector<const SettingInfo*>& rows, const std::string& prefix = {});
     void setValue(const std::string& path, const SettingValue& value);
     void setRowVisible(const std::string& path, bool visible);
+    /// A heading with all that is under it.
+    void setGroupVisible(const QString& heading, bool visible);
     /// Shows what is under a heading.
     void unfold(const QString& heading);
     /// For focus and for tests; nullptr when there is no such row.
@@ -51,7 +53,12 @@ private:
 
     Folding m_folding;
     std::map<std::string, Row> m_rows;
-    std::map<QString, std::function<void(bool)>> m_folds;
+    struct Fold {
+        QWidget* button = nullptr;
+        std::function<void(bool)> open;
+        std::function<void(bool)> show;
+    };
+    std::map<QString, Fold> m_folds;
     std::map<QString, bool> m_open; ///< remembered while the rows change
     int m_drag = 0;
     bool m_setting = false;

@@ -77,6 +77,21 @@ void writeTextFile(const std::filesystem::path& path, const std::string& text) {
     }
 }
 
+void writeNewFile(const std::filesystem::path& path, ByteSpan bytes) {
+    const int descriptor = ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
+    if (descriptor < 0 && errno == EEXIST)
+        throw Problem(ProblemKind::Refused, path.string(), "there is a file of that name already",
+                      "Choose another name: nothing is ever replaced");
+    if (descriptor < 0)
+        cannotWrite(path, errno);
+    const bool written = writeAll(descriptor, {reinterpret_cast<const char*>(bytes.data()), bytes.size()});
+    const int error = errno;
+    if (::close(descriptor) == 0 && written)
+        return;
+    ::unlink(path.c_str());
+    cannotWrite(path, error);
+}
+
 std::filesystem::path stateFolder() {
     return xdgFolder("XDG_STATE_HOME", ".local/state");
 }

@@ -3,6 +3,8 @@
 // Reading and replacing our own small files (designs, ledgers). Never used for originals or copies.
 #pragma once
 
+#include "base/byte_source.h"
+
 #include <nlohmann/json.hpp>
 
 #include <filesystem>
@@ -15,6 +17,10 @@ nlohmann::json readJsonFile(const std::filesystem::path& path);
 /// Written beside, synced, renamed over: a reader sees the old text or the new one. Throws
 /// Problem(CannotWrite).
 void writeTextFile(const std::filesystem::path& path, const std::string& text);
+
+/// Never replaces a file: what is written could be aimed at an original. Whole, or gone again. Throws
+/// Problem(Refused | CannotWrite).
+void writeNewFile(const std::filesystem::path& path, ByteSpan bytes);
 
 /// $XDG_STATE_HOME/keep-seal and $XDG_CONFIG_HOME/keep-seal, with the defaults of the XDG specification.
 std::filesystem::path stateFolder();

@@ -15,12 +15,12 @@ constexpr double kFullStructure = 0.045;
 constexpr std::array<const char*, 9> kPlaceNames = {
     "top left", "top", "top right", "left", "centre", "right", "bottom left", "bottom", "bottom right"};
 
-/// Lightness (CIE L* / 100) of each pixel.
-Mask lightnessOf(const Frame& frame) {
-    Mask out{frame.picture.width, frame.picture.height, {}};
+/// Lightness (CIE L* / 100) of each pixel of `part`.
+Mask lightnessOf(const Frame& frame, const Rect& part) {
+    Mask out{part.width, part.height, {}};
     out.value.reserve(static_cast<std::size_t>(out.width) * out.height);
     for (int y = 0; y < out.height; ++y) {
-        const auto* pixel = frame.row(frame.picture.y + y) + static_cast<std::ptrdiff_t>(frame.picture.x) * 3;
+        const auto* pixel = frame.row(part.y + y) + static_cast<std::ptrdiff_t>(part.x) * 3;
         for (int x = 0; x < out.width; ++x, pixel += 3) {
             const double l = luminance(pixel);
             out.value.push_back(static_cast<float>(l > 0.008856 ? 1.16 * std::cbrt(l) - 0.16 : 9.033 * l));
@@ -110,9 +110,9 @@ std::vector<Crop> crops(double shape) {
 class Adviser {
 public:
     Adviser(const PreparedSeal& seal, const Frame& frame)
-        : m_seal(seal), m_frame(frame), m_light(lightnessOf(frame)), m_structure(sums(structureOf(m_light))),
-          m_saliency(sums(saliencyOf(m_light))), m_luminance(sums(luminances(false))),
-          m_squares(sums(luminances(true))) {}
+        : m_seal(seal), m_frame(frame), m_light(lightnessOf(frame, frame.picture)),
+          m_structure(sums(structureOf(m_light))), m_saliency(sums(saliencyOf(m_light))),
+          m_luminance(sums(luminances(false))), m_squares(sums(luminances(true))) {}
 
     PlaceScores score(Anchor anchor) const {
         PlaceScores out;
@@ -245,6 +245,23 @@ std::vector<std::string> troubles(const PlaceScores& scores) {
         out.emplace_back("easily cropped away");
     if (scores.clear < kCoversBelow)
         out.emplace_back("covers what seems to be the subject");
+    return out;
+}
+
+Ground groundUnder(const Frame& frame, const Box& box) {
+    const int left = static_cast<int>(std::floor(box.x)), top = static_cast<int>(std::floor(box.y));
+    const Rect part = intersection({left, top, static_cast<int>(std::ceil(box.right())) - left,
+                                    static_cast<int>(std::ceil(box.bottom())) - top},
+                                   frame.picture);
+    if (part.empty())
+        return {};
+    const Mask light = lightnessOf(frame, part);
+    const auto structure = structureOf(light);
+    Ground out;
+    for (std::size_t i = 0; i < structure.size(); ++i)
+        out.lightness += light.value[i], out.structure += structure[i];
+    out.lightness /= static_cast<double>(structure.size());
+    out.structure /= static_cast<double>(structure.size());
     return out;
 }
 

@@ -47,6 +47,12 @@ struct PlaceAdvice {
 /// `moveGain`.
 PlaceAdvice advise(const PreparedSeal& seal, const Frame& frame);
 
+/// What lies under a seal, from 0 to 1: mean lightness (CIE L* / 100), and local structure as above.
+struct Ground {
+    double lightness = 0, structure = 0;
+};
+Ground groundUnder(const Frame& frame, const Box& box);
+
 bool allowed(AllowedPlaces places, Anchor anchor);
 
 /// Pixels on the long side of what decisions are made from.

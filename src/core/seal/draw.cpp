@@ -112,6 +112,19 @@ void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exc
         strengthen(seal, frame, placement, decision);
 }
 
+/// Of a pattern, the seal that stands nearest to the picture's middle.
+Affine middlemost(const SealPlacement& placement, Point centre) {
+    const Point middle{placement.area.x + placement.area.width / 2.0,
+                       placement.area.y + placement.area.height / 2.0};
+    const auto distance = [&](const SealInstance& instance) {
+        const Point at = instance.map.map(centre);
+        return std::hypot(at.x - middle.x, at.y - middle.y);
+    };
+    return std::min_element(placement.instances.begin(), placement.instances.end(),
+                            [&](const auto& a, const auto& b) { return distance(a) < distance(b); })
+        ->map;
+}
+
 void noteLogos(const PreparedSeal& seal, const Frame& frame, SealResult& result) {
     for (const auto& prepared : seal.parts) {
         if (!prepared.logo)
@@ -180,7 +193,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     if (placement.instances.empty())
         return out;
     out.count = placement.instances.size();
-    out.map = placement.instances.front().map;
+    out.map = middlemost(placement, seal.box.centre());
     out.corners = placement.corners;
     out.box = boundsOf(placement.corners);
     out.unit = placement.unit;

@@ -38,8 +38,8 @@ struct SealResult {
     Box box;                        ///< around the seal's (first) box as it stands
     std::array<Point, 4> corners{}; ///< of that box, turned with it
     double unit = 0;                ///< pixels
-    Affine map;                     ///< of the first instance, from the seal's units to the frame's pixels
-    std::size_t count = 0;          ///< how often it stands there
+    Affine map; ///< of the seal (of a pattern: the middlemost), from the seal's units to the frame's pixels
+    std::size_t count = 0; ///< how often it stands there
     SealDecision decision;
     double readability = 0; ///< contrast ratio, see readability.h; 0: nothing was drawn
     bool belowReadable = false;

@@ -21,7 +21,7 @@ cairo_matrix_t toCairo(const Affine& map) {
     return out;
 }
 
-/// Draws straight into a layer's pixels; coordinates are the frame's.
+/// Draws into a layer's pixels, or on any other surface; coordinates are the frame's.
 class Canvas {
 public:
     explicit Canvas(Layer& layer)
@@ -30,11 +30,17 @@ public:
                                                         layer.area.height, layer.area.width * 4),
                     cairo_surface_destroy),
           m_cairo(cairo_create(m_surface.get()), cairo_destroy) {
-        cairo_translate(m_cairo.get(), -layer.area.x, -layer.area.y);
-        cairo_set_antialias(m_cairo.get(), CAIRO_ANTIALIAS_BEST);
-        cairo_set_line_join(m_cairo.get(), CAIRO_LINE_JOIN_ROUND);
+        cairo_translate(get(), -layer.area.x, -layer.area.y);
+        prepare();
     }
-    ~Canvas() { cairo_surface_flush(m_surface.get()); }
+    explicit Canvas(cairo_t* other)
+        : m_surface(nullptr, cairo_surface_destroy), m_cairo(cairo_reference(other), cairo_destroy) {
+        prepare();
+    }
+    ~Canvas() {
+        if (m_surface)
+            cairo_surface_flush(m_surface.get());
+    }
     Canvas(const Canvas&) = delete;
     Canvas& operator=(const Canvas&) = delete;
 
@@ -44,6 +50,10 @@ public:
     }
 
 private:
+    void prepare() {
+        cairo_set_antialias(get(), CAIRO_ANTIALIAS_BEST);
+        cairo_set_line_join(get(), CAIRO_LINE_JOIN_ROUND);
+    }
     Surface m_surface;
     Context m_cairo;
 };
@@ -51,15 +61,6 @@ private:
 bool meets(const Box& box, const Rect& area, double reach) {
     return box.x - reach < area.right() && box.right() + reach > area.x && box.y - reach < area.bottom() &&
            box.bottom() + reach > area.y;
-}
-
-double effectReach(const SealDesign& d, double unit) {
-    double reach = d.outline.width;
-    if (d.halo.when != HaloWhen::Off)
-        reach = std::max(reach, d.halo.spread + 1.6 * d.halo.softness);
-    if (d.shadow.on)
-        reach = std::max(reach, d.shadow.distance + 1.6 * d.shadow.softness);
-    return reach * unit / 100 + 2;
 }
 
 class Painter {
@@ -72,8 +73,8 @@ public:
     SealLayers paint(const Box& strip) {
         SealLayers out;
         out.mark = Layer(m_area);
-        for (const auto& part : m_seal.parts)
-            paintPart(out.mark, part, 0);
+        Canvas canvas(out.mark);
+        paintMark(canvas);
         const bool halo = m_version.halo;
         if (!strip.empty() || m_design.plate.on || m_design.shadow.on || m_design.outline.width > 0 || halo)
             out.under = paintUnder(out.mark, strip, halo);
@@ -83,16 +84,21 @@ public:
         return out;
     }
 
+    void paintMark(Canvas& canvas) {
+        for (const auto& part : m_seal.parts)
+            paintPart(canvas, part, 0);
+        cairo_surface_flush(cairo_get_target(canvas.get()));
+    }
+
 private:
     Rgb pick(Rgb light, Rgb dark) const { return m_version.dark ? dark : light; }
 
     /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no
     /// seam shows.
-    void paintPart(Layer& layer, const PreparedPart& prepared, double outlineUnits) {
+    void paintPart(Canvas& canvas, const PreparedPart& prepared, double outlineUnits) {
         const auto& part = m_design.parts[prepared.index];
         if (prepared.logo)
-            return paintLogo(layer, prepared, part, outlineUnits);
-        Canvas canvas(layer);
+            return paintLogo(canvas, prepared, part, outlineUnits);
         auto* cairo = canvas.get();
         bool any = false;
         for (const auto& instance : m_instances) {
@@ -111,6 +117,7 @@ private:
         const double scale = m_unit / 100;
         if (outlineUnits > 0) {
             canvas.ink(pick(m_design.outline.colour, m_design.outline.darkColour), part.opacity);
+            cairo_set_line_join(cairo, CAIRO_LINE_JOIN_ROUND);
             cairo_set_line_width(cairo, (prepared.outline->lineWidth + 2 * outlineUnits) * scale);
             cairo_stroke(cairo);
             return;
@@ -118,8 +125,8 @@ private:
         canvas.ink(pick(part.colour, part.darkColour), part.opacity);
         if (prepared.outline->lineWidth <= 0)
             return cairo_fill(cairo);
-        if (part.kind == PartKind::Shape)
-            cairo_set_line_join(cairo, CAIRO_LINE_JOIN_MITER);
+        cairo_set_line_join(cairo,
+                            part.kind == PartKind::Shape ? CAIRO_LINE_JOIN_MITER : CAIRO_LINE_JOIN_ROUND);
         cairo_set_line_width(cairo, prepared.outline->lineWidth * scale);
         cairo_stroke(cairo);
     }
@@ -133,7 +140,7 @@ private:
 
     /// Drawn once at about twice the pixels it gets (a bitmap at its own, when it has less), then set into
     /// place.
-    void paintLogo(Layer& layer, const PreparedPart& prepared, const SealPart& part, double outlineUnits) {
+    void paintLogo(Canvas& canvas, const PreparedPart& prepared, const SealPart& part, double outlineUnits) {
         const auto pixels = logoFor(prepared, part);
         if (!pixels)
             return;
@@ -143,7 +150,6 @@ private:
                 CAIRO_FORMAT_ARGB32, pixels->size.width, pixels->size.height, pixels->size.width * 4),
             cairo_surface_destroy);
         const Box at = fitted(prepared.box, pixels->size);
-        Canvas canvas(layer);
         for (const auto& instance : m_instances)
             if (wants(instance, prepared))
                 setLogo(canvas, image.get(), at, pixels->size, instance, part, outlineUnits);
@@ -229,9 +235,11 @@ private:
                 paintOver(under, fallen, m_design.shadow.colour, m_design.shadow.strength / 100);
             }
         }
-        if (m_design.outline.width > 0)
+        if (m_design.outline.width > 0) {
+            Canvas canvas(under);
             for (const auto& part : m_seal.parts)
-                paintPart(under, part, m_design.outline.width);
+                paintPart(canvas, part, m_design.outline.width);
+        }
         return under;
     }
 
@@ -327,6 +335,15 @@ SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement,
 
 } // namespace
 
+double effectReach(const SealDesign& d, double unit) {
+    double reach = d.outline.width;
+    if (d.halo.when != HaloWhen::Off)
+        reach = std::max(reach, d.halo.spread + 1.6 * d.halo.softness);
+    if (d.shadow.on)
+        reach = std::max(reach, d.shadow.distance + 1.6 * d.shadow.softness);
+    return reach * unit / 100 + 2;
+}
+
 Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement) {
     if (placement.instances.empty())
         return {};
@@ -342,6 +359,12 @@ Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement) {
                  2;
     box = united(box.grown(reach), placement.strip);
     return intersection(wholePixels(box), placement.area);
+}
+
+void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
+                 SealVersion version) {
+    Canvas canvas(cairo);
+    Painter(seal, placement.instances, placement.unit, version, placement.area).paintMark(canvas);
 }
 
 SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,

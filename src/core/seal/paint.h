@@ -7,6 +7,8 @@
 #include "seal/arrange.h"
 #include "seal/mix.h"
 
+using cairo_t = struct _cairo;
+
 namespace keepseal {
 
 struct SealLayers {
@@ -20,6 +22,11 @@ struct SealVersion {
 
 /// Where anything of the seal can show, in whole pixels of the frame.
 Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement);
+/// Glow, shadow and outlines: how far they reach beyond the seal's box, in pixels.
+double effectReach(const SealDesign& design, double unit);
+/// Only the mark, on any surface of cairo's (as outlines, where that surface keeps them).
+void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
+                 SealVersion version);
 /// The pixels of `area`, which may be any part of the frame.
 SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
                      const Rect& area);

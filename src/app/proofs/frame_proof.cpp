@@ -1,0 +1,94 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "proofs/frame_proof.h"
+
+#include <QRunnable>
+
+namespace keepseal::app {
+namespace {
+
+template <class Grey>
+std::shared_ptr<const Frame> ground(Size size, Grey greyAt) {
+    auto out = std::make_shared<Frame>();
+    out->size = size;
+    out->picture = {0, 0, size.width, size.height};
+    out->rgb.reserve(static_cast<std::size_t>(size.pixels()) * 3);
+    for (int y = 0; y < size.height; ++y)
+        for (int x = 0; x < size.width; ++x)
+            out->rgb.insert(out->rgb.end(), 3, static_cast<std::uint8_t>(greyAt(x, y)));
+    return out;
+}
+
+} // namespace
+
+FrameProof::FrameProof(QObject* parent) : QObject(parent) {
+    m_worker.setMaxThreadCount(1);
+    m_worker.setExpiryTimeout(-1);
+}
+
+FrameProof::~FrameProof() {
+    m_worker.clear();
+    m_worker.waitForDone();
+}
+
+void FrameProof::setFrame(std::shared_ptr<const Frame> frame) {
+    m_frame = std::move(frame);
+    m_stale = true;
+    work();
+}
+
+void FrameProof::setSeal(const SealDesign& seal, const TextFacts& facts) {
+    if (m_seal == seal && m_facts == facts)
+        return;
+    m_seal = seal;
+    m_facts = facts;
+    m_stale = true;
+    work();
+}
+
+void FrameProof::work() {
+    if (m_busy || !m_stale || !m_frame || !m_seal)
+        return;
+    m_busy = true;
+    m_stale = false;
+    m_worker.start(QRunnable::create([this, frame = m_frame, seal = *m_seal, facts = m_facts] {
+        Frame drawn = *frame;
+        auto result = drawSeal(*prepareSeal(seal, facts), drawn);
+        QMetaObject::invokeMethod(
+            this,
+            [this, image = toImage(drawn), result = std::move(result)] {
+                m_busy = false;
+                m_image = image;
+                m_result = result;
+                work(); // before others hear of it: they may ask whether it is settled
+                emit changed();
+            },
+            Qt::QueuedConnection);
+    }));
+}
+
+QImage toImage(const Frame& frame) {
+    QImage image(frame.size.width, frame.size.height, QImage::Format_RGB32);
+    for (int y = 0; y < frame.size.height; ++y) {
+        const auto* from = frame.row(y);
+        auto* to = reinterpret_cast<QRgb*>(image.scanLine(y));
+        for (int x = 0; x < frame.size.width; ++x, from += 3)
+            to[x] = qRgb(from[0], from[1], from[2]);
+    }
+    return image;
+}
+
+std::shared_ptr<const Frame> plainGround(Size size, int level) {
+    return ground(size, [level](int, int) { return level; });
+}
+
+std::shared_ptr<const Frame> chequeredGround(Size size) {
+    const int side = std::max(4, size.shortSide() / 24);
+    return ground(size, [side](int x, int y) { return (x / side + y / side) % 2 ? 96 : 168; });
+}
+
+std::shared_ptr<const Frame> rampGround(Size size) {
+    return ground(size, [size](int x, int) { return x * 12 / size.width * 255 / 11; });
+}
+
+} // namespace keepseal::app

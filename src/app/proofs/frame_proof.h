@@ -1,0 +1,48 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A seal on pixels that are no original: plain grounds and ramps on the bench, pictures in the chooser. Drawn
+// in the background by the same call that draws copies; the latest wish wins.
+#pragma once
+
+#include "seal/draw.h"
+
+#include <QImage>
+#include <QObject>
+#include <QThreadPool>
+
+namespace keepseal::app {
+
+class FrameProof : public QObject {
+    Q_OBJECT
+public:
+    explicit FrameProof(QObject* parent = nullptr);
+    ~FrameProof() override;
+    void setFrame(std::shared_ptr<const Frame> frame);
+    void setSeal(const SealDesign& seal, const TextFacts& facts = {});
+    const QImage& image() const { return m_image; } ///< null until the first is drawn
+    const SealResult& result() const { return m_result; }
+    bool settled() const { return !m_busy && !m_stale; }
+
+signals:
+    void changed();
+
+private:
+    void work();
+    std::shared_ptr<const Frame> m_frame;
+    std::optional<SealDesign> m_seal;
+    TextFacts m_facts;
+    QImage m_image;
+    SealResult m_result;
+    bool m_busy = false, m_stale = false;
+    QThreadPool m_worker;
+};
+
+QImage toImage(const Frame& frame);
+
+/// An even grey, or squares of two greys; `level` 0 to 255.
+std::shared_ptr<const Frame> plainGround(Size size, int level);
+std::shared_ptr<const Frame> chequeredGround(Size size);
+/// Black to white in twelve even steps, from left to right.
+std::shared_ptr<const Frame> rampGround(Size size);
+
+} // namespace keepseal::app

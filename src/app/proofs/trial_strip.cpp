@@ -1,0 +1,229 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "proofs/trial_strip.h"
+
+#include "geometry/fit.h"
+#include "theme/theme.h"
+
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QToolTip>
+
+#include <cmath>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kMargin = 14, kHead = 26, kFoot = 20, kGap = 10;
+constexpr Size kWideRamp{1200, 240}, kTallRamp{300, 600};
+
+QString ratioText(double ratio) {
+    return ratio > 0 ? QString::number(ratio, 'f', 1) : QString();
+}
+
+} // namespace
+
+TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, Ramps ramps, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library), m_ramps(ramps), m_cases(document, library),
+      m_proofs(document, library, ProofSet::Bases::Drop) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("Hard cases for this seal"));
+    setFixedHeight(138);
+    m_proofs.setPaused(true);
+    connect(&m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
+    connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
+    if (ramps == Ramps::With) {
+        m_wideRamp.setFrame(rampGround(kWideRamp));
+        m_tallRamp.setFrame(rampGround(kTallRamp));
+        for (auto* ramp : {&m_wideRamp, &m_tallRamp})
+            connect(ramp, &FrameProof::changed, this, qOverload<>(&QWidget::update));
+        const auto redraw = [this] {
+            if (isVisible())
+                updateRamps();
+        };
+        connect(document, &JobDocument::anythingChanged, this, redraw);
+    }
+}
+
+void TrialStrip::updateRamps() {
+    if (m_ramps == Ramps::Without)
+        return;
+    m_wideRamp.setSeal(m_document->currentDelivery().seal);
+    m_tallRamp.setSeal(m_document->currentDelivery().seal);
+}
+
+bool TrialStrip::settled() const {
+    return m_cases.settled() && m_proofs.settled() && m_wideRamp.settled() && m_tallRamp.settled();
+}
+
+double TrialStrip::readabilityOf(OriginalId id) const {
+    const auto* proof = m_proofs.proof(id);
+    return proof ? proof->seal.readability : 0;
+}
+
+void TrialStrip::layoutTiles() {
+    m_tiles.clear();
+    const int height = this->height() - kHead - kFoot - 4;
+    int x = kMargin;
+    const auto add = [&](Tile tile, double shape) {
+        const int width = std::clamp(static_cast<int>(std::lround(height * shape)), 44, 3 * height);
+        int shown = height;
+        if (width / shape < height)
+            shown = static_cast<int>(width / shape);
+        if (x + width > this->width() - kMargin)
+            return;
+        tile.picture = {x, kHead + (height - shown), width, shown};
+        m_tiles.push_back(std::move(tile));
+        x += width + kGap;
+    };
+    const int reserved = m_ramps == Ramps::With ? 3 * height + height / 2 + 3 * kGap : 0;
+    std::vector<ProofWish> wishes;
+    for (const auto& hard : m_cases.cases()) {
+        const auto info = m_library->info(hard.id);
+        if (!info || info->problem)
+            continue;
+        const double shape = static_cast<double>(info->facts.size.width) / info->facts.size.height;
+        if (x + std::min(3.0, shape) * height > width() - kMargin - reserved)
+            continue;
+        add({hard.what, hard.id, nullptr, {}}, shape);
+        const auto& tile = m_tiles.back();
+        wishes.push_back({hard.id,
+                          {static_cast<int>(tile.picture.width() * devicePixelRatioF()),
+                           static_cast<int>(tile.picture.height() * devicePixelRatioF())}});
+    }
+    if (m_ramps == Ramps::With) {
+        add({tr("black to white"), 0, &m_wideRamp, {}}, 3);
+        add({tr("tall"), 0, &m_tallRamp, {}}, 0.5);
+    }
+    m_proofs.wish(std::move(wishes));
+    m_current = std::clamp(m_current, 0, std::max(0, static_cast<int>(m_tiles.size()) - 1));
+    update();
+}
+
+void TrialStrip::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.fillRect(rect(), theme().panel);
+    painter.fillRect(QRect(0, 0, width(), 1), theme().line);
+    painter.setFont(strongFont());
+    painter.setPen(theme().text);
+    painter.drawText(QRect(kMargin, 4, width(), kHead - 6), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("Where this seal is most likely to fail"));
+    const auto& verdict = m_cases.verdict();
+    painter.setFont(smallFont());
+    const bool bad = verdict.hardToRead > 0;
+    QString words = verdict.measured == 0 ? tr("being measured")
+                    : bad ? tr("hard to read in %1 of %2").arg(verdict.hardToRead).arg(verdict.measured)
+                          : tr("readable in all %1 measured").arg(verdict.measured);
+    if (verdict.plain > 0)
+        words += tr(" · on plain ground in %1").arg(verdict.plain);
+    for (const auto& [file, need] : m_cases.logoNeeds())
+        words += tr(" · logo enlarged, needs %1 × %2 px").arg(need.needs.width).arg(need.needs.height);
+    painter.setPen(bad ? theme().look : theme().quiet);
+    painter.drawText(QRect(kMargin, 4, width() - 2 * kMargin, kHead - 6), Qt::AlignRight | Qt::AlignVCenter,
+                     words);
+    for (std::size_t i = 0; i < m_tiles.size(); ++i)
+        paintTile(painter, m_tiles[i], hasFocus() && static_cast<int>(i) == m_current);
+}
+
+void TrialStrip::paintTile(QPainter& painter, const Tile& tile, bool current) const {
+    double ratio = 0;
+    bool below = false;
+    if (tile.ramp) {
+        if (!tile.ramp->image().isNull())
+            painter.drawImage(tile.picture, tile.ramp->image());
+        ratio = tile.ramp->result().readability;
+        below = tile.ramp->result().belowReadable;
+    } else if (const auto* proof = m_proofs.proof(tile.id)) {
+        painter.drawImage(tile.picture, proof->sealed);
+        ratio = proof->seal.readability;
+        below = proof->seal.belowReadable;
+    } else
+        painter.fillRect(tile.picture, theme().raised);
+    if (current) {
+        painter.setPen(QPen(theme().accent, 2));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(tile.picture.adjusted(-2, -2, 1, 1));
+    }
+    painter.setFont(smallFont());
+    const QFontMetrics metrics(smallFont());
+    const QRect foot(tile.picture.left(), tile.picture.bottom() + 3, tile.picture.width(), kFoot);
+    const auto number = ratioText(ratio);
+    const int room = foot.width() - metrics.horizontalAdvance(number) - 4;
+    painter.setPen(theme().quiet);
+    if (room > 24)
+        painter.drawText(foot, Qt::AlignLeft | Qt::AlignTop,
+                         metrics.elidedText(tile.what, Qt::ElideRight, room));
+    painter.setPen(below ? theme().look : theme().text);
+    painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, number);
+}
+
+int TrialStrip::tileAt(QPoint at) const {
+    for (std::size_t i = 0; i < m_tiles.size(); ++i)
+        if (m_tiles[i].picture.adjusted(-3, -3, 3, kFoot).contains(at))
+            return static_cast<int>(i);
+    return -1;
+}
+
+void TrialStrip::mousePressEvent(QMouseEvent* event) {
+    const int at = tileAt(event->position().toPoint());
+    if (at < 0)
+        return;
+    m_current = at;
+    update();
+    if (const auto id = m_tiles[static_cast<std::size_t>(at)].id)
+        emit chosen(id);
+}
+
+void TrialStrip::mouseMoveEvent(QMouseEvent* event) {
+    const int at = tileAt(event->position().toPoint());
+    setCursor(at >= 0 && m_tiles[static_cast<std::size_t>(at)].id ? Qt::PointingHandCursor : Qt::ArrowCursor);
+}
+
+void TrialStrip::keyPressEvent(QKeyEvent* event) {
+    const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+    if (step != 0) {
+        m_current = std::clamp(m_current + step, 0, std::max(0, static_cast<int>(m_tiles.size()) - 1));
+        update();
+    } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+        if (m_current < static_cast<int>(m_tiles.size()) && m_tiles[static_cast<std::size_t>(m_current)].id)
+            emit chosen(m_tiles[static_cast<std::size_t>(m_current)].id);
+    } else
+        QWidget::keyPressEvent(event);
+}
+
+bool TrialStrip::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        const int at = tileAt(help->pos());
+        if (at < 0)
+            QToolTip::hideText();
+        else {
+            const auto& tile = m_tiles[static_cast<std::size_t>(at)];
+            const auto* item = m_document->original(tile.id);
+            QToolTip::showText(help->globalPos(),
+                               (item ? toQt(item->path.filename()) + "\n" : QString()) + tile.what +
+                                   tr("\nThe number is the contrast of the seal as measured, to 1."),
+                               this);
+        }
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+void TrialStrip::resizeEvent(QResizeEvent*) {
+    layoutTiles();
+}
+void TrialStrip::showEvent(QShowEvent*) {
+    m_cases.setWatched(true);
+    m_proofs.setPaused(false);
+    updateRamps();
+}
+void TrialStrip::hideEvent(QHideEvent*) {
+    m_cases.setWatched(false);
+    m_proofs.setPaused(true);
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The parts of the seal as a list, groups with what they hold: choose, show and hide, lock, rename, reorder.
+#pragma once
+
+#include "document/job_document.h"
+#include "seal/edit.h"
+
+#include <QTreeWidget>
+
+namespace keepseal::app {
+
+class PartsList : public QTreeWidget {
+    Q_OBJECT
+public:
+    explicit PartsList(JobDocument* document, QWidget* parent = nullptr);
+    void setSelection(const PartIds& ids);
+    PartIds selection() const;
+
+signals:
+    void selectionChosen(const keepseal::PartIds& ids);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    QSize sizeHint() const override { return {220, 140}; }
+
+private:
+    void refresh();
+    void add(QTreeWidgetItem* into, const std::string& parent);
+    void onClicked(QTreeWidgetItem* item, int column);
+    void onRenamed(QTreeWidgetItem* item, int column);
+
+    JobDocument* m_document;
+    bool m_refreshing = false;
+};
+
+} // namespace keepseal::app

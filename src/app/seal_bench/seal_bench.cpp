@@ -1,0 +1,518 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal_bench/seal_bench.h"
+
+#include "theme/theme.h"
+
+#include <QButtonGroup>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+namespace {
+
+QScrollArea* scrolling(QWidget* page, int width) {
+    auto* area = new QScrollArea;
+    area->setWidgetResizable(true);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setWidget(page);
+    area->setFixedWidth(width);
+    return area;
+}
+
+QLabel* heading(const QString& text) {
+    auto* label = new QLabel(text);
+    label->setFont(titleFont());
+    return label;
+}
+
+bool isHead(const std::string& key) {
+    for (const auto* head : {"id", "name", "parent", "hidden", "locked"})
+        if (key == head)
+            return true;
+    return false;
+}
+
+} // namespace
+
+SealBench::SealBench(JobDocument* document, PictureLibrary* library, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library), m_name(new QLineEdit), m_of(new QLabel),
+      m_parts(new PartsList(document)), m_sealForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
+      m_partForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
+      m_canvas(new SealCanvas(document, library)),
+      m_strip(new TrialStrip(document, library, TrialStrip::Ramps::With)), m_advice(new AdviceBox(document)),
+      m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(makeTop());
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    row->addWidget(makeLeft());
+    row->addWidget(makeMiddle(), 1);
+    row->addWidget(makeRight());
+    column->addLayout(row, 1);
+    column->addWidget(m_strip);
+
+    connect(document, &JobDocument::anythingChanged, this, &SealBench::refresh);
+    connect(m_parts, &PartsList::selectionChosen, this, &SealBench::choose);
+    connect(m_canvas, &SealCanvas::selectionChanged, this, [this] { choose(m_canvas->selection()); });
+    connect(m_canvas, &SealCanvas::logoDropped, this, &SealBench::addLogo);
+    connect(m_canvas, &SealCanvas::shown, this, [this] {
+        m_advice->setFrame(m_canvas->base());
+        const auto* seal = m_canvas->result();
+        m_reading->setText(!seal || seal->readability <= 0
+                               ? QString()
+                               : tr("contrast %1 : 1").arg(seal->readability, 0, 'f', 1));
+        m_reading->setStyleSheet(
+            QString("color: %1;").arg((seal && seal->belowReadable ? theme().look : theme().text).name()));
+        QStringList words;
+        if (seal)
+            for (const auto& warning : seal->warnings(m_document->currentDelivery().seal))
+                words << toQt(warning);
+        m_reading->setToolTip(words.join("\n"));
+        m_zoom->setText(tr("%1 %").arg(m_canvas->zoomPercent(), 0, 'f', 0));
+    });
+    connect(m_strip, &TrialStrip::chosen, this, &SealBench::pictureChosen);
+    connect(m_sealForm, &SettingForm::changed, this,
+            [this](const std::string& path, const SettingValue& value, int drag) {
+                m_document->setSetting("seal." + path, value, drag);
+            });
+    connect(m_partForm, &SettingForm::changed, this, &SealBench::setPartSetting);
+    connect(m_partForm, &SettingForm::stale, this, &SealBench::refresh);
+    refresh();
+}
+
+QToolButton* SealBench::tool(const QString& iconName, const QString& what, const std::function<void()>& act) {
+    auto* button = new QToolButton;
+    button->setIcon(icon(iconName, theme().text));
+    button->setIconSize({16, 16});
+    button->setToolTip(what);
+    button->setAccessibleName(what);
+    button->setFocusPolicy(Qt::StrongFocus);
+    connect(button, &QToolButton::clicked, this, act);
+    return button;
+}
+
+QWidget* SealBench::makeTop() {
+    auto* bar = new QWidget;
+    bar->setFixedHeight(54);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(kGap3, 0, kGap4, 0);
+    row->setSpacing(kGap2);
+    auto* back = new QPushButton(icon("arrow-left", theme().text), " " + tr("Back to the job"));
+    back->setToolTip(tr("Back to the job (Esc)"));
+    connect(back, &QPushButton::clicked, this, &SealBench::closed);
+    m_name->setFont(titleFont());
+    m_name->setPlaceholderText(tr("Name of the seal"));
+    m_name->setAccessibleName(tr("Name of the seal"));
+    m_name->setMaximumWidth(280);
+    m_name->setMaxLength(80);
+    connect(m_name, &QLineEdit::textEdited, this, [this](const QString& name) {
+        edit(
+            tr("naming the seal"), [&](SealDesign& d) { d.name = name.toStdString(); }, 1);
+    });
+    m_of->setFont(smallFont());
+    row->addWidget(back);
+    row->addSpacing(kGap2);
+    row->addWidget(m_name);
+    row->addWidget(m_of);
+    row->addStretch();
+    row->addWidget(tool("undo-2", tr("Undo (Ctrl+Z)"), [this] { m_document->undoStack()->undo(); }));
+    row->addWidget(tool("redo-2", tr("Redo (Ctrl+Shift+Z)"), [this] { m_document->undoStack()->redo(); }));
+    auto* library = new QPushButton(icon("library", theme().text), " " + tr("Library"));
+    library->setToolTip(tr("Saved seals, to take one (Ctrl+L)"));
+    connect(library, &QPushButton::clicked, this, &SealBench::libraryRequested);
+    auto* keep = new QPushButton(tr("Keep in the library"));
+    keep->setProperty("strong", true);
+    keep->setToolTip(tr("Save this seal under its name, to use it elsewhere (Ctrl+K)"));
+    connect(keep, &QPushButton::clicked, this, &SealBench::keepRequested);
+    row->addWidget(library);
+    row->addWidget(keep);
+    return bar;
+}
+
+QWidget* SealBench::makeLeft() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(kGap3, kGap2, kGap3, kGap3);
+    column->setSpacing(kGap2);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(2);
+    head->addWidget(heading(tr("Parts")));
+    head->addStretch();
+    head->addWidget(tool("type", tr("Add a text"), [this] { addText(); }));
+    head->addWidget(tool("image", tr("Add a logo"), [this] {
+        const auto file = QFileDialog::getOpenFileName(
+            this, tr("Add a logo"), {}, tr("Logos (*.svg *.pdf *.png *.tif *.tiff *.webp *.jpg *.jpeg)"));
+        if (!file.isEmpty())
+            addLogo(file);
+    }));
+    head->addWidget(tool("shapes", tr("Add a line, box or ring"), [this] { addShape(); }));
+    column->addLayout(head);
+    m_parts->setFixedHeight(150);
+    column->addWidget(m_parts);
+    column->addWidget(makePartActions());
+    std::vector<const SettingInfo*> rows;
+    for (const auto& row : sealSettings())
+        if (!row.derived && row.key != "on")
+            rows.push_back(&row);
+    m_sealForm->setRows(rows);
+    column->addWidget(m_sealForm);
+    column->addStretch();
+    return scrolling(page, 256);
+}
+
+QWidget* SealBench::makePartActions() {
+    auto* box = new QWidget;
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(2);
+    row->addWidget(tool("copy", tr("Duplicate the chosen parts"), [this] {
+        PartIds made;
+        edit(tr("duplicating parts"),
+             [&](SealDesign& d) { made = duplicateParts(d, m_canvas->selection()); });
+        choose(made);
+    }));
+    row->addWidget(tool("trash-2", tr("Remove the chosen parts (Delete)"), [this] {
+        edit(tr("removing parts"), [&](SealDesign& d) { removeParts(d, m_canvas->selection()); });
+    }));
+    row->addWidget(tool("arrow-up", tr("Earlier (Alt+Up)"), [this] {
+        if (!m_canvas->selection().empty())
+            edit(tr("reordering parts"),
+                 [&](SealDesign& d) { reorder(d, m_canvas->selection().front(), -1); });
+    }));
+    row->addWidget(tool("arrow-down", tr("Later (Alt+Down)"), [this] {
+        if (!m_canvas->selection().empty())
+            edit(tr("reordering parts"),
+                 [&](SealDesign& d) { reorder(d, m_canvas->selection().front(), 1); });
+    }));
+    row->addStretch();
+    row->addWidget(tool("group", tr("Group the chosen parts"), [this] {
+        std::string id;
+        edit(tr("grouping parts"), [&](SealDesign& d) { id = groupParts(d, m_canvas->selection()); });
+        if (!id.empty())
+            choose({id});
+    }));
+    row->addWidget(tool("ungroup", tr("Take the chosen group apart"), [this] {
+        if (!m_canvas->selection().empty())
+            edit(tr("ungrouping parts"), [&](SealDesign& d) { ungroup(d, m_canvas->selection().front()); });
+    }));
+    return box;
+}
+
+QWidget* SealBench::makeMiddle() {
+    auto* middle = new QWidget;
+    auto* column = new QVBoxLayout(middle);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_canvas, 1);
+    column->addWidget(makeGrounds());
+    return middle;
+}
+
+QWidget* SealBench::makeGrounds() {
+    auto* bar = new QWidget;
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(kGap3, kGap1, kGap3, kGap1);
+    row->setSpacing(2);
+    const QString grounds[] = {tr("Yours"), tr("Dark"), tr("Middle"), tr("Bright"), tr("Chequered")};
+    auto* group = new QButtonGroup(this);
+    for (int i = 0; i < 5; ++i) {
+        auto* button = new QToolButton;
+        button->setText(grounds[i]);
+        button->setCheckable(true);
+        button->setChecked(i == 0);
+        button->setAccessibleName(tr("Ground: %1").arg(grounds[i]));
+        button->setFocusPolicy(Qt::StrongFocus);
+        group->addButton(button);
+        connect(button, &QToolButton::clicked, this,
+                [this, i] { m_canvas->setGround(static_cast<CanvasGround>(i)); });
+        row->addWidget(button);
+    }
+    row->addStretch();
+    row->addWidget(m_reading);
+    row->addStretch();
+    m_perspective = new QPushButton(tr("Corners"));
+    m_perspective->setCheckable(true);
+    m_perspective->setToolTip(tr("Drag the four corners: for a seal that lies on a surface in the picture"));
+    m_perspective->setStyleSheet("QPushButton { padding: 3px 8px; } QPushButton:checked { border-color: "
+                                 "palette(highlight); }");
+    connect(m_perspective, &QPushButton::toggled, m_canvas, &SealCanvas::setPerspective);
+    row->addWidget(m_perspective);
+    row->addSpacing(kGap2);
+    row->addWidget(
+        tool("zoom-out", tr("Smaller (-)"), [this] { m_canvas->setZoom(m_canvas->zoomPercent() / 1.5); }));
+    m_zoom->setMinimumWidth(46);
+    m_zoom->setAlignment(Qt::AlignCenter);
+    row->addWidget(m_zoom);
+    row->addWidget(
+        tool("zoom-in", tr("Larger (+)"), [this] { m_canvas->setZoom(m_canvas->zoomPercent() * 1.5); }));
+    auto* fit = new QToolButton;
+    fit->setText(tr("Fit"));
+    fit->setToolTip(tr("The whole picture (0)"));
+    connect(fit, &QToolButton::clicked, this, [this] { m_canvas->setZoom(0); });
+    row->addWidget(fit);
+    return bar;
+}
+
+QWidget* SealBench::makeRight() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(kGap3, kGap2, kGap3, kGap3);
+    column->setSpacing(kGap2);
+    column->addWidget(m_partTitle);
+    m_partBox = new QWidget;
+    auto* part = new QVBoxLayout(m_partBox);
+    part->setContentsMargins(0, 0, 0, 0);
+    part->setSpacing(kGap2);
+    m_alignBox = makeAlignActions();
+    m_textHelp = makeTextHelp();
+    part->addWidget(m_textHelp);
+    part->addWidget(m_partForm);
+    part->addWidget(m_alignBox);
+    column->addWidget(m_partBox);
+    m_wholeBox = new QWidget;
+    auto* whole = new QVBoxLayout(m_wholeBox);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(kGap3);
+    whole->addWidget(m_advice);
+    auto* hint =
+        new QLabel(tr("Click a part to change it, double-click a text to write in it. Drag the seal to move "
+                      "it, its corners to resize it, the round grip to turn it (Shift: by 15°)."));
+    hint->setWordWrap(true);
+    hint->setFont(smallFont());
+    whole->addWidget(hint);
+    column->addWidget(m_wholeBox);
+    column->addStretch();
+    return scrolling(page, 260);
+}
+
+QWidget* SealBench::makeAlignActions() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(2);
+    auto* caption = new QLabel(tr("Line up"));
+    column->addWidget(caption);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(1);
+    const std::tuple<const char*, QString, Edge> edges[] = {
+        {"align-start-vertical", tr("Left edges"), Edge::Left},
+        {"align-center-vertical", tr("Middles, across"), Edge::Middle},
+        {"align-end-vertical", tr("Right edges"), Edge::Right},
+        {"align-start-horizontal", tr("Top edges"), Edge::Top},
+        {"align-center-horizontal", tr("Middles, down"), Edge::Centre},
+        {"align-end-horizontal", tr("Lower edges"), Edge::Foot}};
+    for (const auto& [iconName, what, edge] : edges)
+        row->addWidget(tool(iconName, what, [this, edge = edge] {
+            edit(tr("lining parts up"), [&](SealDesign& d) { alignParts(d, m_canvas->selection(), edge); });
+        }));
+    for (const bool across : {true, false})
+        row->addWidget(
+            tool(across ? "align-horizontal-distribute-center" : "align-vertical-distribute-center",
+                 across ? tr("Equal gaps across (three parts or more)")
+                        : tr("Equal gaps down (three parts or more)"),
+                 [this, across] {
+                     edit(tr("spreading parts"),
+                          [&](SealDesign& d) { distributeParts(d, m_canvas->selection(), across); });
+                 }));
+    row->addStretch();
+    column->addLayout(row);
+    return box;
+}
+
+QWidget* SealBench::makeTextHelp() {
+    auto* box = new QWidget;
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(2);
+    for (const QString& sign :
+         {QString("©"), QString("®"), QString("™"), QString("·"), QString("–"), QString("|")}) {
+        auto* button = new QToolButton;
+        button->setText(sign);
+        button->setAccessibleName(tr("Insert %1").arg(sign));
+        button->setFocusPolicy(Qt::StrongFocus);
+        connect(button, &QToolButton::clicked, this, [this, sign] { insertInText(sign); });
+        row->addWidget(button);
+    }
+    row->addStretch();
+    auto* menuButton = new QToolButton;
+    menuButton->setText(tr("Fill in…"));
+    menuButton->setToolTip(tr("Words that are filled in for each picture"));
+    menuButton->setPopupMode(QToolButton::InstantPopup);
+    menuButton->setFocusPolicy(Qt::StrongFocus);
+    auto* menu = new QMenu(menuButton);
+    for (const auto& token : tokens()) {
+        const auto text = "{" + toQt(token.key) + "}";
+        menu->addAction(text + "   " + toQt(token.help), this, [this, text] { insertInText(text); });
+    }
+    menuButton->setMenu(menu);
+    row->addWidget(menuButton);
+    return box;
+}
+
+void SealBench::insertInText(const QString& text) {
+    if (auto* box = qobject_cast<QPlainTextEdit*>(m_partForm->control("text"))) {
+        box->insertPlainText(text);
+        box->setFocus();
+    }
+}
+
+void SealBench::edit(const QString& what, const std::function<void(SealDesign&)>& change, int merge) {
+    SealDesign next = m_document->currentDelivery().seal;
+    change(next);
+    m_document->setSeal(std::move(next), what, merge);
+}
+
+void SealBench::add(SealPart part, const QString& what) {
+    std::string id;
+    edit(what, [&](SealDesign& d) { id = addPart(d, std::move(part)); });
+    choose({id});
+}
+
+void SealBench::addText() {
+    auto part = newPart(m_document->currentDelivery().seal, PartKind::Text);
+    part.text.text = tr("New text").toStdString();
+    add(std::move(part), tr("adding a text"));
+}
+
+void SealBench::addLogo(const QString& file) {
+    auto part = newPart(m_document->currentDelivery().seal, PartKind::Logo);
+    part.logo.file = toPath(file).string();
+    add(std::move(part), tr("adding a logo"));
+}
+
+void SealBench::addShape() {
+    add(newPart(m_document->currentDelivery().seal, PartKind::Shape), tr("adding a shape"));
+}
+
+void SealBench::choose(const PartIds& ids) {
+    m_canvas->setSelection(ids);
+    m_parts->setSelection(ids);
+    refreshPart();
+}
+
+void SealBench::showPicture(OriginalId id) {
+    m_canvas->showPicture(id);
+    m_advice->setFrame(m_canvas->base());
+}
+
+bool SealBench::settled() const {
+    return m_canvas->settled() && m_strip->settled();
+}
+
+void SealBench::setPartSetting(const std::string& key, const SettingValue& value, int drag) {
+    SealDesign next = m_document->currentDelivery().seal;
+    auto* part = next.part(m_shownPart);
+    const auto* row = part ? rowOf(partSettings(part->kind), key) : nullptr;
+    if (!row || row->get(*part) == value)
+        return;
+    if (key == "stacking" && value == SettingValue(std::string("free")))
+        for (const auto& member : next.parts)
+            if (member.parent == part->id) {
+                placeFreely(next, member.id);
+                break;
+            }
+    row->set(*part, value);
+    m_document->setSeal(std::move(next), tr("changing “%1” of a part").arg(toQt(row->label)), drag);
+}
+
+void SealBench::refresh() {
+    const auto& seal = m_document->currentDelivery().seal;
+    if (m_name->text() != toQt(seal.name))
+        m_name->setText(toQt(seal.name));
+    m_of->setText(tr("the seal of %1").arg(toQt(m_document->currentDelivery().name)));
+    for (const auto& row : sealSettings())
+        if (!row.derived)
+            m_sealForm->setValue(row.key, row.get(seal));
+    showRowsThatMatter();
+    refreshPart();
+}
+
+/// A row that would do nothing is not shown.
+void SealBench::showRowsThatMatter() {
+    const auto& d = m_document->currentDelivery().seal;
+    const bool single = d.arrangement == Arrangement::Single, repeat = d.arrangement == Arrangement::Repeat;
+    m_sealForm->setRowVisible("place", !repeat);
+    m_sealForm->setRowVisible("margin", !repeat);
+    m_sealForm->setRowVisible("angle", d.arrangement != Arrangement::Strip);
+    m_sealForm->setRowVisible("at_point", !repeat);
+    for (const auto* key : {"point_x", "point_y"})
+        m_sealForm->setRowVisible(key, !repeat && d.atPoint);
+    for (const auto& row : sealSettings()) {
+        if (row.group == "Strip")
+            m_sealForm->setGroupVisible("Strip", d.arrangement == Arrangement::Strip);
+        else if (row.group == "All over")
+            m_sealForm->setGroupVisible("All over", repeat);
+        else if (row.group == "Perspective")
+            m_sealForm->setGroupVisible("Perspective", single);
+        else if (row.group == "Placing")
+            m_sealForm->setGroupVisible("Placing", !repeat);
+    }
+    m_perspective->setEnabled(single);
+    if (!single)
+        m_perspective->setChecked(false);
+    m_sealForm->setRowVisible("gap", d.layout.stacking != Stacking::Free);
+    m_sealForm->setRowVisible("align", d.layout.stacking != Stacking::Free);
+}
+
+void SealBench::refreshPart() {
+    const auto& seal = m_document->currentDelivery().seal;
+    const auto& chosen = m_canvas->selection();
+    const auto* part = chosen.empty() ? nullptr : seal.part(chosen.front());
+    m_partBox->setVisible(part);
+    m_wholeBox->setVisible(!part);
+    if (!part) {
+        m_partTitle->setText(tr("The whole seal"));
+        m_shownPart.clear();
+        return;
+    }
+    m_partTitle->setText(chosen.size() > 1 ? tr("%1 parts").arg(chosen.size()) : part->name.empty() ? tr("Part") : toQt(part->name));
+    m_textHelp->setVisible(part->kind == PartKind::Text);
+    if (m_shownPart.empty() || m_shownKind != part->kind) {
+        std::vector<const SettingInfo*> rows;
+        for (const auto& row : partSettings(part->kind))
+            if (!isHead(row.key))
+                rows.push_back(&row);
+        m_partForm->setRows(rows);
+    }
+    m_shownPart = part->id;
+    m_shownKind = part->kind;
+    for (const auto& row : partSettings(part->kind))
+        m_partForm->setValue(row.key, row.get(*part));
+    SealDesign copy = seal;
+    const bool free = layoutAround(copy, part->id).stacking == Stacking::Free;
+    m_partForm->setGroupVisible(tr("Placed freely"), free);
+    if (part->kind == PartKind::Shape) {
+        const bool ring = part->shape.shape == ShapeKind::Ring, line = part->shape.shape == ShapeKind::Line;
+        m_partForm->setRowVisible("stretch", !ring && !free);
+        m_partForm->setRowVisible("width", !ring && (free || !part->shape.stretch));
+        m_partForm->setRowVisible("size", !line);
+        m_partForm->setRowVisible("roundness", part->shape.shape == ShapeKind::RoundedBox);
+    }
+    if (part->kind == PartKind::Logo) {
+        for (const auto* key : {"colour", "dark_colour"})
+            m_partForm->setRowVisible(key, part->logo.recolour);
+        for (const auto* key : {"clear_colour", "clear_tolerance"})
+            m_partForm->setRowVisible(key, part->logo.clearOn);
+    }
+}
+
+void SealBench::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape)
+        emit closed();
+    else
+        QWidget::keyPressEvent(event);
+}
+
+} // namespace keepseal::app

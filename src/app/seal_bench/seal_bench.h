@@ -1,0 +1,82 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The bench on which the seal of the current delivery is designed: its parts and looks at the left, the
+// canvas in the middle, what is chosen at the right, and the trial strip always in view below. Every change
+// is a change of the document, so all proofs of the job have it already when the bench is left.
+#pragma once
+
+#include "proofs/trial_strip.h"
+#include "seal_bench/advice_box.h"
+#include "seal_bench/parts_list.h"
+#include "seal_bench/seal_canvas.h"
+#include "widgets/setting_form.h"
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QToolButton;
+class QVBoxLayout;
+
+namespace keepseal::app {
+
+class SealBench : public QWidget {
+    Q_OBJECT
+public:
+    SealBench(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+    void showPicture(OriginalId id);
+    SealCanvas& canvas() { return *m_canvas; }
+    PartsList& parts() { return *m_parts; }
+    SettingForm& sealForm() { return *m_sealForm; }
+    SettingForm& partForm() { return *m_partForm; }
+    TrialStrip& strip() { return *m_strip; }
+    AdviceBox& advice() { return *m_advice; }
+    void choose(const PartIds& ids);
+    void addText();
+    void addLogo(const QString& file);
+    void addShape();
+    bool settled() const;
+
+signals:
+    void closed();
+    void libraryRequested();
+    void keepRequested();
+    void pictureChosen(keepseal::app::OriginalId id);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QWidget* makeTop();
+    QWidget* makeLeft();
+    QWidget* makeMiddle();
+    QWidget* makeRight();
+    QWidget* makeGrounds();
+    QWidget* makePartActions();
+    QWidget* makeAlignActions();
+    QWidget* makeTextHelp();
+    QToolButton* tool(const QString& iconName, const QString& what, const std::function<void()>& act);
+    void edit(const QString& what, const std::function<void(SealDesign&)>& change, int merge = 0);
+    void add(SealPart part, const QString& what);
+    void insertInText(const QString& text);
+    void refresh();
+    void refreshPart();
+    void showRowsThatMatter();
+    void setPartSetting(const std::string& key, const SettingValue& value, int drag);
+
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    QLineEdit* m_name;
+    QLabel* m_of;
+    PartsList* m_parts;
+    SettingForm *m_sealForm, *m_partForm;
+    SealCanvas* m_canvas;
+    TrialStrip* m_strip;
+    AdviceBox* m_advice;
+    QLabel *m_partTitle, *m_reading, *m_zoom;
+    QWidget *m_partBox, *m_wholeBox, *m_textHelp, *m_alignBox;
+    QPushButton* m_perspective;
+    std::string m_shownPart; ///< whose rows the form holds
+    PartKind m_shownKind = PartKind::Text;
+};
+
+} // namespace keepseal::app

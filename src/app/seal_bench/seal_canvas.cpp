@@ -1,0 +1,750 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal_bench/seal_canvas.h"
+
+#include "geometry/fit.h"
+#include "render/render.h"
+#include "render/text_facts.h"
+#include "theme/theme.h"
+
+#include <QDragEnterEvent>
+#include <QKeyEvent>
+#include <QMimeData>
+#include <QPainter>
+
+#include <cmath>
+#include <numbers>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kMargin = 24;
+constexpr double kGripRadius = 6, kReach = 10; ///< pixels: of a grip, and how far off it is still taken
+constexpr double kSnap = 8;                    ///< pixels
+constexpr int kGroundSide = 1200;
+
+} // namespace
+
+SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library),
+      m_proofs(document, library, ProofSet::Bases::Drop) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAcceptDrops(true);
+    setAccessibleName(tr("Canvas: the seal on a picture; arrow keys move what is selected"));
+    setMinimumSize(240, 180);
+    m_proofs.setPaused(true);
+    const auto redraw = [this] {
+        update();
+        emit shown();
+    };
+    connect(&m_proofs, &ProofSet::changed, this, redraw);
+    connect(&m_plain, &FrameProof::changed, this, redraw);
+    connect(document, &JobDocument::anythingChanged, this, [this] {
+        m_prepared.reset();
+        std::erase_if(m_selection,
+                      [this](const std::string& id) { return !m_document->currentDelivery().seal.part(id); });
+        if (m_ground != CanvasGround::Theirs && isVisible())
+            m_plain.setSeal(m_document->currentDelivery().seal);
+    });
+    connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
+        if (id == m_id)
+            renew();
+    });
+}
+
+PreparedPtr SealCanvas::prepared() const {
+    if (!m_prepared) {
+        TextFacts facts;
+        const auto& delivery = m_document->currentDelivery();
+        if (const auto info = m_library->info(m_id); info && dependsOnPicture(delivery.seal))
+            facts = textFacts(info->path, info->report, delivery);
+        m_prepared = prepareSeal(delivery.seal, facts);
+    }
+    return m_prepared;
+}
+
+void SealCanvas::showPicture(OriginalId id) {
+    if (id == m_id)
+        return;
+    m_id = id;
+    m_prepared.reset();
+    renew();
+}
+
+Size SealCanvas::copySize() const {
+    const auto info = m_library->info(m_id);
+    if (!info || info->problem)
+        return {1500, 1000};
+    return chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+}
+
+void SealCanvas::renew() {
+    if (m_ground == CanvasGround::Theirs) {
+        const QSizeF shown = pictureRect().size() * devicePixelRatioF();
+        if (m_id && shown.width() >= 1)
+            m_proofs.wish({{m_id,
+                            {static_cast<int>(std::ceil(shown.width())),
+                             static_cast<int>(std::ceil(shown.height()))}}});
+    } else
+        updateGround();
+    update();
+}
+
+void SealCanvas::updateGround() {
+    const Size size = fitInside(copySize(), {kGroundSide, kGroundSide});
+    switch (m_ground) {
+    case CanvasGround::Theirs:
+        return;
+    case CanvasGround::Dark:
+        m_plain.setFrame(plainGround(size, 24));
+        break;
+    case CanvasGround::Middle:
+        m_plain.setFrame(plainGround(size, 119));
+        break;
+    case CanvasGround::Bright:
+        m_plain.setFrame(plainGround(size, 240));
+        break;
+    case CanvasGround::Chequered:
+        m_plain.setFrame(chequeredGround(size));
+        break;
+    }
+    m_plain.setSeal(m_document->currentDelivery().seal);
+}
+
+void SealCanvas::setGround(CanvasGround ground) {
+    m_ground = ground;
+    renew();
+}
+
+void SealCanvas::setSelection(const PartIds& ids) {
+    if (ids == m_selection)
+        return;
+    m_selection = ids;
+    update();
+    emit selectionChanged();
+}
+
+void SealCanvas::setPerspective(bool on) {
+    m_perspective = on;
+    update();
+}
+
+void SealCanvas::setZoom(double percent) {
+    m_zoom = percent <= 0 ? 0 : std::clamp(percent, 5.0, 800.0);
+    if (m_zoom == 0)
+        m_pan = {};
+    clampPan();
+    renew();
+    emit zoomChanged();
+    emit shown();
+}
+
+double SealCanvas::zoomPercent() const {
+    return 100 * pictureRect().width() * devicePixelRatioF() / std::max(1, copySize().width);
+}
+
+QRectF SealCanvas::pictureRect() const {
+    const Size copy = copySize();
+    const QRectF room = QRectF(rect()).adjusted(kMargin, kMargin, -kMargin, -kMargin);
+    QSizeF size(copy.width, copy.height);
+    if (m_zoom > 0)
+        size *= m_zoom / 100 / devicePixelRatioF();
+    else
+        size.scale(room.size(), Qt::KeepAspectRatio);
+    QRectF out({}, size);
+    out.moveCenter(room.center() + m_pan);
+    return out;
+}
+
+void SealCanvas::clampPan() {
+    const QRectF shown = pictureRect();
+    const double x = std::max(0.0, (shown.width() - width()) / 2 + kMargin);
+    const double y = std::max(0.0, (shown.height() - height()) / 2 + kMargin);
+    m_pan = {std::clamp(m_pan.x(), -x, x), std::clamp(m_pan.y(), -y, y)};
+}
+
+const QImage* SealCanvas::image() const {
+    if (m_ground != CanvasGround::Theirs)
+        return m_plain.image().isNull() ? nullptr : &m_plain.image();
+    const auto* proof = m_proofs.proof(m_id);
+    return proof ? &proof->sealed : nullptr;
+}
+
+const SealResult* SealCanvas::result() const {
+    if (m_ground != CanvasGround::Theirs)
+        return m_plain.image().isNull() ? nullptr : &m_plain.result();
+    const auto* proof = m_proofs.proof(m_id);
+    return proof ? &proof->seal : nullptr;
+}
+
+std::shared_ptr<const Frame> SealCanvas::base() const {
+    return m_ground == CanvasGround::Theirs ? m_proofs.base(m_id) : nullptr;
+}
+
+bool SealCanvas::settled() const {
+    return m_ground == CanvasGround::Theirs ? m_proofs.settled() : m_plain.settled();
+}
+
+Affine SealCanvas::toWidgetMap() const {
+    const auto* seal = result();
+    const auto* shown = image();
+    if (!seal || !shown || seal->empty())
+        return {};
+    const QRectF rect = pictureRect();
+    const double scale = rect.width() / shown->width();
+    const Affine& m = seal->map;
+    return {m.xx * scale,           m.yx * scale, m.xy * scale, m.yy * scale, m.x0 * scale + rect.x(),
+            m.y0 * scale + rect.y()};
+}
+
+QPointF SealCanvas::toWidget(Point sealUnits) const {
+    const Point at = toWidgetMap().map(sealUnits);
+    return {at.x, at.y};
+}
+
+Point SealCanvas::toSeal(QPointF at) const {
+    const Affine map = toWidgetMap();
+    return std::abs(map.scale()) < 1e-9 ? Point{} : map.inverse().map(Point{at.x(), at.y()});
+}
+
+std::string SealCanvas::partAt(QPointF at) const {
+    const Point p = toSeal(at);
+    const double slack = 4 / std::max(1e-6, toWidgetMap().scale()); // thin lines can be hit as well
+    const auto seal = prepared();
+    for (auto it = seal->boxes.rbegin(); it != seal->boxes.rend(); ++it) {
+        const auto* part = seal->design.part(it->first);
+        const Box box = it->second.grown(slack);
+        if (part && !part->locked && part->kind != PartKind::Group && p.x >= box.x && p.x <= box.right() &&
+            p.y >= box.y && p.y <= box.bottom())
+            return it->first;
+    }
+    return {};
+}
+
+Box SealCanvas::selectionBox() const {
+    const auto seal = prepared();
+    if (m_selection.empty())
+        return seal->box;
+    Box out;
+    for (const auto& id : m_selection)
+        out = united(out, boxOf(*seal, id));
+    return out;
+}
+
+std::array<QPointF, 4> SealCanvas::grips() const {
+    std::array<QPointF, 4> out;
+    const auto* seal = result();
+    const auto* shown = image();
+    if (m_perspective && seal && shown) { // the dragged corners themselves
+        const QRectF rect = pictureRect();
+        const double scale = rect.width() / shown->width();
+        for (std::size_t i = 0; i < 4; ++i)
+            out[i] = rect.topLeft() + QPointF(seal->corners[i].x, seal->corners[i].y) * scale;
+        return out;
+    }
+    const auto corners = selectionBox().corners();
+    for (std::size_t i = 0; i < 4; ++i)
+        out[i] = toWidget(corners[i]);
+    return out;
+}
+
+QPointF SealCanvas::turnGrip() const {
+    const auto c = grips();
+    const QPointF top = (c[0] + c[1]) / 2, foot = (c[2] + c[3]) / 2;
+    const QLineF up(foot, top);
+    return up.length() < 1 ? top : top + (top - foot) / up.length() * 26;
+}
+
+SealCanvas::Grip SealCanvas::gripAt(QPointF at, int& corner) const {
+    const auto* seal = result();
+    if (!seal || seal->empty())
+        return Grip::None;
+    const auto near = [&](QPointF grip) { return QLineF(at, grip).length() <= kReach; };
+    const auto corners = grips();
+    for (int i = 0; i < 4; ++i)
+        if (near(corners[static_cast<std::size_t>(i)])) {
+            corner = i;
+            return m_perspective ? Grip::Corner : Grip::Resize;
+        }
+    const bool turns = m_document->currentDelivery().seal.arrangement != Arrangement::Strip;
+    if (m_selection.empty() && !m_perspective && turns && near(turnGrip()))
+        return Grip::Turn;
+    return Grip::None;
+}
+
+bool SealCanvas::movesParts(const SealDesign& design) const {
+    if (m_selection.empty())
+        return false;
+    SealDesign copy = design;
+    return layoutAround(copy, m_selection.front()).stacking == Stacking::Free;
+}
+
+void SealCanvas::mousePressEvent(QMouseEvent* event) {
+    finishText(true);
+    const QPointF at = event->position();
+    m_hold = {};
+    m_hold.from = at;
+    m_hold.design = m_document->currentDelivery().seal;
+    m_hold.pan = m_pan;
+    if (const auto* seal = result())
+        m_hold.result = *seal;
+    if (const auto* shown = image())
+        m_hold.frameScale = pictureRect().width() / shown->width();
+    ++m_merge;
+    if (event->button() == Qt::MiddleButton) {
+        m_hold.grip = Grip::Pan;
+        return;
+    }
+    if (event->button() != Qt::LeftButton)
+        return;
+    m_hold.grip = gripAt(at, m_hold.corner);
+    if (m_hold.grip != Grip::None)
+        return;
+    const auto hit = m_perspective ? std::string() : partAt(at);
+    if (event->modifiers() & (Qt::ShiftModifier | Qt::ControlModifier)) {
+        auto ids = m_selection;
+        if (const auto found = std::find(ids.begin(), ids.end(), hit); found != ids.end())
+            ids.erase(found);
+        else if (!hit.empty())
+            ids.push_back(hit);
+        setSelection(ids);
+        return;
+    }
+    const Point p = toSeal(at);
+    const Box whole = prepared()->box;
+    const bool inside = p.x >= whole.x && p.x <= whole.right() && p.y >= whole.y && p.y <= whole.bottom();
+    const bool selected = std::find(m_selection.begin(), m_selection.end(), hit) != m_selection.end();
+    if (!hit.empty() && !selected)
+        setSelection({hit});
+    else if (hit.empty())
+        setSelection({});
+    m_hold.grip = !hit.empty() && movesParts(m_hold.design) ? Grip::MoveParts
+                  : inside                                  ? Grip::MoveSeal
+                  : m_zoom > 0                              ? Grip::Pan
+                                                            : Grip::None;
+}
+
+void SealCanvas::mouseMoveEvent(QMouseEvent* event) {
+    if (m_hold.grip != Grip::None && event->buttons() != Qt::NoButton) {
+        if (m_hold.moved || QLineF(event->position(), m_hold.from).length() > 3) {
+            m_hold.moved = true;
+            dragTo(event->position(), event->modifiers());
+        }
+        return;
+    }
+    int corner = 0;
+    const Grip grip = gripAt(event->position(), corner);
+    setCursor(grip == Grip::Resize   ? (corner % 2 == 0 ? Qt::SizeFDiagCursor : Qt::SizeBDiagCursor)
+              : grip == Grip::Turn   ? Qt::CrossCursor
+              : grip == Grip::Corner ? Qt::PointingHandCursor
+              : !partAt(event->position()).empty() ? Qt::SizeAllCursor
+                                                   : Qt::ArrowCursor);
+}
+
+void SealCanvas::mouseReleaseEvent(QMouseEvent*) {
+    m_hold.grip = Grip::None;
+    m_guides.clear();
+    update();
+}
+
+void SealCanvas::dragTo(QPointF at, Qt::KeyboardModifiers keys) {
+    m_guides.clear();
+    switch (m_hold.grip) {
+    case Grip::MoveSeal:
+        return moveSeal(at - m_hold.from);
+    case Grip::MoveParts:
+        return moveSelected(at - m_hold.from, !(keys & Qt::AltModifier));
+    case Grip::Resize:
+        return resizeTo(at);
+    case Grip::Turn:
+        return turnTo(at, keys & Qt::ShiftModifier);
+    case Grip::Corner:
+        return cornerTo(at);
+    case Grip::Pan:
+        m_pan = m_hold.pan + at - m_hold.from;
+        clampPan();
+        update();
+        return;
+    case Grip::None:
+        return;
+    }
+}
+
+/// Follows the pointer; near one of the nine places it takes that place, near a middle line that line.
+void SealCanvas::moveSeal(QPointF by) {
+    const QRectF rect = pictureRect();
+    SealDesign next = m_hold.design;
+    if (next.arrangement == Arrangement::Repeat) {
+        const double unit = std::max(1.0, m_hold.result.unit * m_hold.frameScale);
+        const Box box = prepared()->box;
+        next.repeat.phaseX = std::clamp(
+            std::remainder(
+                m_hold.design.repeat.phaseX + by.x() / unit * 10000 / (box.width + next.repeat.gapX), 100.0),
+            -100.0, 100.0);
+        next.repeat.phaseY = std::clamp(
+            std::remainder(
+                m_hold.design.repeat.phaseY + by.y() / unit * 10000 / (box.height + next.repeat.gapY), 100.0),
+            -100.0, 100.0);
+        m_document->setSeal(std::move(next), tr("moving the pattern"), m_merge);
+        return;
+    }
+    const Box& box = m_hold.result.box;
+    const double scale = m_hold.frameScale;
+    QPointF centre = rect.topLeft() + QPointF(box.centre().x, box.centre().y) * scale + by;
+    const double width = box.width * scale, height = box.height * scale;
+    const double margin = std::min(rect.width(), rect.height()) * next.marginOfShortSide / 100;
+    for (int i = 0; i < 9; ++i) {
+        const double x = i % 3 == 0   ? rect.left() + margin + width / 2
+                         : i % 3 == 1 ? rect.center().x()
+                                      : rect.right() - margin - width / 2;
+        const double y = i / 3 == 0   ? rect.top() + margin + height / 2
+                         : i / 3 == 1 ? rect.center().y()
+                                      : rect.bottom() - margin - height / 2;
+        if (std::abs(centre.x() - x) > kSnap || std::abs(centre.y() - y) > kSnap)
+            continue;
+        m_guides = {QLineF(x, rect.top(), x, rect.bottom()), QLineF(rect.left(), y, rect.right(), y)};
+        next.anchor = static_cast<Anchor>(i);
+        next.atPoint = false;
+        m_document->setSeal(std::move(next), tr("moving the seal"), m_merge);
+        return;
+    }
+    if (std::abs(centre.x() - rect.center().x()) <= kSnap) {
+        centre.setX(rect.center().x());
+        m_guides.push_back(QLineF(centre.x(), rect.top(), centre.x(), rect.bottom()));
+    }
+    if (std::abs(centre.y() - rect.center().y()) <= kSnap) {
+        centre.setY(rect.center().y());
+        m_guides.push_back(QLineF(rect.left(), centre.y(), rect.right(), centre.y()));
+    }
+    next.atPoint = true;
+    const auto share = [](double v, double from, double length) {
+        return std::round(std::clamp((v - from) / length * 100, 0.0, 100.0) * 10) / 10;
+    };
+    next.point = {share(centre.x(), rect.left(), rect.width()), share(centre.y(), rect.top(), rect.height())};
+    m_document->setSeal(std::move(next), tr("moving the seal"), m_merge);
+}
+
+/// By whole tenths of a unit; edges and middles of other parts hold on to those that are moved.
+void SealCanvas::moveSelected(QPointF by, bool snap) {
+    const Affine& m = m_hold.result.map;
+    const double scale = m_hold.frameScale;
+    const Affine frame{m.xx * scale, m.yx * scale, m.xy * scale, m.yy * scale, 0, 0};
+    Point move = frame.inverse().map(Point{by.x(), by.y()});
+    const auto seal = prepareSeal(m_hold.design);
+    Box box;
+    for (const auto& id : m_selection)
+        box = united(box, boxOf(*seal, id));
+    if (snap && !box.empty()) {
+        const double reach = kSnap / std::max(1e-6, frame.scale());
+        double bestX = reach, bestY = reach;
+        Point shift;
+        for (const auto& [id, other] : seal->boxes) {
+            if (std::find(m_selection.begin(), m_selection.end(), id) != m_selection.end())
+                continue;
+            const double targetsX[] = {other.x, other.centre().x, other.right()};
+            const double targetsY[] = {other.y, other.centre().y, other.bottom()};
+            const double ownX[] = {box.x, box.centre().x, box.right()};
+            const double ownY[] = {box.y, box.centre().y, box.bottom()};
+            for (const double target : targetsX)
+                for (const double own : ownX)
+                    if (const double d = target - own - move.x; std::abs(d) < std::abs(bestX))
+                        bestX = d, shift.x = d;
+            for (const double target : targetsY)
+                for (const double own : ownY)
+                    if (const double d = target - own - move.y; std::abs(d) < std::abs(bestY))
+                        bestY = d, shift.y = d;
+        }
+        move.x += shift.x, move.y += shift.y;
+        const QRectF rect = pictureRect();
+        const QPointF centre = toWidget({box.centre().x + move.x, box.centre().y + move.y});
+        if (shift.x != 0)
+            m_guides.push_back(QLineF(centre.x(), rect.top(), centre.x(), rect.bottom()));
+        if (shift.y != 0)
+            m_guides.push_back(QLineF(rect.left(), centre.y(), rect.right(), centre.y()));
+    }
+    SealDesign next = m_hold.design;
+    moveParts(next, m_selection, {std::round(move.x * 10) / 10, std::round(move.y * 10) / 10});
+    m_document->setSeal(std::move(next), tr("moving parts"), m_merge);
+}
+
+void SealCanvas::resizeTo(QPointF at) {
+    const Box box = m_selection.empty() ? prepareSeal(m_hold.design)->box : selectionBox();
+    const QRectF rect = pictureRect();
+    const Affine& m = m_hold.result.map;
+    const Point middle = m.map(box.centre());
+    const QPointF centre = rect.topLeft() + QPointF(middle.x, middle.y) * m_hold.frameScale;
+    const double before = QLineF(centre, m_hold.from).length(), now = QLineF(centre, at).length();
+
+    const double factor = std::clamp(now / std::max(4.0, before), 0.05, 20.0);
+    SealDesign next = m_hold.design;
+    if (m_selection.empty()) {
+        next.size = std::clamp(std::round(m_hold.design.size * factor * 10) / 10, 0.5, 60.0);
+        m_document->setSeal(std::move(next), tr("resizing the seal"), m_merge);
+        return;
+    }
+    for (const auto& id : m_selection)
+        resizePart(next, id, factor);
+    m_document->setSeal(std::move(next), tr("resizing parts"), m_merge);
+}
+
+void SealCanvas::turnTo(QPointF at, bool steps) {
+    const QRectF rect = pictureRect();
+    const Point middle = m_hold.result.map.map(prepared()->box.centre());
+    const QPointF centre = rect.topLeft() + QPointF(middle.x, middle.y) * m_hold.frameScale;
+    const QPointF arm = at - centre;
+    double degrees = std::atan2(arm.x(), -arm.y()) * 180 / std::numbers::pi;
+    degrees = steps ? std::round(degrees / 15) * 15 : std::round(degrees * 2) / 2;
+    if (!steps && std::abs(degrees) < 1.5)
+        degrees = 0; // upright is where most seals belong
+    SealDesign next = m_hold.design;
+    next.angle = std::clamp(degrees, -180.0, 180.0);
+    m_document->setSeal(std::move(next), tr("turning the seal"), m_merge);
+}
+
+void SealCanvas::cornerTo(QPointF at) {
+    const QPointF by = (at - m_hold.from) / std::max(1e-6, m_hold.frameScale);
+    const Affine& m = m_hold.result.map;
+    const Point move = Affine{m.xx, m.yx, m.xy, m.yy, 0, 0}.inverse().map(Point{by.x(), by.y()});
+    const Box box = prepared()->box;
+    SealDesign next = m_hold.design;
+    auto& corner = next.perspective.corners[static_cast<std::size_t>(m_hold.corner)];
+    const auto percent = [](double v) { return std::clamp(std::round(v * 10) / 10, -300.0, 300.0); };
+    corner = {percent(corner.x + move.x / box.width * 100), percent(corner.y + move.y / box.height * 100)};
+    m_document->setSeal(std::move(next), tr("dragging a corner"), m_merge);
+}
+
+void SealCanvas::mouseDoubleClickEvent(QMouseEvent* event) {
+    const auto hit = partAt(event->position());
+    if (const auto* part = m_document->currentDelivery().seal.part(hit); part && part->kind == PartKind::Text)
+        editText(hit);
+}
+
+/// The editor stands on the text it edits.
+void SealCanvas::editText(const std::string& id) {
+    const auto* part = m_document->currentDelivery().seal.part(id);
+    if (!part || part->kind != PartKind::Text)
+        return;
+    finishText(true);
+    m_edited = id;
+    ++m_merge;
+    const Box box = boxOf(*prepared(), id);
+    const QRectF at = QRectF(toWidget({box.x, box.y}), toWidget({box.right(), box.bottom()})).normalized();
+    m_editor = new QPlainTextEdit(toQt(part->text.text), this);
+    m_editor->setAccessibleName(tr("Text of %1").arg(toQt(part->name)));
+    m_editor->installEventFilter(this);
+    QRect place = at.toRect().adjusted(-12, -10, 12, 10);
+    place.setWidth(std::max(place.width(), 180));
+    place.setHeight(std::max(place.height(), 40));
+    place.moveRight(std::min(place.right(), width() - 6));
+    place.moveBottom(std::min(place.bottom(), height() - 6));
+    m_editor->setGeometry(place);
+    connect(m_editor, &QPlainTextEdit::textChanged, this, [this, id] {
+        SealDesign next = m_document->currentDelivery().seal;
+        if (auto* edited = next.part(id))
+            edited->text.text = m_editor->toPlainText().left(1000).toStdString();
+        m_document->setSeal(std::move(next), tr("changing the text"), m_merge);
+    });
+    m_editor->show();
+    m_editor->selectAll();
+    m_editor->setFocus();
+}
+
+void SealCanvas::finishText(bool keep) {
+    if (!m_editor)
+        return;
+    auto* editor = std::exchange(m_editor, nullptr);
+    editor->removeEventFilter(this);
+    editor->deleteLater();
+    editor->hide();
+    if (!keep && m_document->undoStack()->undoText() == tr("changing the text"))
+        m_document->undoStack()->undo();
+    setFocus();
+}
+
+bool SealCanvas::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == m_editor && event->type() == QEvent::FocusOut)
+        finishText(true);
+    else if (watched == m_editor && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Escape) {
+            finishText(true);
+            return true;
+        }
+        if ((key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) &&
+            key->modifiers() & Qt::ControlModifier) {
+            finishText(true);
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void SealCanvas::nudge(double dx, double dy) {
+    SealDesign next = m_document->currentDelivery().seal;
+    if (movesParts(next)) {
+        moveParts(next, m_selection, {dx, dy});
+        m_document->setSeal(std::move(next), tr("moving parts"), m_merge);
+        return;
+    }
+    const auto* seal = result();
+    const auto* shown = image();
+    if (!seal || !shown || next.arrangement == Arrangement::Repeat)
+        return;
+    if (!next.atPoint)
+        next.point = {seal->box.centre().x / shown->width() * 100,
+                      seal->box.centre().y / shown->height() * 100};
+    next.atPoint = true;
+    const auto moved = [](double v) { return std::round(std::clamp(v, 0.0, 100.0) * 10) / 10; };
+    next.point = {moved(next.point.x + dx / 5), moved(next.point.y + dy / 5)};
+    m_document->setSeal(std::move(next), tr("moving the seal"), m_merge);
+}
+
+void SealCanvas::keyPressEvent(QKeyEvent* event) {
+    const double step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    if (!event->isAutoRepeat())
+        ++m_merge;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return nudge(-step, 0);
+    case Qt::Key_Right:
+        return nudge(step, 0);
+    case Qt::Key_Up:
+        return nudge(0, -step);
+    case Qt::Key_Down:
+        return nudge(0, step);
+    case Qt::Key_Delete:
+    case Qt::Key_Backspace:
+        if (!m_selection.empty()) {
+            SealDesign next = m_document->currentDelivery().seal;
+            removeParts(next, m_selection);
+            m_document->setSeal(std::move(next), tr("removing parts"));
+        }
+        return;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+    case Qt::Key_F2:
+        if (!m_selection.empty())
+            editText(m_selection.front());
+        return;
+    case Qt::Key_Escape:
+        if (m_selection.empty())
+            QWidget::keyPressEvent(event); // up to the bench, which closes
+        else
+            setSelection({});
+        return;
+    case Qt::Key_Tab:
+        QWidget::keyPressEvent(event);
+        return;
+    case Qt::Key_Plus:
+    case Qt::Key_Equal:
+        return setZoom(zoomPercent() * 1.25);
+    case Qt::Key_Minus:
+        return setZoom(zoomPercent() / 1.25);
+    case Qt::Key_0:
+        return setZoom(0);
+    case Qt::Key_1:
+        return setZoom(100);
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void SealCanvas::wheelEvent(QWheelEvent* event) {
+    if (event->modifiers() & Qt::ControlModifier)
+        return setZoom(zoomPercent() * (event->angleDelta().y() > 0 ? 1.15 : 1 / 1.15));
+    m_pan += QPointF(event->angleDelta()) / 3;
+    clampPan();
+    update();
+}
+
+void SealCanvas::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void SealCanvas::dropEvent(QDropEvent* event) {
+    for (const auto& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            emit logoDropped(url.toLocalFile());
+    event->acceptProposedAction();
+}
+
+void SealCanvas::resizeEvent(QResizeEvent*) {
+    clampPan();
+    renew();
+}
+void SealCanvas::showEvent(QShowEvent*) {
+    m_proofs.setPaused(false);
+    renew();
+}
+void SealCanvas::hideEvent(QHideEvent*) {
+    finishText(true);
+    m_proofs.setPaused(true);
+}
+
+void SealCanvas::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().surround(surround()));
+    const QRectF where = pictureRect();
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, zoomPercent() < 300);
+    if (const auto* shown = image())
+        painter.drawImage(where, *shown);
+    else {
+        painter.fillRect(where, theme().surround(surround()).darker(115));
+        painter.setPen(theme().onSurround(surround()));
+        const auto* problem = m_proofs.problem(m_id);
+        painter.drawText(where, Qt::AlignCenter | Qt::TextWordWrap,
+                         problem ? toQt(problem->happened)
+                         : m_id  ? tr("being read")
+                                 : tr("No picture in the job yet: choose a plain ground below"));
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    paintOverlay(painter);
+}
+
+void SealCanvas::paintOverlay(QPainter& painter) const {
+    const auto* seal = result();
+    if (!seal || seal->empty() || m_editor)
+        return;
+    // Light over dark: a line that shows on every ground.
+    const auto polygon = [&](const QPolygonF& shape, const QColor& colour, qreal width, Qt::PenStyle style) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(QColor(0, 0, 0, 130), width + 1.6));
+        painter.drawPolygon(shape);
+        painter.setPen(QPen(colour, width, style));
+        painter.drawPolygon(shape);
+    };
+    const auto boxPolygon = [&](const Box& box) {
+        QPolygonF out;
+        for (const auto& corner : box.corners())
+            out << toWidget(corner);
+        return out;
+    };
+    const auto layout = prepared();
+    for (const auto& id : m_selection)
+        if (const Box box = boxOf(*layout, id); !box.empty())
+            polygon(boxPolygon(box), theme().accent.lighter(115), 1.2, Qt::SolidLine);
+    const auto corners = grips();
+    polygon(QPolygonF({corners[0], corners[1], corners[2], corners[3]}), Qt::white, 1,
+            m_selection.empty() ? Qt::SolidLine : Qt::DashLine);
+    const auto grip = [&](QPointF at, bool round) {
+        painter.setPen(QPen(QColor(0, 0, 0, 160), 1));
+        painter.setBrush(m_perspective ? theme().look : QColor(Qt::white));
+        const QRectF box(at.x() - kGripRadius + 1.5, at.y() - kGripRadius + 1.5, 2 * kGripRadius - 3,
+                         2 * kGripRadius - 3);
+        round ? painter.drawEllipse(box) : painter.drawRect(box);
+    };
+    for (const auto& corner : corners)
+        grip(corner, m_perspective);
+    if (m_selection.empty() && !m_perspective &&
+        m_document->currentDelivery().seal.arrangement != Arrangement::Strip) {
+        painter.setPen(QPen(Qt::white, 1));
+        painter.drawLine((corners[0] + corners[1]) / 2, turnGrip());
+        grip(turnGrip(), true);
+    }
+    painter.setPen(QPen(theme().accent, 1, Qt::DashLine));
+    painter.drawLines(m_guides);
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The library of saved seals, each shown on the picture that is looked at: take one, search, duplicate,
+// rename, remove and bring back, share as a zip, save as a picture.
+#pragma once
+
+#include "document/job_document.h"
+#include "library/seal_library.h"
+#include "picture/frame.h"
+
+#include <QDialog>
+#include <QThreadPool>
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QListWidgetItem;
+class QPushButton;
+
+namespace keepseal::app {
+
+class SealChooser : public QDialog {
+    Q_OBJECT
+public:
+    /// `ground` is what the seals are shown on.
+    SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, QWidget* parent = nullptr);
+    ~SealChooser() override;
+    /// The seal that was taken; nothing when the dialog was closed.
+    const std::optional<SealDesign>& taken() const { return m_taken; }
+    QListWidget* list() { return m_list; }
+    QLineEdit* search() { return m_search; }
+    bool settled() const { return m_drawing == 0; }
+    /// The actions of the buttons, on the chosen seal.
+    void take();
+    void duplicateSeal();
+    void renameSeal(const QString& name);
+    void describeSeal(const QString& notes, const QString& tags);
+    void removeSeal();
+    void bringBack();
+    void importFrom(const QString& zip);
+    void exportTo(const QString& file); ///< .zip, .png or .svg by its ending
+
+private:
+    void load(const std::string& chosen = {});
+    void draw(int row);
+    void refreshButtons();
+    const SavedSeal* chosen() const;
+    void said(const QString& text, bool problem = false);
+    void attempt(const std::function<void()>& act);
+    QWidget* makeButtons();
+
+    const SealLibrary& m_library;
+    std::shared_ptr<const Frame> m_ground;
+    std::vector<SavedSeal> m_seals;
+    std::vector<QImage> m_pictures;
+    std::optional<SealDesign> m_taken;
+    std::string m_removed;
+    QLineEdit* m_search;
+    QListWidget* m_list;
+    QLabel *m_about, *m_said;
+    QPushButton *m_take, *m_rename, *m_describe, *m_duplicate, *m_remove, *m_back, *m_share;
+    QThreadPool m_worker;
+    int m_drawing = 0;
+    quint64 m_generation = 0;
+};
+
+} // namespace keepseal::app

@@ -1,0 +1,115 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window does with seals: the bench, the library, and what is different on single pictures.
+#include "shell/main_window.h"
+
+#include "seal_bench/seal_chooser.h"
+
+#include <QAction>
+#include <QMenu>
+
+namespace keepseal::app {
+
+void MainWindow::openBench() {
+    m_bench->showPicture(m_lookedAt);
+    m_pages->setCurrentWidget(m_bench);
+    m_bench->canvas().setFocus();
+}
+
+void MainWindow::closeBench() {
+    m_pages->setCurrentIndex(0);
+    updateViews();
+}
+
+void MainWindow::takeSeal(const SealDesign& seal) {
+    m_document.setSeal(seal, tr("taking the seal “%1”").arg(toQt(seal.name)));
+    m_bench->choose({});
+}
+
+void MainWindow::chooseSeal() {
+    auto ground = m_bench->canvas().base();
+    if (!ground)
+        ground = m_wall->proofs().base(m_lookedAt);
+    SealChooser chooser(m_seals, ground ? ground : plainGround({600, 400}, 119), this);
+    if (chooser.exec() == QDialog::Accepted && chooser.taken())
+        takeSeal(*chooser.taken());
+}
+
+void MainWindow::keepSeal() {
+    SavedSeal saved;
+    saved.design = m_document.currentDelivery().seal;
+    if (saved.design.name.empty())
+        saved.design.name = tr("Seal of %1").arg(toQt(m_document.currentDelivery().name)).toStdString();
+    try {
+        // The same name means the same seal: the older one lies in removed/, where it can be brought back
+        // from.
+        if (const auto known = m_seals.find(saved.design.name); known && !known->shipped) {
+            saved.key = known->key;
+            saved.notes = known->notes;
+            saved.tags = known->tags;
+        }
+        saved = m_seals.save(std::move(saved));
+        m_document.setSeal(saved.design, tr("keeping the seal")); // its logos lie in the library now
+        showNotice(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::differ(const QString& what, const std::function<void(SealException&)>& edit) {
+    m_document.editExceptions(m_wall->selected(), what, edit);
+}
+
+void MainWindow::makeExceptionActions(QMenu* menu) {
+    auto* places = menu->addMenu(tr("Seal at another place"));
+    const auto* row = rowOf(sealSettings(), "place");
+    for (std::size_t i = 0; i < row->choices.size(); ++i) {
+        const auto anchor = static_cast<Anchor>(i);
+        places->addAction(
+            action(toQt(row->choices[i].label), QKeySequence(QString("Alt+%1").arg(i + 1)), [this, anchor] {
+                differ(tr("moving the seal on chosen pictures"), [anchor](SealException& e) {
+                    e.anchor = anchor;
+                    e.nudge = {};
+                });
+            }));
+    }
+    menu->addAction(action(tr("Light version"), QKeySequence("Ctrl+Alt+L"), [this] {
+        differ(tr("light version on chosen pictures"), [](SealException& e) { e.dark = false; });
+    }));
+    menu->addAction(action(tr("Dark version"), QKeySequence("Ctrl+Alt+D"), [this] {
+        differ(tr("dark version on chosen pictures"), [](SealException& e) { e.dark = true; });
+    }));
+    const auto strength = [this](double by) {
+        const double designed = m_document.currentDelivery().seal.opacity;
+        differ(tr("strength on chosen pictures"), [by, designed](SealException& e) {
+            e.opacity = std::clamp(std::round(e.opacity.value_or(designed) + by), 1.0, 100.0);
+        });
+    };
+    menu->addAction(action(tr("Stronger"), QKeySequence("Ctrl+Alt+Up"), [strength] { strength(10); }));
+    menu->addAction(action(tr("Weaker"), QKeySequence("Ctrl+Alt+Down"), [strength] { strength(-10); }));
+    menu->addAction(action(tr("No seal"), QKeySequence("Ctrl+Alt+N"), [this] {
+        differ(tr("no seal on chosen pictures"), [](SealException& e) { e.none = !e.none; });
+    }));
+    const std::tuple<const char*, Point, QString> nudges[] = {
+        {"Alt+Shift+Left", {-0.5, 0}, tr("Nudge left")},
+        {"Alt+Shift+Right", {0.5, 0}, tr("Nudge right")},
+        {"Alt+Shift+Up", {0, -0.5}, tr("Nudge up")},
+        {"Alt+Shift+Down", {0, 0.5}, tr("Nudge down")}};
+    menu->addSeparator();
+    for (const auto& [keys, by, text] : nudges)
+        menu->addAction(action(text, QKeySequence(keys), [this, by = by] {
+            m_document.editExceptions(
+                m_wall->selected(), tr("nudging the seal"),
+                [by](SealException& e) {
+                    e.nudge = {e.nudge.x + by.x, e.nudge.y + by.y};
+                },
+                1);
+        }));
+    menu->addSeparator();
+    menu->addAction(action(tr("As on all others"), QKeySequence("Ctrl+Alt+0"), [this] {
+        differ(tr("nothing different on chosen pictures"), [](SealException& e) { e = {}; });
+    }));
+    m_wall->setExceptionMenu(menu);
+}
+
+} // namespace keepseal::app
