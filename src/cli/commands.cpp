@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "cli/seal_commands.h"
+
 #include "base/files.h"
 #include "base/problem.h"
 #include "base/text.h"
@@ -34,6 +36,8 @@ std::string dump(const json& value) {
     return value.dump(2, ' ', false, json::error_handler_t::replace);
 }
 
+} // namespace
+
 std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::string& out) {
     std::vector<Delivery> deliveries;
     for (const auto& file : options.files)
@@ -41,6 +45,8 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
     if (deliveries.empty())
         deliveries.emplace_back();
     for (auto& delivery : deliveries) {
+        if (!options.seal.empty())
+            delivery.seal = namedSeal(options.seal);
         for (const auto& assignment : options.assignments)
             assign(delivery, assignment);
         if (!out.empty())
@@ -48,6 +54,8 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
     }
     return deliveries;
 }
+
+namespace {
 
 struct Prepared {
     Plan plan;

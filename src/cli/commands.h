@@ -4,6 +4,8 @@
 // throws Problem when the call or a design is wrong, before anything was written.
 #pragma once
 
+#include "delivery/delivery.h"
+
 #include <string>
 #include <vector>
 
@@ -13,6 +15,7 @@ inline constexpr int kDone = 0, kSomeProblems = 1, kWrongCall = 2, kStopped = 3;
 
 struct DeliveryOptions {
     std::vector<std::string> files, assignments;
+    std::string seal; ///< instead of the deliveries' own: a seal file, or one of the library
 };
 struct PictureOptions {
     std::vector<std::string> paths;
@@ -37,6 +40,10 @@ struct CheckOptions {
 struct SettingsOptions {
     bool markdown = false, schema = false, defaults = false;
 };
+
+/// At least one; settings and the seal are changed as asked for. `out` replaces the folders unless it is
+/// empty.
+std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::string& out);
 
 int runStamp(const StampOptions& options);
 int runPlanCommand(const StampOptions& options);

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
-#include "cli/commands.h"
+#include "cli/seal_commands.h"
 
 #include "base/problem.h"
 #include "picture/develop.h"
@@ -24,6 +24,7 @@ constexpr const char* kFooter =
     "  keep-seal-cli plan  --delivery web.json --out copies pictures/\n"
     "  keep-seal-cli stamp --delivery web.json --out copies pictures/\n"
     "  keep-seal-cli check copies/*.jpg\n"
+    "  keep-seal-cli seal advise pictures/   where the seal stands well\n"
     "  keep-seal-cli settings            every setting, its range and its default\n\n"
     "Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a place);\n"
     "            2 the call or a delivery is wrong, nothing was written; 3 stopped by the user.";
@@ -31,6 +32,8 @@ constexpr const char* kFooter =
 void addDelivery(CLI::App* command, DeliveryOptions& options) {
     command->add_option("-d,--delivery", options.files, "A delivery file (JSON); may be given several times")
         ->allow_extra_args(false);
+    command->add_option("--seal", options.seal,
+                        "Put on this seal instead: a seal file, or one of the library");
     command
         ->add_option("-s,--set", options.assignments,
                      "Change one setting, as in --set seal.size=6; see 'keep-seal-cli settings'")
@@ -77,6 +80,9 @@ int main(int argc, char** argv) {
     checkCommand->add_option("files", check.files, "Files of any origin")->required();
     checkCommand->add_flag("--json", check.json, "Print JSON for programs");
 
+    SealOptions seal;
+    auto* sealCommand = addSealCommands(app, seal);
+
     SettingsOptions settings;
     auto* settingsCommand = app.add_subcommand("settings", "List every setting of a delivery");
     settingsCommand->add_flag("--markdown", settings.markdown, "As the reference page of the documentation");
@@ -96,6 +102,8 @@ int main(int argc, char** argv) {
             return runPlanCommand(stamp);
         if (proofCommand->parsed())
             return runProof(proof);
+        if (sealCommand->parsed())
+            return runSeal(*sealCommand, seal);
         if (checkCommand->parsed())
             return runCheck(check);
         return runSettings(settings);

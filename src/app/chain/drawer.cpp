@@ -114,6 +114,10 @@ void Drawer::refresh() {
     for (const auto& setting : s.settings)
         if (setting.group.empty())
             m_form->setValue(s.key + "." + setting.key, setting.get(m_document->currentDelivery()));
+    // A pattern all over has no place: rows that would do nothing are not shown.
+    const bool placed = m_document->currentDelivery().seal.arrangement != Arrangement::Repeat;
+    for (const auto* key : {"seal.place", "seal.margin"})
+        m_form->setRowVisible(key, placed);
 }
 
 /// What the looked-at original carries, kind by kind, and what becomes of it.

@@ -19,6 +19,20 @@ std::shared_ptr<const Frame> ground(Size size, Grey greyAt) {
     return out;
 }
 
+SealResult drawAtSpots(const PreparedSeal& seal, Frame& frame, const std::vector<Anchor>& spots) {
+    if (spots.empty() || seal.design.arrangement != Arrangement::Single)
+        return drawSeal(seal, frame);
+    SealResult worst;
+    for (const auto spot : spots) {
+        SealException there;
+        there.anchor = spot;
+        auto result = drawSeal(seal, frame, {&there, nullptr});
+        if (worst.empty() || (result.readability > 0 && result.readability < worst.readability))
+            worst = std::move(result);
+    }
+    return worst;
+}
+
 } // namespace
 
 FrameProof::FrameProof(QObject* parent) : QObject(parent) {
@@ -51,20 +65,21 @@ void FrameProof::work() {
         return;
     m_busy = true;
     m_stale = false;
-    m_worker.start(QRunnable::create([this, frame = m_frame, seal = *m_seal, facts = m_facts] {
-        Frame drawn = *frame;
-        auto result = drawSeal(*prepareSeal(seal, facts), drawn);
-        QMetaObject::invokeMethod(
-            this,
-            [this, image = toImage(drawn), result = std::move(result)] {
-                m_busy = false;
-                m_image = image;
-                m_result = result;
-                work(); // before others hear of it: they may ask whether it is settled
-                emit changed();
-            },
-            Qt::QueuedConnection);
-    }));
+    m_worker.start(
+        QRunnable::create([this, frame = m_frame, seal = *m_seal, facts = m_facts, spots = m_spots] {
+            Frame drawn = *frame;
+            auto result = drawAtSpots(*prepareSeal(seal, facts), drawn, spots);
+            QMetaObject::invokeMethod(
+                this,
+                [this, image = toImage(drawn), result = std::move(result)] {
+                    m_busy = false;
+                    m_image = image;
+                    m_result = result;
+                    work(); // before others hear of it: they may ask whether it is settled
+                    emit changed();
+                },
+                Qt::QueuedConnection);
+        }));
 }
 
 QImage toImage(const Frame& frame) {

@@ -19,6 +19,8 @@ public:
     ~FrameProof() override;
     void setFrame(std::shared_ptr<const Frame> frame);
     void setSeal(const SealDesign& seal, const TextFacts& facts = {});
+    /// Draws a seal that stands alone at each of these places; the result is that of the least readable.
+    void setSpots(std::vector<Anchor> spots) { m_spots = std::move(spots); }
     const QImage& image() const { return m_image; } ///< null until the first is drawn
     const SealResult& result() const { return m_result; }
     bool settled() const { return !m_busy && !m_stale; }
@@ -31,6 +33,7 @@ private:
     std::shared_ptr<const Frame> m_frame;
     std::optional<SealDesign> m_seal;
     TextFacts m_facts;
+    std::vector<Anchor> m_spots;
     QImage m_image;
     SealResult m_result;
     bool m_busy = false, m_stale = false;

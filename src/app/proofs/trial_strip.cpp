@@ -35,6 +35,8 @@ TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, Ramps ram
     connect(&m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
     if (ramps == Ramps::With) {
+        m_wideRamp.setSpots({Anchor::Left, Anchor::Centre, Anchor::Right});
+        m_tallRamp.setSpots({Anchor::Centre});
         m_wideRamp.setFrame(rampGround(kWideRamp));
         m_tallRamp.setFrame(rampGround(kTallRamp));
         for (auto* ramp : {&m_wideRamp, &m_tallRamp})

@@ -96,6 +96,7 @@ QToolButton* SealBench::tool(const QString& iconName, const QString& what, const
     auto* button = new QToolButton;
     button->setIcon(icon(iconName, theme().text));
     button->setIconSize({16, 16});
+    button->setStyleSheet("QToolButton { padding: 3px; }");
     button->setToolTip(what);
     button->setAccessibleName(what);
     button->setFocusPolicy(Qt::StrongFocus);
@@ -294,7 +295,7 @@ QWidget* SealBench::makeRight() {
     whole->addWidget(hint);
     column->addWidget(m_wholeBox);
     column->addStretch();
-    return scrolling(page, 260);
+    return scrolling(page, 284);
 }
 
 QWidget* SealBench::makeAlignActions() {
@@ -340,6 +341,7 @@ QWidget* SealBench::makeTextHelp() {
          {QString("©"), QString("®"), QString("™"), QString("·"), QString("–"), QString("|")}) {
         auto* button = new QToolButton;
         button->setText(sign);
+        button->setStyleSheet("QToolButton { padding: 3px; min-width: 16px; }");
         button->setAccessibleName(tr("Insert %1").arg(sign));
         button->setFocusPolicy(Qt::StrongFocus);
         connect(button, &QToolButton::clicked, this, [this, sign] { insertInText(sign); });

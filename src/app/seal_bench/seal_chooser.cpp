@@ -21,7 +21,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kCardWidth = 214, kPictureWidth = 200, kPictureHeight = 134;
+constexpr int kCardWidth = 288, kPictureWidth = 270, kPictureHeight = 180;
 
 QPushButton* button(const QString& text, const QString& help) {
     auto* made = new QPushButton(text);
@@ -37,7 +37,7 @@ SealChooser::SealChooser(const SealLibrary& library, std::shared_ptr<const Frame
     : QDialog(parent), m_library(library), m_ground(std::move(ground)), m_search(new QLineEdit),
       m_list(new QListWidget), m_about(new QLabel), m_said(new QLabel) {
     setWindowTitle(tr("Seals"));
-    resize(960, 660);
+    resize(1240, 780);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap4, kGap4, kGap4);
     column->setSpacing(kGap3);
@@ -206,7 +206,9 @@ void SealChooser::draw(int row) {
                 if (auto* item = m_list->item(row)) {
                     QPixmap picture = QPixmap::fromImage(image);
                     picture.setDevicePixelRatio(2);
-                    item->setIcon(QIcon(picture));
+                    QIcon both(picture); // chosen, it keeps its colours: tone is judged here
+                    both.addPixmap(picture, QIcon::Selected);
+                    item->setIcon(both);
                 }
             },
             Qt::QueuedConnection);

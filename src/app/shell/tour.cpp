@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/tour.h"
 
+#include "seal_bench/seal_chooser.h"
+
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
@@ -27,11 +29,15 @@ void pause(int milliseconds) {
     waitUntil([] { return false; }, milliseconds);
 }
 
-bool save(MainWindow& window, const QString& file) {
+bool saveWidget(QWidget& widget, const QString& file) {
     pause(120);
-    const bool saved = window.grab().save(file);
+    const bool saved = widget.grab().save(file);
     std::cout << (saved ? "saved " : "could not save ") << file.toStdString() << "\n";
     return saved;
+}
+
+bool save(MainWindow& window, const QString& file) {
+    return saveWidget(window, file);
 }
 
 bool pressStamp(MainWindow& window) {
@@ -60,8 +66,32 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     window.openBench();
     bool ok = waitUntil([&] { return bench.settled() && bench.advice().advice().has_value(); }, kPatience);
     pause(400);
-    ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) && save(window, out.filePath("seal-bench.png"));
+    ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
+         save(window, out.filePath("seal-bench.png"));
+    auto& seals = window.sealLibrary();
+    const auto pattern = seals.find("shipped-proof-pattern"), mark = seals.find("shipped-house-mark");
+    if (!pattern || !mark)
+        return false;
+    const auto kept = window.document().currentDelivery().seal;
+    window.takeSeal(mark->design);
+    bench.choose({"name"});
+    bench.sealForm().unfold("Halo");
+    ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
+         save(window, out.filePath("seal-bench-part.png"));
+    bench.choose({});
     window.closeBench();
+    window.takeSeal(pattern->design);
+    window.setView(ViewKind::One);
+    ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
+         save(window, out.filePath("seal-all-over.png"));
+    window.takeSeal(kept);
+    SealChooser chooser(seals, window.bench().canvas().base(), &window);
+    chooser.show();
+    ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
+    pause(200);
+    ok = ok && saveWidget(chooser, out.filePath("seal-library.png"));
+    chooser.close();
+    window.setView(ViewKind::Wall);
     return ok;
 }
 

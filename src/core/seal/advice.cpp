@@ -65,11 +65,20 @@ std::vector<float> structureOf(const Mask& light) {
     return out;
 }
 
+/// A blur that takes nothing from beyond the edges: without it every border would stand out from its surroundings.
+void blurInside(Mask& mask, double radius) {
+    Mask weight{mask.width, mask.height, std::vector<float>(mask.value.size(), 1.0F)};
+    blur(mask, radius);
+    blur(weight, radius);
+    for (std::size_t i = 0; i < mask.value.size(); ++i)
+        mask.value[i] /= std::max(weight.value[i], 1e-6F);
+}
+
 std::vector<float> saliencyOf(const Mask& light) {
     const double side = std::min(light.width, light.height);
     Mask fine = light, coarse = light;
-    blur(fine, side * 0.02);
-    blur(coarse, side * 0.25);
+    blurInside(fine, side * 0.02);
+    blurInside(coarse, side * 0.5);
     Mask out{light.width, light.height, std::vector<float>(light.value.size())};
     for (int y = 0; y < light.height; ++y)
         for (int x = 0; x < light.width; ++x) {
@@ -79,7 +88,7 @@ std::vector<float> saliencyOf(const Mask& light) {
             const double focus = std::abs(light.value[i] - fine.value[i]) * 2;
             out.value[i] = static_cast<float>((std::abs(fine.value[i] - coarse.value[i]) + focus) * middle);
         }
-    blur(out, side * 0.04);
+    blurInside(out, side * 0.04);
     return out.value;
 }
 

@@ -1,0 +1,215 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/seal_commands.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+#include "delivery/json.h"
+#include "geometry/fit.h"
+#include "library/seal_library.h"
+#include "picture/original.h"
+#include "render/render.h"
+#include "render/seal_export.h"
+#include "render/text_facts.h"
+#include "run/gather.h"
+
+#include <CLI/CLI.hpp>
+
+#include <iostream>
+
+namespace keepseal::cli {
+namespace {
+
+namespace fs = std::filesystem;
+using nlohmann::json;
+
+const std::string& placeKey(Anchor anchor) {
+    return rowOf(sealSettings(), "place")->choices[static_cast<std::size_t>(anchor)].key;
+}
+
+json toJson(const PlaceScores& scores) {
+    return {{"place", placeKey(scores.anchor)},
+            {"total", std::lround(scores.total)},
+            {"structure", std::lround(scores.structure)},
+            {"readable", std::lround(scores.readable)},
+            {"kept", std::lround(scores.kept)},
+            {"clear", std::lround(scores.clear)},
+            {"troubles", troubles(scores)},
+            {"lost_by", scores.lostBy}};
+}
+
+struct Advised {
+    PlaceAdvice advice;
+    SealResult drawn; ///< as the design would stand
+};
+
+Advised adviseOn(const fs::path& path, const Delivery& delivery) {
+    const Original original(path);
+    const auto facts = readFacts(original, path.string());
+    const Size copy = chainSizes(delivery, facts.size).fitted;
+    Frame frame =
+        renderBase(original, path.string(), facts, delivery, fitInside(copy, {kDecisionSide, kDecisionSide}));
+    const auto seal = prepareSeal(delivery.seal, textFacts(path, inspect(original), delivery));
+    Advised out;
+    out.advice = advise(*seal, frame);
+    out.drawn = drawSeal(*seal, frame);
+    return out;
+}
+
+void print(const fs::path& path, const Advised& found, const Delivery& delivery) {
+    std::cout << path.string() << "\n";
+    for (const auto& place : found.advice.places) {
+        std::cout << "  " << (place.anchor == found.advice.best ? "*" : " ") << " " << placeKey(place.anchor)
+                  << std::string(14 - placeKey(place.anchor).size(), ' ') << std::lround(place.total)
+                  << " points";
+        for (const auto& trouble : troubles(place))
+            std::cout << "; " << trouble;
+        std::cout << "\n";
+    }
+    std::cout << "  " << found.advice.why
+              << "\n  as designed: " << (found.drawn.decision.dark ? "dark" : "light")
+              << " version, contrast " << trimmedNumber(found.drawn.readability, 1) << " : 1\n";
+    for (const auto& warning : found.drawn.warnings(delivery.seal))
+        std::cout << "  note: " << warning << "\n";
+}
+
+int runAdvise(const SealOptions& options) {
+    auto delivery = readDeliveries(options.delivery, {}).front();
+    if (!options.seal.empty())
+        delivery.seal = namedSeal(options.seal);
+    auto gathered =
+        gather({options.pictures.paths.begin(), options.pictures.paths.end()}, options.pictures.recursive);
+    json all = json::array();
+    std::size_t plain = 0, hard = 0, read = 0;
+    for (const auto& path : gathered.files) {
+        try {
+            const auto found = adviseOn(path, delivery);
+            ++read;
+            plain += found.advice.at(found.drawn.decision.place.anchor).structure < kPlainBelow;
+            hard += found.drawn.belowReadable;
+            if (options.json) {
+                json row = {{"picture", path.string()},
+                            {"best", placeKey(found.advice.best)},
+                            {"why", found.advice.why},
+                            {"dark", found.drawn.decision.dark},
+                            {"contrast", found.drawn.readability},
+                            {"places", json::array()},
+                            {"warnings", found.drawn.warnings(delivery.seal)}};
+                for (const auto& place : found.advice.places)
+                    row["places"].push_back(toJson(place));
+                all.push_back(std::move(row));
+            } else
+                print(path, found, delivery);
+        } catch (const Problem& problem) {
+            gathered.problems.push_back(problem);
+        }
+    }
+    if (options.json)
+        std::cout << json{{"pictures", all}, {"problems", gathered.problems}}.dump(
+                         2, ' ', false, json::error_handler_t::replace)
+                  << "\n";
+    else
+        std::cout << "In " << plain << " of " << counted(read, "picture", "pictures")
+                  << " the seal is on plain ground; it is hard to read in " << hard << ".\n";
+    if (!options.json)
+        for (const auto& problem : gathered.problems)
+            std::cerr << "problem: " << problem.sentence() << "\n";
+    return gathered.problems.empty() ? kDone : kSomeProblems;
+}
+
+int runRender(const SealOptions& options) {
+    saveSealPicture(namedSeal(options.seal), options.width, options.output);
+    if (options.json)
+        std::cout << json{{"file", options.output}, {"width", options.width}}.dump(2) << "\n";
+    else
+        std::cout << options.output << "  " << options.width << " pixels wide\n";
+    return kDone;
+}
+
+int runList(const SealOptions& options) {
+    const SealLibrary library;
+    std::vector<Problem> problems;
+    json all = json::array();
+    for (const auto& seal : library.all(&problems)) {
+        if (options.json)
+            all.push_back({{"key", seal.key},
+                           {"name", seal.design.name},
+                           {"shipped", seal.shipped},
+                           {"notes", seal.notes},
+                           {"tags", seal.tags}});
+        else
+            std::cout << seal.key << "  " << seal.design.name
+                      << (seal.shipped ? "  (comes with Keep Seal)" : "")
+                      << (seal.notes.empty() ? "" : "\n    " + seal.notes) << "\n";
+    }
+    if (options.json)
+        std::cout << json{{"seals", all}, {"problems", problems}}.dump(2) << "\n";
+    for (const auto& problem : problems)
+        std::cerr << "problem: " << problem.sentence() << "\n";
+    return problems.empty() ? kDone : kSomeProblems;
+}
+
+} // namespace
+
+SealDesign namedSeal(const std::string& nameOrFile) {
+    std::error_code error;
+    if (fs::is_regular_file(nameOrFile, error))
+        return loadSealFile(nameOrFile).design;
+    if (const auto seal = SealLibrary().find(nameOrFile))
+        return seal->design;
+    throw Problem(ProblemKind::NotFound, nameOrFile,
+                  "there is no such seal file, and none of that name in the library",
+                  "See 'keep-seal-cli seal list'");
+}
+
+CLI::App* addSealCommands(CLI::App& app, SealOptions& options) {
+    auto* seal = app.add_subcommand("seal", "Advice on placing, seals as pictures, the library of seals");
+    seal->require_subcommand(1);
+    auto* advise = seal->add_subcommand("advise", "Say for each picture where the seal stands well, and why");
+    advise->add_option("paths", options.pictures.paths, "Pictures and folders")->required();
+    advise->add_flag("-r,--recursive", options.pictures.recursive, "Look into folders inside folders too");
+    advise->add_option("-d,--delivery", options.delivery.files, "The delivery whose seal is meant")
+        ->allow_extra_args(false);
+    advise->add_option("-s,--set", options.delivery.assignments, "Change one setting first")
+        ->allow_extra_args(false);
+    advise->add_option("--seal", options.seal, "Instead: a seal file, or a seal of the library");
+    auto* render = seal->add_subcommand("render", "Save a seal alone as a PNG or SVG with transparency");
+    auto* exporting = seal->add_subcommand("export", "Share a seal with its logos and typefaces as one zip");
+    for (auto* command : {render, exporting}) {
+        command->add_option("seal", options.seal, "A seal file, or a name or key of the library")->required();
+        command->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
+    }
+    render->add_option("--width", options.width, "Pixels (default 1200)")->check(CLI::Range(16, 20000));
+    auto* import = seal->add_subcommand("import", "Take a shared seal into the library");
+    import->add_option("zip", options.zip, "The shared seal")->required();
+    auto* list = seal->add_subcommand("list", "List the seals of the library");
+    for (auto* command : {advise, render, list})
+        command->add_flag("--json", options.json, "Print JSON for programs");
+    return seal;
+}
+
+int runSeal(CLI::App& command, const SealOptions& options) {
+    if (command.got_subcommand("advise"))
+        return runAdvise(options);
+    if (command.got_subcommand("render"))
+        return runRender(options);
+    if (command.got_subcommand("list"))
+        return runList(options);
+    if (command.got_subcommand("export")) {
+        std::error_code error;
+        const auto saved = fs::is_regular_file(options.seal, error)
+                               ? std::optional(loadSealFile(options.seal))
+                               : SealLibrary().find(options.seal);
+        if (!saved)
+            throw Problem(ProblemKind::NotFound, options.seal, "there is no such seal",
+                          "See 'keep-seal-cli seal list'");
+        exportSeal(*saved, options.output);
+        std::cout << options.output << "\n";
+        return kDone;
+    }
+    const SealLibrary library;
+    std::cout << importSeal(library, options.zip).key << " is in the library now\n";
+    return kDone;
+}
+
+} // namespace keepseal::cli
