@@ -15,6 +15,7 @@
 #include "render/text_facts.h"
 #include "run/gather.h"
 #include "run/run.h"
+#include "seal/design_json.h"
 
 #include <csignal>
 #include <iostream>
@@ -229,6 +230,8 @@ int runSettings(const SettingsOptions& options) {
         std::cout << settingsReference();
     else if (options.schema)
         std::cout << deliverySchema().dump(2) << "\n";
+    else if (options.sealSchema)
+        std::cout << sealSchema().dump(2) << "\n";
     else if (options.defaults)
         std::cout << toJson(Delivery{}).dump(2) << "\n";
     else

@@ -38,7 +38,7 @@ struct CheckOptions {
     bool json = false;
 };
 struct SettingsOptions {
-    bool markdown = false, schema = false, defaults = false;
+    bool markdown = false, schema = false, sealSchema = false, defaults = false;
 };
 
 /// At least one; settings and the seal are changed as asked for. `out` replaces the folders unless it is

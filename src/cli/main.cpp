@@ -87,6 +87,7 @@ int main(int argc, char** argv) {
     auto* settingsCommand = app.add_subcommand("settings", "List every setting of a delivery");
     settingsCommand->add_flag("--markdown", settings.markdown, "As the reference page of the documentation");
     settingsCommand->add_flag("--schema", settings.schema, "As the JSON Schema of delivery files");
+    settingsCommand->add_flag("--seal-schema", settings.sealSchema, "As the JSON Schema of seals");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
 
     try {

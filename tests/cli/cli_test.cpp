@@ -160,6 +160,6 @@ TEST(Cli, InterruptedItStopsBetweenPicturesAndSaysSo) {
 }
 
 TEST(Cli, SettingsAreListedFromTheOneTable) {
-    EXPECT_THAT(cli({"settings"}).out, HasSubstr("seal.size  (a number from 0.5 to 40 % of the short side"));
+    EXPECT_THAT(cli({"settings"}).out, HasSubstr("seal.size  (a number from 0.5 to 60 % of the short side"));
     EXPECT_EQ(json::parse(cli({"settings", "--defaults"}).out)["format"], "keep-seal/delivery");
 }
