@@ -62,7 +62,8 @@ inline Frame shrunk(const Frame& large, int factor) {
                 int sum = 0;
                 for (int j = 0; j < factor * factor; ++j)
                     sum += large.row(y * factor + j / factor)[3 * (x * factor + j % factor) + c];
-                out.row(y)[3 * x + c] = static_cast<std::uint8_t>(std::lround(double(sum) / (factor * factor)));
+                out.row(y)[3 * x + c] =
+                    static_cast<std::uint8_t>(std::lround(double(sum) / (factor * factor)));
             }
     return out;
 }

@@ -65,7 +65,8 @@ std::vector<float> structureOf(const Mask& light) {
     return out;
 }
 
-/// A blur that takes nothing from beyond the edges: without it every border would stand out from its surroundings.
+/// A blur that takes nothing from beyond the edges: without it every border would stand out from its
+/// surroundings.
 void blurInside(Mask& mask, double radius) {
     Mask weight{mask.width, mask.height, std::vector<float>(mask.value.size(), 1.0F)};
     blur(mask, radius);

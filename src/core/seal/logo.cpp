@@ -256,7 +256,9 @@ std::mutex cacheMutex;
 } // namespace
 
 void Logo::measure() {
-    const double scale = static_cast<double>(kMeasureSide) / m_native.longSide();
+    // A bitmap is not enlarged for this: what resampling adds at its edges is not part of it.
+    const double scale =
+        std::min(static_cast<double>(kMeasureSide) / m_native.longSide(), m_vector ? 1e9 : 1.0);
     const Size size{std::max(1, static_cast<int>(std::lround(m_native.width * scale))),
                     std::max(1, static_cast<int>(std::lround(m_native.height * scale)))};
     const auto pixels = draw(size);

@@ -133,8 +133,8 @@ private:
         cairo_stroke(cairo);
     }
 
-    /// Shapes of a pattern that touch share edges whose ends are rounded apart; a twentieth of a pixel more closes
-    /// the slit, and what overlaps is counted once.
+    /// Shapes of a pattern that touch share edges whose ends are rounded apart; a twentieth of a pixel more
+    /// closes the slit, and what overlaps is counted once.
     void growByAHair(cairo_t* cairo, const Box& box) const {
         const double more = 2 * 0.05 / (m_unit / 100);
         cairo_translate(cairo, box.width / 2, box.height / 2);
@@ -378,19 +378,21 @@ void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& 
     Painter(seal, placement.instances, placement.unit, version, placement.area).paintMark(canvas);
 }
 
-SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                     const Rect& area) {
-    if (placement.warped)
-        return paintWarped(seal, placement, version, area);
+namespace {
+
+/// Below this many pixels a unit, glow, shadow, outline and relief are made larger and averaged down: from
+/// strokes that cover no pixel whole they would come out weaker than on the copy.
+constexpr double kFineUnit = 64;
+
+SealLayers paintAtSize(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                       const Rect& area) {
     // Glow and shadow reach in from outside the area: they are made from a larger one.
     const bool reaches = version.halo || seal.design.shadow.on || seal.design.relief.on;
     const int more = reaches ? static_cast<int>(std::ceil(effectReach(seal.design, placement.unit))) : 0;
     const Rect larger{area.x - more, area.y - more, area.width + 2 * more, area.height + 2 * more};
     auto layers = Painter(seal, placement.instances, placement.unit, version, larger).paint(placement.strip);
-    if (more == 0)
-        return layers;
     const auto cut = [&](Layer& layer) {
-        if (layer.empty())
+        if (layer.empty() || more == 0)
             return;
         Layer out(area);
         for (int y = 0; y < area.height; ++y)
@@ -399,6 +401,58 @@ SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, S
     };
     cut(layers.under), cut(layers.mark), cut(layers.relief);
     return layers;
+}
+
+SealPlacement enlarged(SealPlacement placement, int factor) {
+    placement.unit *= factor;
+    for (auto& instance : placement.instances)
+        for (auto* value : {&instance.map.xx, &instance.map.yx, &instance.map.xy, &instance.map.yy,
+                            &instance.map.x0, &instance.map.y0})
+            *value *= factor;
+    for (auto* value :
+         {&placement.strip.x, &placement.strip.y, &placement.strip.width, &placement.strip.height})
+        *value *= factor;
+    return placement;
+}
+
+/// The mean of `factor` x `factor` pixels.
+Layer averaged(const Layer& large, const Rect& area, int factor) {
+    if (large.empty())
+        return {};
+    Layer out(area);
+    const auto all = static_cast<std::uint32_t>(factor * factor);
+    for (int y = 0; y < area.height; ++y)
+        for (int x = 0; x < area.width; ++x) {
+            std::array<std::uint32_t, 4> sum{};
+            for (int j = 0; j < factor; ++j) {
+                const auto* from = large.row(y * factor + j) + static_cast<std::ptrdiff_t>(x) * factor;
+                for (int i = 0; i < factor; ++i)
+                    for (std::size_t c = 0; c < 4; ++c)
+                        sum[c] += from[i] >> (8 * c) & 0xFF;
+            }
+            for (std::size_t c = 0; c < 4; ++c)
+                out.row(y)[x] |= (sum[c] + all / 2) / all << (8 * c);
+        }
+    return out;
+}
+
+} // namespace
+
+SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                     const Rect& area) {
+    if (placement.warped)
+        return paintWarped(seal, placement, version, area);
+    const auto& d = seal.design;
+    const bool effects = version.halo || d.shadow.on || d.relief.on || d.outline.width > 0;
+    const int most = d.arrangement == Arrangement::Repeat ? 2 : 4;
+    const int factor =
+        std::clamp(static_cast<int>(std::ceil(kFineUnit / std::max(1.0, placement.unit))), 1, most);
+    if (!effects || factor == 1)
+        return paintAtSize(seal, placement, version, area);
+    const Rect large{area.x * factor, area.y * factor, area.width * factor, area.height * factor};
+    const auto fine = paintAtSize(seal, enlarged(placement, factor), version, large);
+    return {averaged(fine.under, area, factor), averaged(fine.mark, area, factor),
+            averaged(fine.relief, area, factor)};
 }
 
 } // namespace keepseal

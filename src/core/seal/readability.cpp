@@ -8,6 +8,7 @@
 namespace keepseal {
 namespace {
 
+constexpr double kNear = 0.1;              ///< of the unit: how far surroundings reach
 constexpr double kReach = 0.8;             ///< share of the mark that is at least as readable as the result
 constexpr std::int64_t kSamples = 120'000; ///< about as many pixels are looked at
 constexpr int kMostCells = 64;             ///< along each side
@@ -24,6 +25,20 @@ const std::array<double, 256>& linear() {
     return table;
 }
 
+/// Whether there is ink at that distance in any of eight directions.
+bool isNear(const Layer& mark, int x, int y, int distance) {
+    const int slant = std::max(1, distance * 7 / 10);
+    const int offsets[8][2] = {{distance, 0},  {-distance, 0},  {0, distance},   {0, -distance},
+                               {slant, slant}, {slant, -slant}, {-slant, slant}, {-slant, -slant}};
+    for (const auto& offset : offsets) {
+        const int nx = x + offset[0], ny = y + offset[1];
+        if (nx >= 0 && ny >= 0 && nx < mark.area.width && ny < mark.area.height &&
+            mark.row(ny)[nx] >> 24 > 64)
+            return true;
+    }
+    return false;
+}
+
 } // namespace
 
 double luminance(const std::uint8_t* rgb) {
@@ -36,8 +51,9 @@ double contrastRatio(double a, double b) {
 }
 
 Readability::Readability(const Rect& area, double cell)
-    : m_area(area), m_cell(std::max({cell, 3.0, static_cast<double>(area.width) / kMostCells,
-                                     static_cast<double>(area.height) / kMostCells})),
+    : m_area(area), m_near(std::max(2, static_cast<int>(std::lround(cell * kNear)))),
+      m_cell(std::max({cell, 3.0, static_cast<double>(area.width) / kMostCells,
+                       static_cast<double>(area.height) / kMostCells})),
       m_columns(static_cast<int>(area.width / m_cell) + 1),
       m_rows(static_cast<int>(area.height / m_cell) + 1),
       m_cells(static_cast<std::size_t>(m_columns) * m_rows) {}
@@ -56,6 +72,8 @@ void Readability::add(const Frame& finished, const Layer& mark) {
                       static_cast<std::ptrdiff_t>(static_cast<int>((y - m_area.y) / m_cell)) * m_columns;
         for (int x = part.x; x < part.right(); x += step) {
             const double a = (seal[x] >> 24) / 255.0;
+            if (a == 0 && !isNear(mark, x - mark.area.x, y - mark.area.y, m_near))
+                continue;
             const double l = luminance(pixel + static_cast<std::ptrdiff_t>(x) * 3);
             auto& cell = cells[static_cast<int>((x - m_area.x) / m_cell)];
             cell.n += 1, cell.a += a, cell.aa += a * a, cell.l += l, cell.al += a * l;

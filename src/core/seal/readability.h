@@ -6,8 +6,9 @@
 // 21, with L the linear luminance of sRGB (IEC 61966-2-1). It is taken in cells as large as the seal's unit:
 // in each, finished luminance is fitted as a line over the mark's coverage (least squares), whose ends are
 // the luminance of the surroundings and of full ink; so a thin stroke that never covers a pixel whole
-// measures the same as a thick one. Busy surroundings count against it: they are taken one standard deviation
-// nearer to the ink. The result is what four fifths of the mark reach.
+// measures the same as a thick one. Surroundings are what lies within a tenth of the unit of the ink: there a
+// halo helps, and nothing further off does. Busy surroundings count against it: they are taken one standard
+// deviation nearer to the ink. The result is what four fifths of the mark reach.
 #pragma once
 
 #include "seal/mix.h"
@@ -34,6 +35,7 @@ private:
     };
     static double ratioOf(const Cell& cell);
     Rect m_area;
+    int m_near; ///< pixels
     double m_cell;
     int m_columns, m_rows;
     std::vector<Cell> m_cells;

@@ -13,7 +13,8 @@ SealPlacement on(const SealDesign& design, Size size, double scale = 1) {
     return arrangeSeal(*prepareSeal(design), {0, 0, size.width, size.height}, size, placeOf(design), scale);
 }
 
-constexpr Size kShapes[] = {{300, 200}, {200, 300}, {600, 600}, {2400, 600}, {300, 15000}, {20000, 13333}, {7, 5}};
+constexpr Size kShapes[] = {{300, 200},   {200, 300},     {600, 600}, {2400, 600},
+                            {300, 15000}, {20000, 13333}, {7, 5}};
 
 } // namespace
 
@@ -38,7 +39,8 @@ TEST(Arrange, NoSealLeavesThePictureWhateverItsPlaceAngleAndSize) {
 }
 
 TEST(Arrange, TheRelativeBoxIsTheSameFrom300To20000Pixels) {
-    for (const auto by : {ScaleBy::ShortSide, ScaleBy::LongSide, ScaleBy::Width, ScaleBy::Height, ScaleBy::Area}) {
+    for (const auto by :
+         {ScaleBy::ShortSide, ScaleBy::LongSide, ScaleBy::Width, ScaleBy::Height, ScaleBy::Area}) {
         auto design = boxSeal();
         design.scaleBy = by;
         design.angle = 11;
@@ -202,12 +204,14 @@ TEST(Arrange, AgainstTheWholeOrThePictureProper) {
     const Rect picture{50, 40, 300, 200};
     EXPECT_NEAR(arrangeSeal(*seal, picture, {400, 280}, placeOf(design)).corners[0].x, 50, 1e-6);
     design.against = Against::Whole;
-    EXPECT_NEAR(arrangeSeal(*prepareSeal(design), picture, {400, 280}, placeOf(design)).corners[0].x, 0, 1e-6);
+    EXPECT_NEAR(arrangeSeal(*prepareSeal(design), picture, {400, 280}, placeOf(design)).corners[0].x, 0,
+                1e-6);
 }
 
 TEST(Homography, InverseLeadsBack) {
     bool ok = false;
-    const auto h = homography({10, 20, 100, 50}, {Point{0, 0}, Point{90, 10}, Point{120, 80}, Point{-10, 60}}, ok);
+    const auto h =
+        homography({10, 20, 100, 50}, {Point{0, 0}, Point{90, 10}, Point{120, 80}, Point{-10, 60}}, ok);
     ASSERT_TRUE(ok);
     for (const Point p : {Point{10, 20}, Point{70, 33}, Point{110, 70}}) {
         const Point back = map(inverse(h), map(h, p));

@@ -15,16 +15,17 @@ TEST(Mix, EveryModeGivesTheStandardsOwnResults) {
         double picture, seal, result; ///< worked out by hand from the standard's formulas
     };
     const Row rows[] = {
-        {MixMode::Normal, 0.2, 0.7, 0.7},       {MixMode::Multiply, 0.5, 0.5, 0.25},
-        {MixMode::Screen, 0.5, 0.5, 0.75},      {MixMode::Overlay, 0.25, 0.5, 0.25},
-        {MixMode::Overlay, 0.75, 0.25, 0.625},  {MixMode::HardLight, 0.25, 0.75, 0.625},
-        {MixMode::HardLight, 0.6, 0.25, 0.3},   {MixMode::SoftLight, 0.5, 0.25, 0.375},
+        {MixMode::Normal, 0.2, 0.7, 0.7},        {MixMode::Multiply, 0.5, 0.5, 0.25},
+        {MixMode::Screen, 0.5, 0.5, 0.75},       {MixMode::Overlay, 0.25, 0.5, 0.25},
+        {MixMode::Overlay, 0.75, 0.25, 0.625},   {MixMode::HardLight, 0.25, 0.75, 0.625},
+        {MixMode::HardLight, 0.6, 0.25, 0.3},    {MixMode::SoftLight, 0.5, 0.25, 0.375},
         {MixMode::SoftLight, 0.25, 0.75, 0.375}, {MixMode::SoftLight, 0.64, 1.0, 0.8},
-        {MixMode::Darken, 0.3, 0.6, 0.3},       {MixMode::Lighten, 0.3, 0.6, 0.6},
+        {MixMode::Darken, 0.3, 0.6, 0.3},        {MixMode::Lighten, 0.3, 0.6, 0.6},
         {MixMode::Difference, 0.3, 0.9, 0.6},
     };
     for (const auto& row : rows)
-        EXPECT_NEAR(mixChannel(row.mode, row.picture, row.seal), row.result, 1e-9) << static_cast<int>(row.mode);
+        EXPECT_NEAR(mixChannel(row.mode, row.picture, row.seal), row.result, 1e-9)
+            << static_cast<int>(row.mode);
 }
 
 TEST(Mix, StaysInRangeForAllValues) {
@@ -93,7 +94,7 @@ TEST(Effects, SpreadGrowsInAllDirectionsAndShiftsMove) {
 TEST(Effects, ShadowFallsWhereItIsTold) {
     auto design = boxSeal(100, 100);
     design.anchor = Anchor::Centre;
-    design.shadow = {true, {0, 0, 0}, 100, 0, 50, 90}; // to the right by half a unit
+    design.shadow = {true, {0, 0, 0}, 100, 0, 50, 90};   // to the right by half a unit
     Frame frame = plainFrame(400, 400, {200, 200, 200}); // unit 40: box 180 to 220, shadow 200 to 240
     drawSeal(design, frame);
     EXPECT_EQ(pixelAt(frame, 230, 200)[0], 0);

@@ -112,7 +112,8 @@ TEST(SealLayout, SmallCapitalsAndCapitalsAndSpacingChangeTheText) {
     };
     const double plain = width([](TextPart&) {});
     EXPECT_GT(width([](TextPart& t) { t.capitals = Capitals::All; }), plain * 1.1);
-    EXPECT_NEAR(width([](TextPart& t) { t.letterSpacing = 50; }), plain + 7 * 50, 30); // 7 gaps of half the size
+    EXPECT_NEAR(width([](TextPart& t) { t.letterSpacing = 50; }), plain + 7 * 50,
+                30); // 7 gaps of half the size
     EXPECT_NE(width([](TextPart& t) { t.weight = SealWeight::Bold; }), plain);
     EXPECT_NE(width([](TextPart& t) { t.family = "EB Garamond"; }), plain);
 }

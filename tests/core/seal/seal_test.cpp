@@ -36,8 +36,7 @@ SealDesign design(const std::string& text) {
 constexpr Rgb kGrey{100, 100, 100};
 
 Box boxOn(const SealDesign& d, const Rect& picture) {
-    const auto placement =
-        arrangeSeal(*prepareSeal(d), picture, {picture.width, picture.height}, placeOf(d));
+    const auto placement = arrangeSeal(*prepareSeal(d), picture, {picture.width, picture.height}, placeOf(d));
     return boundsOf(placement.corners);
 }
 
@@ -144,7 +143,8 @@ TEST(Seal, TouchesNothingOutsideItsBoxAndNothingWhenOff) {
 }
 
 TEST(Seal, SaysWhichCharactersNoShippedTypefaceHas) {
-    for (const auto* text : {"© kite ® ™", "凧", "עפיפון", "طائرة ورقية", "पतंग", "ว่าว", "օդապարուկ", "ფრანი", "дракон"})
+    for (const auto* text :
+         {"© kite ® ™", "凧", "עפיפון", "طائرة ورقية", "पतंग", "ว่าว", "օդապարուկ", "ფრანი", "дракон"})
         EXPECT_EQ(prepareSeal(design(text))->missingCharacters, 0) << text;
     EXPECT_GT(prepareSeal(design("\U00013000"))->missingCharacters, 0); // a hieroglyph
 }
