@@ -29,8 +29,8 @@ HardCases::HardCases(JobDocument* document, PictureLibrary* library, QObject* pa
     connect(&m_wait, &QTimer::timeout, this, &HardCases::start);
     connect(&m_proofs, &ProofSet::changed, this, &HardCases::evaluate);
     connect(library, &PictureLibrary::infoReady, this, [this] {
-        if (m_watched && !m_wait.isActive())
-            m_wait.start();
+        if (m_watched)
+            m_wait.start(); // again and again: what is in view comes first
     });
 }
 

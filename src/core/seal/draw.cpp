@@ -48,57 +48,88 @@ double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPl
     return readability.ratio();
 }
 
-/// One decision tried on a copy of what lies under the seal.
-double tried(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
-             const SealDecision& decision) {
-    const Rect reach = reachIn(seal, placement, frame);
-    if (reach.empty())
-        return 0;
+/// A decision carried out on a copy of what lies under the seal.
+struct Trial {
+    SealDecision decision;
+    Rect reach;
     Frame part;
-    part.size = {reach.width, reach.height};
-    part.rgb.reserve(static_cast<std::size_t>(part.size.pixels()) * 3);
-    for (int y = 0; y < reach.height; ++y) {
-        const auto* row = frame.row(reach.y + y) + static_cast<std::ptrdiff_t>(reach.x) * 3;
-        part.rgb.insert(part.rgb.end(), row, row + static_cast<std::ptrdiff_t>(reach.width) * 3);
-    }
-    return put(seal, part, reach, placement, decision, reach.x, reach.y);
-}
+    double ratio = 0;
+};
 
-void strengthen(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
-                SealDecision& decision) {
-    double low = decision.opacity, high = std::max(low, seal.design.strongest);
+/// Keeps the last trial: on a small picture it is the finished one already.
+class Trials {
+public:
+    Trials(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement)
+        : m_seal(seal), m_frame(frame), m_placement(placement) {}
+
+    double operator()(const SealDecision& decision) {
+        Trial trial;
+        trial.decision = decision;
+        trial.reach = reachIn(m_seal, m_placement, m_frame);
+        const Rect& reach = trial.reach;
+        if (reach.empty())
+            return 0;
+        trial.part.size = {reach.width, reach.height};
+        trial.part.rgb.reserve(static_cast<std::size_t>(trial.part.size.pixels()) * 3);
+        for (int y = 0; y < reach.height; ++y) {
+            const auto* row = m_frame.row(reach.y + y) + static_cast<std::ptrdiff_t>(reach.x) * 3;
+            trial.part.rgb.insert(trial.part.rgb.end(), row,
+                                  row + static_cast<std::ptrdiff_t>(reach.width) * 3);
+        }
+        trial.ratio = put(m_seal, trial.part, reach, m_placement, decision, reach.x, reach.y);
+        m_done.push_back(std::move(trial));
+        return m_done.back().ratio;
+    }
+    const Trial* of(const SealDecision& decision) const {
+        for (const auto& trial : m_done)
+            if (trial.decision == decision)
+                return &trial;
+        return nullptr;
+    }
+
+private:
+    const PreparedSeal& m_seal;
+    const Frame& m_frame;
+    const SealPlacement& m_placement;
+    std::vector<Trial> m_done;
+};
+
+void strengthen(const SealDesign& design, Trials& tried, SealDecision& decision) {
+    double low = decision.opacity, high = std::max(low, design.strongest);
     SealDecision most = decision;
     most.opacity = high;
-    if (tried(seal, frame, placement, most) < seal.design.readable) {
+    if (tried(most) < design.readable) {
         decision.opacity = high; // as far as it may: the warning says that it is not enough
         return;
     }
     for (int step = 0; step < 6; ++step) {
         SealDecision middle = decision;
         middle.opacity = (low + high) / 2;
-        (tried(seal, frame, placement, middle) < seal.design.readable ? low : high) = middle.opacity;
+        (tried(middle) < design.readable ? low : high) = middle.opacity;
     }
     decision.opacity = std::ceil(high);
 }
 
-/// What takes effect only when the picture asks for it.
-void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception,
-           SealDecision& decision) {
+/// What takes effect only when the picture asks for it. Returns the trial that is the finished seal already,
+/// if any.
+std::optional<Trial> adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception,
+                           SealDecision& decision) {
     const auto& design = seal.design;
     const bool chooseVersion = design.tone == Tone::ByPicture && !(exception && exception->dark);
     const bool chooseHalo = design.halo.when == HaloWhen::WhereNeeded;
     const bool chooseStrength = design.stronger && !(exception && exception->opacity);
     if (!chooseVersion && !chooseHalo && !chooseStrength)
-        return;
+        return std::nullopt;
     const bool small = full.size.longSide() <= kDecisionSide;
     const Frame reduced = small ? Frame{} : decisionFrame(full);
     const Frame& frame = small ? full : reduced;
     const auto placement = arranged(seal, frame, decision.place);
-    double now = tried(seal, frame, placement, decision);
+    Trials tried(seal, frame, placement);
+    double now = tried(decision);
     if (chooseVersion && now < 0.95 * std::max(design.readable, 7.0)) {
         SealDecision dark = decision;
         dark.dark = true;
-        const double other = tried(seal, frame, placement, dark);
+        const double other = tried(dark);
         if (other > now * 1.05) { // the light version is the first choice
             decision = dark;
             now = other;
@@ -106,10 +137,12 @@ void adapt(const PreparedSeal& seal, const Frame& full, const SealException* exc
     }
     if (chooseHalo && now < design.readable) {
         decision.halo = true;
-        now = tried(seal, frame, placement, decision);
+        now = tried(decision);
     }
     if (chooseStrength && now < design.readable)
-        strengthen(seal, frame, placement, decision);
+        strengthen(design, tried, decision);
+    const auto* finished = small ? tried.of(decision) : nullptr;
+    return finished ? std::optional(*finished) : std::nullopt;
 }
 
 /// Of a pattern, the seal that stands nearest to the picture's middle.
@@ -147,9 +180,8 @@ void noteLogos(const PreparedSeal& seal, const Frame& frame, SealResult& result)
     }
 }
 
-} // namespace
-
-SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame, const SealException* exception) {
+SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealException* exception,
+                    std::optional<Trial>& finished) {
     const auto& design = seal.design;
     SealDecision out;
     out.place = placeOf(design);
@@ -175,9 +207,20 @@ SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame, const Seal
         out.place.atPoint = false;
         out.why = advice.why;
     }
-    adapt(seal, frame, exception, out);
+    finished = adapt(seal, frame, exception, out);
     return out;
 }
+
+/// The finished pixels of a trial, in their place.
+double putBack(Frame& frame, const Trial& trial) {
+    const std::size_t length = static_cast<std::size_t>(trial.reach.width) * 3;
+    for (int y = 0; y < trial.reach.height; ++y)
+        std::copy_n(trial.part.row(y), length,
+                    frame.row(trial.reach.y + y) + static_cast<std::ptrdiff_t>(trial.reach.x) * 3);
+    return trial.ratio;
+}
+
+} // namespace
 
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context) {
     SealResult out;
@@ -186,7 +229,8 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.problems = seal.problems;
     if (seal.empty() || frame.picture.empty())
         return out;
-    out.decision = context.decided ? *context.decided : decideSeal(seal, frame, context.exception);
+    std::optional<Trial> finished;
+    out.decision = context.decided ? *context.decided : decide(seal, frame, context.exception, finished);
     if (out.decision.none)
         return out;
     const auto placement = arranged(seal, frame, out.decision.place);
@@ -200,7 +244,8 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.madeSmaller = placement.madeSmaller;
     out.madeLarger = placement.madeLarger;
     out.overShare = placement.overShare;
-    out.readability = put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
+    out.readability = finished ? putBack(frame, *finished)
+                               : put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
     out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
     noteLogos(seal, frame, out);
     return out;

@@ -53,9 +53,6 @@ struct SealResult {
     std::vector<std::string> warnings(const SealDesign& design) const;
 };
 
-SealDecision decideSeal(const PreparedSeal& seal, const Frame& frame,
-                        const SealException* exception = nullptr);
-
 /// Blends the seal into `frame`; touches only the pixels under it.
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});
 /// The same for a design whose text holds no tokens.

@@ -1,0 +1,183 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/problem.h"
+#include "library/archive.h"
+#include "library/seal_library.h"
+#include "seal/design_json.h"
+#include "seal/prepared.h"
+#include "support/seals.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using ::testing::HasSubstr;
+
+namespace {
+
+constexpr const char* kLogo = "<svg xmlns='http://www.w3.org/2000/svg' width='10' height='10'>"
+                              "<rect width='10' height='10' fill='#fff'/></svg>";
+
+SavedSeal kite(const fs::path& logo = {}) {
+    SavedSeal seal;
+    seal.design = boxSeal();
+    seal.design.name = "Kite mark";
+    seal.notes = "for the marsh pictures";
+    seal.tags = {"web", "small"};
+    if (!logo.empty()) {
+        SealPart part = newPart(seal.design, PartKind::Logo);
+        part.logo.file = logo.string();
+        seal.design.parts.push_back(part);
+    }
+    return seal;
+}
+
+std::size_t ownSeals(const SealLibrary& library) {
+    std::size_t count = 0;
+    for (const auto& seal : library.all())
+        count += !seal.shipped;
+    return count;
+}
+
+ProblemKind importProblem(const SealLibrary& library, const fs::path& zip) {
+    try {
+        importSeal(library, zip);
+    } catch (const Problem& problem) {
+        EXPECT_FALSE(problem.happened.empty());
+        return problem.kind;
+    }
+    ADD_FAILURE() << "taken";
+    return ProblemKind::Internal;
+}
+
+Bytes bytesOf(const std::string& text) {
+    return {text.begin(), text.end()};
+}
+
+} // namespace
+
+TEST(SealLibrary, KeepsFindsRenamesRemovesAndBringsBack) {
+    const TempFolder folder;
+    const SealLibrary library(folder.path());
+    auto saved = library.save(kite());
+    EXPECT_EQ(saved.key, "kite-mark");
+    EXPECT_EQ(library.find("kite MARK")->notes, "for the marsh pictures");
+    EXPECT_TRUE(library.find("kite-mark")->matches("marsh web"));
+    EXPECT_FALSE(library.find("kite-mark")->matches("marsh lantern"));
+    EXPECT_EQ(library.save(kite()).key, "kite-mark-2"); // another one of that name
+    saved.design.name = "Other";
+    EXPECT_EQ(library.save(saved).key, "kite-mark");
+    library.remove("kite-mark");
+    EXPECT_EQ(ownSeals(library), 1U);
+    library.restore("kite-mark");
+    EXPECT_EQ(library.find("kite-mark")->design.name, "Other");
+    EXPECT_THROW(library.remove("../seals/kite-mark"), Problem);
+}
+
+TEST(SealLibrary, LogosAreKeptWithTheSealAndSurviveTheirOriginals) {
+    const TempFolder folder;
+    writeFile(folder / "mine/logo.svg", kLogo);
+    const SealLibrary library(folder / "library");
+    library.save(kite(folder / "mine/logo.svg"));
+    fs::remove(folder / "mine/logo.svg");
+    fs::rename(folder / "library", folder / "moved");
+    const auto found = SealLibrary(folder / "moved").find("kite-mark");
+    ASSERT_TRUE(found);
+    EXPECT_TRUE(prepareSeal(found->design)->problems.empty());
+    EXPECT_EQ(prepareSeal(found->design)->parts.size(), 2U);
+}
+
+TEST(SealLibrary, EveryShippedSealIsWholeAndDraws) {
+    std::vector<Problem> problems;
+    const TempFolder folder;
+    std::size_t shipped = 0;
+    for (const auto& seal : SealLibrary(folder.path()).all(&problems)) {
+        ++shipped;
+        EXPECT_FALSE(seal.notes.empty()) << seal.key;
+        Frame frame = plainFrame(900, 600, {110, 120, 130});
+        const auto prepared = prepareSeal(
+            seal.design, {{"name", "a"}, {"title", "b"}, {"year", "2026"}, {"notice", "c"}, {"this_year", "2026"}});
+        const auto result = drawSeal(*prepared, frame);
+        EXPECT_TRUE(result.problems.empty()) << seal.key;
+        EXPECT_TRUE(result.missingTokens.empty()) << seal.key;
+        EXPECT_EQ(result.missingCharacters, 0) << seal.key;
+        EXPECT_FALSE(result.madeSmaller) << seal.key;
+        EXPECT_NE(frame.rgb, plainFrame(900, 600, {110, 120, 130}).rgb) << seal.key;
+    }
+    EXPECT_GE(shipped, 8U);
+    EXPECT_TRUE(problems.empty());
+}
+
+TEST(SealLibrary, ABrokenFileIsToldAndTheOthersStay) {
+    const TempFolder folder;
+    const SealLibrary library(folder.path());
+    library.save(kite());
+    writeFile(folder / "seals/broken.json", "{");
+    std::vector<Problem> problems;
+    EXPECT_FALSE(library.all(&problems).empty());
+    ASSERT_EQ(problems.size(), 1U);
+    EXPECT_THAT(problems[0].subject, HasSubstr("broken.json"));
+    EXPECT_EQ(ownSeals(library), 1U);
+}
+
+TEST(SealSharing, AZipCarriesTheSealWithItsLogoToAnotherMachine) {
+    const TempFolder folder;
+    writeFile(folder / "logo.svg", kLogo);
+    const SealLibrary here(folder / "here"), there(folder / "there");
+    exportSeal(here.save(kite(folder / "logo.svg")), folder / "kite.zip");
+    EXPECT_THROW(exportSeal(kite(), folder / "kite.zip"), Problem); // never replaces
+    fs::remove_all(folder / "here");
+    const auto seal = importSeal(there, folder / "kite.zip");
+    EXPECT_EQ(seal.design.name, "Kite mark");
+    EXPECT_EQ(seal.tags, (std::vector<std::string>{"web", "small"}));
+    EXPECT_EQ(prepareSeal(there.find("kite-mark")->design)->parts.size(), 2U);
+}
+
+TEST(SealSharing, AnAddedTypefaceTravelsAlong) {
+    const TempFolder folder;
+    const SealLibrary here(folder / "here"), there(folder / "there");
+    const auto family =
+        here.addTypeface(fs::path(KEEPSEAL_SOURCE) / "assets/fonts/Comfortaa-Bold.ttf"); // any will do
+    auto seal = kite();
+    seal.design.setText("kite");
+    seal.design.parts.back().text.family = family;
+    exportSeal(seal, folder / "kite.zip");
+    importSeal(there, folder / "kite.zip");
+    EXPECT_TRUE(fs::exists(folder / "there/fonts/Comfortaa-Bold.ttf"));
+    writeFile(folder / "no.ttf", "no typeface");
+    EXPECT_THROW(here.addTypeface(folder / "no.ttf"), Problem);
+}
+
+TEST(SealSharing, HostileZipsAreRefusedAndLeaveNothing) {
+    const TempFolder folder;
+    const SealLibrary library(folder / "library");
+    auto design = toDocument(boxSeal());
+    design["name"] = "x";
+    const auto good = bytesOf(design.dump());
+    auto pointing = design;
+    pointing["parts"].push_back({{"kind", "logo"}, {"id", "l"}, {"file", "/etc/passwd"}});
+    const std::vector<std::tuple<std::string, ZipFiles, ProblemKind>> cases = {
+        {"up", {{"seal.json", good}, {"../../evil", bytesOf("x")}}, ProblemKind::Refused},
+        {"absolute", {{"seal.json", good}, {"/tmp/evil", bytesOf("x")}}, ProblemKind::Refused},
+        {"empty", {{"other.txt", bytesOf("x")}}, ProblemKind::BadFile},
+        {"outside", {{"seal.json", bytesOf(pointing.dump())}}, ProblemKind::Refused},
+        {"json", {{"seal.json", bytesOf("{")}}, ProblemKind::BadFile},
+        {"large", {{"seal.json", good}, {"bomb", Bytes(70U << 20)}}, ProblemKind::TooLarge},
+    };
+    for (const auto& [name, files, kind] : cases) {
+        writeZip(folder / (name + ".zip"), files);
+        EXPECT_EQ(importProblem(library, folder / (name + ".zip")), kind) << name;
+    }
+    writeFile(folder / "words.zip", "no zip at all");
+    EXPECT_EQ(importProblem(library, folder / "words.zip"), ProblemKind::BadFile);
+    EXPECT_EQ(importProblem(library, folder / "nothing.zip"), ProblemKind::NotFound);
+    auto scripted = toDocument(kite().design);
+    scripted["parts"].push_back({{"kind", "logo"}, {"id", "l"}, {"file", "logos/l.svg"}});
+    writeZip(folder / "script.zip", {{"seal.json", bytesOf(scripted.dump())},
+                                     {"logos/l.svg", bytesOf("<svg><script/></svg>")}});
+    EXPECT_EQ(importProblem(library, folder / "script.zip"), ProblemKind::Refused);
+    EXPECT_EQ(ownSeals(library), 0U);
+    EXPECT_FALSE(fs::exists(folder / "evil"));
+    EXPECT_TRUE(!fs::exists(folder / "library/logos") || fs::is_empty(folder / "library/logos"));
+}
