@@ -163,3 +163,40 @@ TEST(Cli, SettingsAreListedFromTheOneTable) {
     EXPECT_THAT(cli({"settings"}).out, HasSubstr("seal.size  (a number from 0.5 to 60 % of the short side"));
     EXPECT_EQ(json::parse(cli({"settings", "--defaults"}).out)["format"], "keep-seal/delivery");
 }
+
+TEST(Cli, SealsAreListedDrawnSharedAndPutOn) {
+    const TempFolder folder;
+    EXPECT_THAT(cli({"seal", "list"}).out, HasSubstr("shipped-house-mark"));
+    EXPECT_EQ(cli({"seal", "render", "House mark", "--width", "320", "-o", folder / "mark.png"}).exitCode, 0);
+    const auto drawn = vips::VImage::new_from_file((folder / "mark.png").c_str());
+    EXPECT_EQ(drawn.width(), 320);
+    EXPECT_EQ(drawn.bands(), 4);
+    EXPECT_EQ(cli({"seal", "render", "House mark", "-o", folder / "mark.png"}).exitCode, 2); // never replaces
+    EXPECT_EQ(cli({"seal", "render", "no such seal", "-o", folder / "x.png"}).exitCode, 2);
+    EXPECT_EQ(cli({"seal", "export", "shipped-house-mark", "-o", folder / "mark.zip"}).exitCode, 0);
+    EXPECT_THAT(cli({"seal", "import", folder / "mark.zip"}).out, HasSubstr("house-mark is in the library"));
+    const auto listed = json::parse(cli({"seal", "list", "--json"}).out);
+    EXPECT_EQ(listed["seals"][0]["key"], "house-mark");
+    makePicture(folder / "a.jpg", 600, 400);
+    const auto plain = cli({"proof", folder / "a.jpg", "-o", folder / "plain.png", "-s", "seal.on=false"});
+    const auto sealed = cli({"proof", folder / "a.jpg", "-o", folder / "sealed.png", "--seal", "house-mark"});
+    EXPECT_EQ(plain.exitCode + sealed.exitCode, 0) << sealed.err;
+    EXPECT_NE(readFile(folder / "plain.png"), readFile(folder / "sealed.png"));
+}
+
+TEST(Cli, AdviceIsTheSameEachTimeAndSaysWhy) {
+    const TempFolder folder;
+    makePicture(folder / "a.jpg", 600, 400);
+    writeFile(folder / "b.jpg", "no picture");
+    const auto first = cli({"seal", "advise", "--json", "--seal", "shipped-house-mark", folder.path()});
+    EXPECT_EQ(first.exitCode, 1); // one can't be read
+    const auto found = json::parse(first.out);
+    ASSERT_EQ(found["pictures"].size(), 1U);
+    EXPECT_EQ(found["pictures"][0]["places"].size(), 9U);
+    EXPECT_FALSE(found["pictures"][0]["why"].get<std::string>().empty());
+    EXPECT_EQ(found["problems"].size(), 1U);
+    EXPECT_EQ(first.out,
+              cli({"seal", "advise", "--json", "--seal", "shipped-house-mark", folder.path()}).out);
+    EXPECT_THAT(cli({"seal", "advise", folder / "a.jpg"}).out,
+                HasSubstr("In 1 of 1 picture the seal is on plain ground"));
+}

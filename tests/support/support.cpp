@@ -19,6 +19,7 @@ TempFolder::TempFolder() {
     m_path = ::mkdtemp(pattern.data());
     ::setenv("XDG_STATE_HOME", (m_path / "state").c_str(), 1);
     ::setenv("XDG_CONFIG_HOME", (m_path / "config").c_str(), 1);
+    ::setenv("XDG_DATA_HOME", (m_path / "data").c_str(), 1);
 }
 
 TempFolder::~TempFolder() {

@@ -1,0 +1,282 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The seal bench, the chooser and exceptions in the real window, by mouse and keys.
+#include "base/problem.h"
+#include "seal_bench/seal_chooser.h"
+#include "widgets/controls.h"
+#include "window_fixture.h"
+
+#include <QComboBox>
+#include <QDropEvent>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMimeData>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <gmock/gmock.h>
+
+using namespace keepseal;
+using namespace keepseal::app;
+using namespace keepseal::test;
+
+namespace {
+
+class Bench : public Window {
+protected:
+    void SetUp() override {
+        Window::SetUp();
+        openAll();
+        window.openBench();
+        ASSERT_TRUE(follows());
+    }
+    SealBench& bench() { return window.bench(); }
+    SealCanvas& canvas() { return window.bench().canvas(); }
+    const SealDesign& seal() { return window.document().currentDelivery().seal; }
+    bool follows() {
+        return waitUntil(
+            [&] { return canvas().settled() && canvas().result() && !canvas().result()->empty(); }, kWait);
+    }
+    void drag(QPointF from, QPointF to, Qt::KeyboardModifiers keys = {}) {
+        QTest::mousePress(&canvas(), Qt::LeftButton, keys, from.toPoint());
+        for (int i = 1; i <= 6; ++i) {
+            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0, canvas().mapToGlobal(to),
+                             Qt::NoButton, Qt::LeftButton, keys);
+            QCoreApplication::sendEvent(&canvas(), &move);
+        }
+        QTest::mouseRelease(&canvas(), Qt::LeftButton, keys, to.toPoint());
+        ASSERT_TRUE(follows());
+    }
+    QPointF middleOf(const std::string& id) {
+        return canvas().toWidget(boxOf(*prepareSeal(seal()), id).centre());
+    }
+    int steps() { return window.document().undoStack()->index(); }
+    void undo() {
+        window.document().undoStack()->undo();
+        ASSERT_TRUE(follows());
+    }
+};
+
+} // namespace
+
+TEST_F(Bench, AddsPartsShowsThemAndTakesThemBack) {
+    const auto before = seal();
+    bench().addText();
+    bench().addShape();
+    EXPECT_EQ(seal().parts.size(), 3U);
+    EXPECT_EQ(bench().parts().topLevelItemCount(), 3);
+    EXPECT_EQ(canvas().selection(), (PartIds{seal().parts.back().id}));
+    bench().parts().setCurrentItem(bench().parts().topLevelItem(1));
+    QTest::keyClick(&bench().parts(), Qt::Key_Delete);
+    EXPECT_EQ(seal().parts.size(), 2U);
+    for (int i = 0; i < 3; ++i)
+        undo();
+    EXPECT_EQ(seal(), before);
+}
+
+TEST_F(Bench, AClickChoosesAPartAndItsControlsChangeIt) {
+    QTest::mouseClick(&canvas(), Qt::LeftButton, {}, middleOf("text1").toPoint());
+    ASSERT_EQ(canvas().selection(), PartIds{"text1"});
+    auto* text = qobject_cast<QPlainTextEdit*>(bench().partForm().control("text"));
+    ASSERT_TRUE(text && waitUntil([&] { return text->isVisible(); }, kWait));
+    text->setFocus();
+    text->selectAll();
+    QTest::keyClicks(text, "Kites");
+    EXPECT_EQ(seal().text(), "Kites");
+    auto* size = dynamic_cast<NumberControl*>(bench().partForm().control("size"));
+    size->box()->setValue(180);
+    EXPECT_EQ(seal().parts.front().size, 180);
+    const auto was = steps();
+    window.document().undoStack()->undo();
+    window.document().undoStack()->undo();
+    EXPECT_EQ(was - steps(), 2); // the typing was one step, the size another
+    EXPECT_EQ(seal().text(), "© your name");
+}
+
+TEST_F(Bench, DraggingMovesTheSealAndACornerTakesHoldOfIt) {
+    const QRectF picture = canvas().pictureRect();
+    drag(middleOf("text1"), picture.center() + QPointF(60, -50));
+    EXPECT_TRUE(seal().atPoint);
+    EXPECT_NEAR(seal().point.x, 50 + 100 * 60 / picture.width(), 1);
+    EXPECT_NEAR(seal().point.y, 50 - 100 * 50 / picture.height(), 1);
+    const auto moved = steps();
+    const QPointF half(
+        std::abs(canvas().toWidget(prepareSeal(seal())->box.corners()[0]).x() - middleOf("text1").x()),
+        std::abs(canvas().toWidget(prepareSeal(seal())->box.corners()[0]).y() - middleOf("text1").y()));
+    const double margin = std::min(picture.width(), picture.height()) * seal().marginOfShortSide / 100;
+    drag(middleOf("text1"), picture.topLeft() + half + QPointF(margin + 3, margin - 2));
+    EXPECT_FALSE(seal().atPoint);
+    EXPECT_EQ(seal().anchor, Anchor::TopLeft);
+    EXPECT_EQ(steps(), moved + 1); // one drag, one step
+}
+
+TEST_F(Bench, ResizesAndTurnsByItsGrips) {
+    window.document().setSetting("seal.place", std::string("centre"));
+    ASSERT_TRUE(follows());
+    const double size = seal().size;
+    const Box box = prepareSeal(seal())->box;
+    const QPointF corner = canvas().toWidget(box.corners()[2]), middle = canvas().toWidget(box.centre());
+    drag(corner, middle + (corner - middle) * 2);
+    EXPECT_NEAR(seal().size, size * 2, size * 0.25);
+    const Box now = prepareSeal(seal())->box;
+    const QPointF top = canvas().toWidget({now.centre().x, now.y}), centre = canvas().toWidget(now.centre());
+    const QPointF up = top - QPointF(0, 26);
+    drag(up, centre + QPointF(150, 8), Qt::ShiftModifier);
+    EXPECT_EQ(seal().angle, 90); // to the right, in steps of 15
+}
+
+TEST_F(Bench, PartsThatStandFreelyAreDraggedSnapAndNudge) {
+    bench().addShape();
+    const auto shape = seal().parts.back().id;
+    SealDesign free = seal();
+    placeFreely(free, shape);
+    free.size = 12;
+    free.anchor = Anchor::Centre;
+    window.document().setSeal(free, "freely");
+    ASSERT_TRUE(follows());
+    bench().choose({"text1"});
+    const double x = seal().part("text1")->x;
+    drag(middleOf("text1"), middleOf("text1") + QPointF(90, 0), Qt::AltModifier);
+    EXPECT_GT(seal().part("text1")->x, x + 20);
+    EXPECT_FALSE(seal().atPoint); // the part moved, not the seal
+    const double y = seal().part("text1")->y;
+    canvas().setFocus();
+    QTest::keyClick(&canvas(), Qt::Key_Down);
+    QTest::keyClick(&canvas(), Qt::Key_Down, Qt::ShiftModifier);
+    EXPECT_NEAR(seal().part("text1")->y, y + 11, 1e-6);
+}
+
+TEST_F(Bench, DoubleClickWritesInPlaceAndEscapeEndsIt) {
+    QTest::mouseDClick(&canvas(), Qt::LeftButton, {}, middleOf("text1").toPoint());
+    auto* editor = canvas().findChild<QPlainTextEdit*>();
+    ASSERT_NE(editor, nullptr);
+    QTest::keyClicks(editor, "On the wind");
+    EXPECT_EQ(seal().text(), "On the wind");
+    QTest::keyClick(editor, Qt::Key_Escape);
+    EXPECT_FALSE(editor->isVisible());
+    EXPECT_TRUE(window.onBench());
+    QTest::keyClick(&canvas(), Qt::Key_Escape); // lets go of the part
+    QTest::keyClick(&canvas(), Qt::Key_Escape); // leaves the bench
+    EXPECT_FALSE(window.onBench());
+    EXPECT_TRUE(window.wall().isVisible());
+}
+
+TEST_F(Bench, ADroppedFileBecomesALogoAndABadOneIsSaid) {
+    writeFile(folder / "kite.svg", "<svg xmlns='http://www.w3.org/2000/svg' width='10' height='10'>"
+                                   "<rect width='10' height='10' fill='#fff'/></svg>");
+    const auto drop = [&](const fs::path& file) {
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(toQt(file))});
+        QDragEnterEvent enter(QPoint(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(&canvas(), &enter);
+        QDropEvent event(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(&canvas(), &event);
+    };
+    drop(folder / "kite.svg");
+    ASSERT_EQ(seal().parts.back().kind, PartKind::Logo);
+    ASSERT_TRUE(follows());
+    EXPECT_TRUE(canvas().result()->problems.empty());
+    writeFile(folder / "bad.svg", "<svg><script/></svg>");
+    drop(folder / "bad.svg");
+    ASSERT_TRUE(waitUntil([&] { return canvas().settled() && !canvas().result()->problems.empty(); }, kWait));
+    EXPECT_THAT(canvas().result()->problems.front().sentence(), ::testing::HasSubstr("script"));
+}
+
+TEST_F(Bench, TheTrialStripFindsTheHardCasesOfTheJob) {
+    auto& cases = bench().strip().hardCases();
+    ASSERT_TRUE(waitUntil([&] { return !cases.cases().empty() && cases.settled(); }, kWait));
+    bool tall = false;
+    for (const auto& hard : cases.cases())
+        if (hard.what.contains("tallest")) {
+            tall = true;
+            EXPECT_EQ(hard.id, id(2)); // the one picture that is higher than wide
+        }
+    EXPECT_TRUE(tall);
+    EXPECT_EQ(cases.verdict().measured, 4U);
+    ASSERT_TRUE(waitUntil([&] { return bench().strip().settled(); }, kWait));
+    EXPECT_GT(bench().strip().readabilityOf(id(2)), 1);
+}
+
+TEST_F(Bench, AdviceComesForThePictureOnTheCanvas) {
+    ASSERT_TRUE(waitUntil([&] { return bench().advice().advice().has_value(); }, kWait));
+    EXPECT_EQ(bench().advice().advice()->places.size(), 9U);
+    for (auto* button : bench().advice().findChildren<QPushButton*>())
+        button->click();
+    EXPECT_EQ(seal().placing, Placing::Advised);
+    ASSERT_TRUE(follows());
+    EXPECT_FALSE(canvas().result()->decision.why.empty());
+}
+
+TEST_F(Bench, GroundsZoomAndEveryControlHasAName) {
+    for (const auto ground :
+         {CanvasGround::Dark, CanvasGround::Bright, CanvasGround::Chequered, CanvasGround::Theirs}) {
+        canvas().setGround(ground);
+        EXPECT_TRUE(follows());
+        EXPECT_GT(canvas().result()->readability, 0);
+    }
+    canvas().setZoom(800);
+    EXPECT_NEAR(canvas().zoomPercent(), 800, 1);
+    canvas().setZoom(0);
+    for (auto* button : bench().findChildren<QAbstractButton*>())
+        EXPECT_FALSE(button->accessibleName().isEmpty() && button->text().isEmpty());
+}
+
+TEST_F(Bench, TheSealIsKeptAndTakenElsewhere) {
+    auto design = seal();
+    design.name = "Wind mark";
+    design.size = 11;
+    window.document().setSeal(design, "design");
+    window.keepSeal();
+    ASSERT_TRUE(window.sealLibrary().find("Wind mark"));
+    window.document().addDelivery(Delivery{});
+    EXPECT_NE(seal().name, "Wind mark");
+    SealChooser chooser(window.sealLibrary(), plainGround({300, 200}, 100), &window);
+    chooser.search()->setText("wind");
+    ASSERT_EQ(chooser.list()->count(), 1);
+    chooser.duplicateSeal();
+    EXPECT_EQ(chooser.list()->count(), 2);
+    chooser.renameSeal("Wind mark, larger");
+    EXPECT_TRUE(window.sealLibrary().find("Wind mark, larger"));
+    chooser.removeSeal();
+    EXPECT_EQ(chooser.list()->count(), 1);
+    chooser.bringBack();
+    EXPECT_EQ(chooser.list()->count(), 2);
+    chooser.list()->setCurrentRow(0);
+    chooser.take();
+    ASSERT_TRUE(chooser.taken());
+    window.takeSeal(*chooser.taken());
+    EXPECT_EQ(seal().size, 11);
+    window.document().undoStack()->undo();
+    EXPECT_NE(seal().name, "Wind mark");
+    EXPECT_TRUE(waitUntil([&] { return chooser.settled(); }, kWait));
+}
+
+TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
+    openAll();
+    useFolder(copies);
+    const auto others = sealed(0);
+    window.wall().setCurrent(id(1));
+    const auto before = sealed(1);
+    shortcut(QKeySequence("Alt+1"))->trigger(); // top left
+    shortcut(QKeySequence("Ctrl+Alt+D"))->trigger();
+    ASSERT_TRUE(proofsFollow());
+    EXPECT_NE(sealed(1), before);
+    EXPECT_EQ(sealed(0), others);
+    EXPECT_EQ(window.document().exception(id(1)).anchor, Anchor::TopLeft);
+    const auto* proof = window.wall().proofs().proof(id(1));
+    EXPECT_LT(proof->seal.box.x, proof->sealed.width() / 2.0);
+    EXPECT_TRUE(proof->seal.decision.dark);
+    window.wall().setCurrent(id(3));
+    shortcut(QKeySequence("Ctrl+Alt+N"))->trigger();
+    ASSERT_TRUE(proofsFollow());
+    EXPECT_TRUE(window.wall().proofs().proof(id(3))->seal.empty());
+    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
+    window.stampOrChooseFolder();
+    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    EXPECT_EQ(window.lastRun()->ledger.rows[3].readability, 0);
+    EXPECT_GT(window.lastRun()->ledger.rows[1].readability, 1);
+    window.setView(ViewKind::Wall);
+    for (int i = 0; i < 3; ++i)
+        window.document().undoStack()->undo();
+    ASSERT_TRUE(proofsFollow());
+    EXPECT_EQ(sealed(1), before);
+}
