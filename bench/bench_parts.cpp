@@ -27,6 +27,19 @@ void drawSealAt(benchmark::State& state) {
 }
 BENCHMARK(drawSealAt)->Arg(384)->Arg(1500)->Arg(6000)->Unit(benchmark::kMicrosecond);
 
+/// Advice for the nine places, from the screen-size pixels of a 24 MP picture.
+void adviseOnPlaces(benchmark::State& state) {
+    Frame frame = grey(1500, 1000);
+    for (std::size_t i = 0; i < frame.rgb.size(); ++i)
+        frame.rgb[i] = static_cast<std::uint8_t>((i * 2654435761U) >> 13 & 0xFF);
+    SealDesign design;
+    design.setText("© Marsh & Line · tidemark.example");
+    const auto seal = prepareSeal(design);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(advise(*seal, frame));
+}
+BENCHMARK(adviseOnPlaces)->Unit(benchmark::kMillisecond);
+
 void composeRights(benchmark::State& state) {
     const RightsSheet sheet{true, "Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"};
     for (auto _ : state)

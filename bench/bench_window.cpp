@@ -34,7 +34,7 @@ int main(int argc, char** argv) {
     startPictureEngine(argv[0]);
     loadTypeface();
     setTheme(app, ThemeKind::Dark, Surround::Dark);
-    std::vector<double> first, sharp, wall, steps;
+    std::vector<double> first, sharp, wall, steps, corner, pattern;
     for (int round = 0; round < 3; ++round) {
         MainWindow window;
         window.resize(1280, 800);
@@ -69,10 +69,36 @@ int main(int argc, char** argv) {
             steps.push_back(window.wall().proofs().lastRedrawMs());
         }
     }
+    {
+        MainWindow window;
+        window.resize(1280, 800);
+        window.show();
+        window.open({toPath(QString::fromLocal8Bit(argv[1]))});
+        waitUntil([&] { return window.document().originals().size() > 5; }, kPatience);
+        window.wall().setCurrent(window.document().originals()[3].id);
+        window.openBench();
+        const auto drag = [&](const char* seal, std::vector<double>& into) {
+            window.takeSeal(window.sealLibrary().find(seal).value().design);
+            waitUntil([&] { return window.bench().settled(); }, kPatience);
+            for (int step = 0; step < 40; ++step) {
+                QElapsedTimer timer;
+                timer.start();
+                window.document().setSetting("seal.size", 3.0 + step / 10.0, 9);
+                waitUntil([&] { return window.bench().canvas().settled(); }, kPatience);
+                into.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+            }
+        };
+        drag("shipped-side-by-side", corner);
+        drag("shipped-proof-pattern", pattern);
+    }
     std::printf("| First proof on the wall, from the embedded preview | %.0f ms | 50 ms |\n", median(first));
     std::printf("| First sharp proof | %.0f ms | 300 ms |\n", median(sharp));
     std::printf("| Everything in view sharp, all originals read and searched | %.0f ms | none set |\n",
                 median(wall));
     std::printf("| Slider step to all proofs in view redrawn | %.1f ms | 16 ms |\n", median(steps));
+    std::printf(
+        "| Bench: a step of a drag to the redrawn canvas, corner mark with logo | %.1f ms | 16 ms |\n",
+        median(corner));
+    std::printf("| Bench: the same, pattern all over, turned | %.1f ms | 50 ms |\n", median(pattern));
     return 0;
 }

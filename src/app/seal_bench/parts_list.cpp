@@ -141,7 +141,8 @@ void PartsList::onRenamed(QTreeWidgetItem* item, int column) {
     SealDesign next = m_document->currentDelivery().seal;
     auto* part = next.part(idOf(item));
     const auto name = item->text(kName).trimmed().left(80);
-    if (!part || name.isEmpty() || toQt(part->name) == name || (part->name.empty() && name == kindName(part->kind)))
+    if (!part || name.isEmpty() || toQt(part->name) == name ||
+        (part->name.empty() && name == kindName(part->kind)))
         return;
     part->name = name.toStdString();
     m_document->setSeal(std::move(next), tr("renaming a part"));

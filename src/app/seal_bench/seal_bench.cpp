@@ -479,7 +479,9 @@ void SealBench::refreshPart() {
         m_shownPart.clear();
         return;
     }
-    m_partTitle->setText(chosen.size() > 1 ? tr("%1 parts").arg(chosen.size()) : part->name.empty() ? tr("Part") : toQt(part->name));
+    m_partTitle->setText(chosen.size() > 1    ? tr("%1 parts").arg(chosen.size())
+                         : part->name.empty() ? tr("Part")
+                                              : toQt(part->name));
     m_textHelp->setVisible(part->kind == PartKind::Text);
     if (m_shownPart.empty() || m_shownKind != part->kind) {
         std::vector<const SettingInfo*> rows;

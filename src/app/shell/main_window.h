@@ -52,6 +52,7 @@ public:
     void closeBench();
     bool onBench() const { return m_pages->currentWidget() == m_bench; }
     SealBench& bench() { return *m_bench; }
+    TrialStrip& strip() { return *m_strip; }
     const SealLibrary& sealLibrary() const { return m_seals; }
     /// Takes a seal for the current delivery; where it stands and how large it is come with it.
     void takeSeal(const SealDesign& seal);

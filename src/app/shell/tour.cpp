@@ -95,6 +95,25 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     return ok;
 }
 
+/// The wall with something different on a few pictures, hard cases below.
+bool exceptionsPicture(MainWindow& window, const QDir& out) {
+    const auto& all = window.document().originals();
+    window.document().editExceptions({all[3].id}, "tour",
+                                     [](SealException& e) { e.anchor = Anchor::TopLeft; });
+    window.document().editExceptions({all[4].id, all[6].id}, "tour",
+                                     [](SealException& e) { e.dark = false; });
+    window.document().editExceptions({all[7].id}, "tour", [](SealException& e) { e.none = true; });
+    const bool ok =
+        settled(window) &&
+        waitUntil(
+            [&] { return window.strip().settled() && window.strip().hardCases().verdict().measured > 20; },
+            kPatience) &&
+        save(window, out.filePath("wall-exceptions.png"));
+    for (int i = 0; i < 3; ++i)
+        window.document().undoStack()->undo();
+    return ok;
+}
+
 } // namespace
 
 bool waitUntil(const std::function<bool()>& done, int milliseconds) {
@@ -138,6 +157,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && save(window, out.filePath("before-after.png"));
     window.setView(ViewKind::Wall);
     ok = ok && benchPictures(window, out);
+    ok = ok && exceptionsPicture(window, out);
     window.setLook(ThemeKind::Light, Surround::Middle);
     window.chain().setChosen(StationId::Privacy);
     ok = ok && settled(window) && save(window, out.filePath("proof-wall-light.png"));

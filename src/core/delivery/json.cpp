@@ -121,7 +121,8 @@ std::string settingsReference() {
         out += "\n## " + s.label + "\n\n" + s.help + "\n" + tableOf(s.settings, s.key + ".");
         if (s.id != StationId::Seal)
             continue;
-        out += "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are read "
+        out += "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are "
+               "read "
                "where a file has no `parts`.\n";
         for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
             out += std::string("\n## A part of the seal: ") + keyOf(kind) + "\n" +

@@ -20,7 +20,9 @@ struct Box {
     Point centre() const { return {x + width / 2, y + height / 2}; }
     bool empty() const { return width <= 0 || height <= 0; }
     Box grown(double by) const { return {x - by, y - by, width + 2 * by, height + 2 * by}; }
-    std::array<Point, 4> corners() const { return {{{x, y}, {right(), y}, {right(), bottom()}, {x, bottom()}}}; }
+    std::array<Point, 4> corners() const {
+        return {{{x, y}, {right(), y}, {right(), bottom()}, {x, bottom()}}};
+    }
 };
 
 /// The smallest box around both; an empty one adds nothing.

@@ -27,9 +27,9 @@ Frame renderBase(const ByteSource& original, const std::string& name, const Pict
 
 /// What one picture brings to the stations after the base.
 struct FinishContext {
-    TextFacts facts;               ///< see text_facts.h
-    SealContext seal;              ///< pointers stay the caller's
-    PreparedPtr prepared{};        ///< the design laid out already, when it does not depend on the picture
+    TextFacts facts;        ///< see text_facts.h
+    SealContext seal;       ///< pointers stay the caller's
+    PreparedPtr prepared{}; ///< the design laid out already, when it does not depend on the picture
 };
 
 /// What the chain does on top of the base: everything that follows the drawing of pixels from the original.

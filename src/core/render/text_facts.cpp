@@ -42,7 +42,8 @@ std::string thisYear() {
 
 } // namespace
 
-TextFacts textFacts(const std::filesystem::path& original, const FileReport& report, const Delivery& delivery) {
+TextFacts textFacts(const std::filesystem::path& original, const FileReport& report,
+                    const Delivery& delivery) {
     TextFacts out;
     out["name"] = printable(original.stem().string());
     out["date"] = dayOf(firstOf(report, {"DateTimeOriginal", "photoshop:DateCreated", "exif:DateTimeOriginal",

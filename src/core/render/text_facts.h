@@ -9,6 +9,7 @@
 
 namespace keepseal {
 
-TextFacts textFacts(const std::filesystem::path& original, const FileReport& report, const Delivery& delivery);
+TextFacts textFacts(const std::filesystem::path& original, const FileReport& report,
+                    const Delivery& delivery);
 
 } // namespace keepseal

@@ -42,7 +42,8 @@ struct Plan {
 Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
               const std::filesystem::path& base, const Exceptions& exceptions = {});
 
-/// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files included.
+/// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
+/// included.
 std::string settingsDigest(const Delivery& delivery, const SealException& exception = {});
 
 /// The copy's file name for number `number` (1 is the plain one). Never longer than a file name may be.

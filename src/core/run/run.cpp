@@ -250,10 +250,10 @@ private:
             {"the file name", planned.target.stem().string()}};
         for (const auto& part : delivery.seal.parts)
             if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
-                texts.emplace_back("the seal",
-                                   fillTokens(part.text.text,
-                                              textFacts(original.file.path(), original.report, delivery))
-                                       .text);
+                texts.emplace_back(
+                    "the seal",
+                    fillTokens(part.text.text, textFacts(original.file.path(), original.report, delivery))
+                        .text);
         for (auto& warning : placesInPlainSight(original.report, texts))
             row.warnings.push_back(std::move(warning));
         placeUnderFreeName(*staged, delivery, planned, row);

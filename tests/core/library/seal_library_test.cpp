@@ -97,7 +97,8 @@ TEST(SealLibrary, EveryShippedSealIsWholeAndDraws) {
         EXPECT_FALSE(seal.notes.empty()) << seal.key;
         Frame frame = plainFrame(900, 600, {110, 120, 130});
         const auto prepared = prepareSeal(
-            seal.design, {{"name", "a"}, {"title", "b"}, {"year", "2026"}, {"notice", "c"}, {"this_year", "2026"}});
+            seal.design,
+            {{"name", "a"}, {"title", "b"}, {"year", "2026"}, {"notice", "c"}, {"this_year", "2026"}});
         const auto result = drawSeal(*prepared, frame);
         EXPECT_TRUE(result.problems.empty()) << seal.key;
         EXPECT_TRUE(result.missingTokens.empty()) << seal.key;
@@ -174,8 +175,8 @@ TEST(SealSharing, HostileZipsAreRefusedAndLeaveNothing) {
     EXPECT_EQ(importProblem(library, folder / "nothing.zip"), ProblemKind::NotFound);
     auto scripted = toDocument(kite().design);
     scripted["parts"].push_back({{"kind", "logo"}, {"id", "l"}, {"file", "logos/l.svg"}});
-    writeZip(folder / "script.zip", {{"seal.json", bytesOf(scripted.dump())},
-                                     {"logos/l.svg", bytesOf("<svg><script/></svg>")}});
+    writeZip(folder / "script.zip",
+             {{"seal.json", bytesOf(scripted.dump())}, {"logos/l.svg", bytesOf("<svg><script/></svg>")}});
     EXPECT_EQ(importProblem(library, folder / "script.zip"), ProblemKind::Refused);
     EXPECT_EQ(ownSeals(library), 0U);
     EXPECT_FALSE(fs::exists(folder / "evil"));
