@@ -227,6 +227,7 @@ TEST_F(Bench, TheSealIsKeptAndTakenElsewhere) {
     window.document().setSeal(design, "design");
     window.keepSeal();
     ASSERT_TRUE(window.sealLibrary().find("Wind mark"));
+    EXPECT_THAT(bench().said().toStdString(), ::testing::HasSubstr("is in the library"));
     window.document().addDelivery(Delivery{});
     EXPECT_NE(seal().name, "Wind mark");
     SealChooser chooser(window.sealLibrary(), plainGround({300, 200}, 100), &window);

@@ -256,6 +256,9 @@ void CheckView::showDetail() {
     };
     QString html = "<table>" + line(tr("Original"), toQt(row.original)) +
                    line(tr("Copy"), row.outcome == Outcome::Failed ? tr("none") : toQt(row.copy)) +
+                   line(tr("Seal"), row.readability > 0
+                                        ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
+                                        : QString()) +
                    line(tr("Left out"), listed(row.removed)) + line(tr("Notes"), listed(row.warnings));
     if (row.problem)
         html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));

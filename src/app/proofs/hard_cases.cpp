@@ -23,25 +23,27 @@ HardCases::HardCases(JobDocument* document, PictureLibrary* library, QObject* pa
     m_proofs.setPaused(true);
     connect(document, &JobDocument::anythingChanged, this, [this] {
         m_proofs.setPaused(true); // a hand that moves a slider comes first
-        if (m_watched)
+        if (m_watchers > 0)
             m_wait.start();
     });
     connect(&m_wait, &QTimer::timeout, this, &HardCases::start);
     connect(&m_proofs, &ProofSet::changed, this, &HardCases::evaluate);
     connect(library, &PictureLibrary::infoReady, this, [this] {
-        if (m_watched)
+        if (m_watchers > 0)
             m_wait.start(); // again and again: what is in view comes first
     });
 }
 
-void HardCases::setWatched(bool watched) {
-    m_watched = watched;
-    if (watched)
-        m_wait.start();
-    else {
-        m_wait.stop();
-        m_proofs.setPaused(true);
-    }
+void HardCases::watch() {
+    ++m_watchers;
+    m_wait.start();
+}
+
+void HardCases::unwatch() {
+    if (--m_watchers > 0)
+        return;
+    m_wait.stop();
+    m_proofs.setPaused(true);
 }
 
 void HardCases::start() {

@@ -21,8 +21,9 @@ class HardCases : public QObject {
 public:
     HardCases(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
     const std::vector<HardCase>& cases() const { return m_cases; }
-    /// Nothing is measured while nobody looks.
-    void setWatched(bool watched);
+    /// Nothing is measured while nobody looks: each who looks says so, and says when he leaves.
+    void watch();
+    void unwatch();
     /// In how many of the measured pictures the seal is below what was asked for, and on plain ground.
     struct Verdict {
         std::size_t measured = 0, hardToRead = 0, plain = 0, smaller = 0, enlargedLogo = 0;
@@ -43,7 +44,7 @@ private:
     PictureLibrary* m_library;
     ProofSet m_proofs;
     QTimer m_wait;
-    bool m_watched = false;
+    int m_watchers = 0;
     std::vector<HardCase> m_cases;
     Verdict m_verdict;
     std::map<std::string, LogoNeed> m_logoNeeds;

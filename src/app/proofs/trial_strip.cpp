@@ -24,15 +24,16 @@ QString ratioText(double ratio) {
 
 } // namespace
 
-TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, Ramps ramps, QWidget* parent)
-    : QWidget(parent), m_document(document), m_library(library), m_ramps(ramps), m_cases(document, library),
+TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases* cases, Ramps ramps,
+                       QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library), m_ramps(ramps), m_cases(cases),
       m_proofs(document, library, ProofSet::Bases::Drop) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Hard cases for this seal"));
     setFixedHeight(138);
     m_proofs.setPaused(true);
-    connect(&m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
+    connect(m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
     if (ramps == Ramps::With) {
         m_wideRamp.setSpots({Anchor::Left, Anchor::Centre, Anchor::Right});
@@ -57,7 +58,7 @@ void TrialStrip::updateRamps() {
 }
 
 bool TrialStrip::settled() const {
-    return m_cases.settled() && m_proofs.settled() && m_wideRamp.settled() && m_tallRamp.settled();
+    return m_cases->settled() && m_proofs.settled() && m_wideRamp.settled() && m_tallRamp.settled();
 }
 
 double TrialStrip::readabilityOf(OriginalId id) const {
@@ -82,7 +83,7 @@ void TrialStrip::layoutTiles() {
     };
     const int reserved = m_ramps == Ramps::With ? 3 * height + height / 2 + 3 * kGap : 0;
     std::vector<ProofWish> wishes;
-    for (const auto& hard : m_cases.cases()) {
+    for (const auto& hard : m_cases->cases()) {
         const auto info = m_library->info(hard.id);
         if (!info || info->problem)
             continue;
@@ -113,7 +114,7 @@ void TrialStrip::paintEvent(QPaintEvent*) {
     painter.setPen(theme().text);
     painter.drawText(QRect(kMargin, 4, width(), kHead - 6), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("Where this seal is most likely to fail"));
-    const auto& verdict = m_cases.verdict();
+    const auto& verdict = m_cases->verdict();
     painter.setFont(smallFont());
     const bool bad = verdict.hardToRead > 0;
     QString words = verdict.measured == 0 ? tr("being measured")
@@ -121,7 +122,7 @@ void TrialStrip::paintEvent(QPaintEvent*) {
                           : tr("readable in all %1 measured").arg(verdict.measured);
     if (verdict.plain > 0)
         words += tr(" · on plain ground in %1").arg(verdict.plain);
-    for (const auto& [file, need] : m_cases.logoNeeds())
+    for (const auto& [file, need] : m_cases->logoNeeds())
         words += tr(" · logo enlarged, needs %1 × %2 px").arg(need.needs.width).arg(need.needs.height);
     painter.setPen(bad ? theme().look : theme().quiet);
     painter.drawText(QRect(kMargin, 4, width() - 2 * kMargin, kHead - 6), Qt::AlignRight | Qt::AlignVCenter,
@@ -219,12 +220,12 @@ void TrialStrip::resizeEvent(QResizeEvent*) {
     layoutTiles();
 }
 void TrialStrip::showEvent(QShowEvent*) {
-    m_cases.setWatched(true);
+    m_cases->watch();
     m_proofs.setPaused(false);
     updateRamps();
 }
 void TrialStrip::hideEvent(QHideEvent*) {
-    m_cases.setWatched(false);
+    m_cases->unwatch();
     m_proofs.setPaused(true);
 }
 

@@ -15,8 +15,9 @@ class TrialStrip : public QWidget {
     Q_OBJECT
 public:
     enum class Ramps { Without, With };
-    TrialStrip(JobDocument* document, PictureLibrary* library, Ramps ramps, QWidget* parent = nullptr);
-    HardCases& hardCases() { return m_cases; }
+    TrialStrip(JobDocument* document, PictureLibrary* library, HardCases* cases, Ramps ramps,
+               QWidget* parent = nullptr);
+    HardCases& hardCases() { return *m_cases; }
     bool settled() const;
     QSize sizeHint() const override { return {600, 138}; }
     /// The readability shown under a case; 0 while there is none.
@@ -50,7 +51,7 @@ private:
     JobDocument* m_document;
     PictureLibrary* m_library;
     Ramps m_ramps;
-    HardCases m_cases;
+    HardCases* m_cases;
     ProofSet m_proofs;
     FrameProof m_wideRamp, m_tallRamp;
     std::vector<Tile> m_tiles;

@@ -131,8 +131,10 @@ void PartsList::onClicked(QTreeWidgetItem* item, int column) {
         return;
     bool& flag = column == kShown ? part->hidden : part->locked;
     flag = !flag;
-    m_document->setSeal(std::move(next),
-                        column == kShown ? tr("showing or hiding a part") : tr("locking a part"));
+    const auto what = column == kShown ? tr("showing or hiding a part") : tr("locking a part");
+    // The list is made anew by the change: not before it is done with this click.
+    QMetaObject::invokeMethod(
+        this, [this, next, what] { m_document->setSeal(next, what); }, Qt::QueuedConnection);
 }
 
 void PartsList::onRenamed(QTreeWidgetItem* item, int column) {
@@ -145,7 +147,8 @@ void PartsList::onRenamed(QTreeWidgetItem* item, int column) {
         (part->name.empty() && name == kindName(part->kind)))
         return;
     part->name = name.toStdString();
-    m_document->setSeal(std::move(next), tr("renaming a part"));
+    QMetaObject::invokeMethod(
+        this, [this, next] { m_document->setSeal(next, tr("renaming a part")); }, Qt::QueuedConnection);
 }
 
 void PartsList::keyPressEvent(QKeyEvent* event) {

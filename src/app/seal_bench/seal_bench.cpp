@@ -44,13 +44,13 @@ bool isHead(const std::string& key) {
 
 } // namespace
 
-SealBench::SealBench(JobDocument* document, PictureLibrary* library, QWidget* parent)
+SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* cases, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_name(new QLineEdit), m_of(new QLabel),
       m_parts(new PartsList(document)), m_sealForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
       m_partForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
       m_canvas(new SealCanvas(document, library)),
-      m_strip(new TrialStrip(document, library, TrialStrip::Ramps::With)), m_advice(new AdviceBox(document)),
-      m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
+      m_strip(new TrialStrip(document, library, cases, TrialStrip::Ramps::With)),
+      m_advice(new AdviceBox(document)), m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -63,6 +63,9 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, QWidget* pa
     column->addLayout(row, 1);
     column->addWidget(m_strip);
 
+    m_saying.setSingleShot(true);
+    m_saying.setInterval(6000);
+    connect(&m_saying, &QTimer::timeout, this, &SealBench::refresh);
     connect(document, &JobDocument::anythingChanged, this, &SealBench::refresh);
     connect(m_parts, &PartsList::selectionChosen, this, &SealBench::choose);
     connect(m_canvas, &SealCanvas::selectionChanged, this, [this] { choose(m_canvas->selection()); });
@@ -350,6 +353,7 @@ QWidget* SealBench::makeTextHelp() {
     row->addStretch();
     auto* menuButton = new QToolButton;
     menuButton->setText(tr("Fill in…"));
+    menuButton->setStyleSheet("QToolButton { padding: 3px 14px 3px 3px; }");
     menuButton->setToolTip(tr("Words that are filled in for each picture"));
     menuButton->setPopupMode(QToolButton::InstantPopup);
     menuButton->setFocusPolicy(Qt::StrongFocus);
@@ -413,6 +417,17 @@ bool SealBench::settled() const {
     return m_canvas->settled() && m_strip->settled();
 }
 
+void SealBench::say(const QString& text) {
+    m_of->setText(text);
+    m_of->setToolTip(text);
+    m_of->setStyleSheet(QString("color: %1;").arg(theme().accent.name()));
+    m_saying.start();
+}
+
+QString SealBench::said() const {
+    return m_of->text();
+}
+
 void SealBench::setPartSetting(const std::string& key, const SettingValue& value, int drag) {
     SealDesign next = m_document->currentDelivery().seal;
     auto* part = next.part(m_shownPart);
@@ -433,7 +448,10 @@ void SealBench::refresh() {
     const auto& seal = m_document->currentDelivery().seal;
     if (m_name->text() != toQt(seal.name))
         m_name->setText(toQt(seal.name));
-    m_of->setText(tr("the seal of %1").arg(toQt(m_document->currentDelivery().name)));
+    if (!m_saying.isActive()) {
+        m_of->setText(tr("the seal of %1").arg(toQt(m_document->currentDelivery().name)));
+        m_of->setStyleSheet({});
+    }
     for (const auto& row : sealSettings())
         if (!row.derived)
             m_sealForm->setValue(row.key, row.get(seal));

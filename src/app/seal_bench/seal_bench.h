@@ -22,7 +22,7 @@ namespace keepseal::app {
 class SealBench : public QWidget {
     Q_OBJECT
 public:
-    SealBench(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+    SealBench(JobDocument* document, PictureLibrary* library, HardCases* cases, QWidget* parent = nullptr);
     void showPicture(OriginalId id);
     SealCanvas& canvas() { return *m_canvas; }
     PartsList& parts() { return *m_parts; }
@@ -35,6 +35,9 @@ public:
     void addLogo(const QString& file);
     void addShape();
     bool settled() const;
+    /// A word beside the name, for a moment.
+    void say(const QString& text);
+    QString said() const;
 
 signals:
     void closed();
@@ -67,6 +70,7 @@ private:
     PictureLibrary* m_library;
     QLineEdit* m_name;
     QLabel* m_of;
+    QTimer m_saying;
     PartsList* m_parts;
     SettingForm *m_sealForm, *m_partForm;
     SealCanvas* m_canvas;

@@ -24,13 +24,13 @@
 namespace keepseal::app {
 
 MainWindow::MainWindow()
-    : m_library(&m_document), m_planning(&m_document), m_deliveries(new DeliveriesBar(&m_document)),
-      m_chain(new ChainView(&m_document, &m_library)), m_drawer(new Drawer(&m_document, &m_library)),
-      m_header(new ViewsHeader), m_stack(new QStackedWidget), m_pages(new QStackedWidget),
-      m_bench(new SealBench(&m_document, &m_library)),
-      m_strip(new TrialStrip(&m_document, &m_library, TrialStrip::Ramps::Without)), m_empty(makeEmptyPage()),
-      m_wall(new ProofWall(&m_document, &m_library)), m_single(new SingleView(&m_document, &m_library)),
-      m_check(new CheckView), m_runBar(new RunBar) {
+    : m_library(&m_document), m_planning(&m_document), m_hardCases(&m_document, &m_library),
+      m_deliveries(new DeliveriesBar(&m_document)), m_chain(new ChainView(&m_document, &m_library)),
+      m_drawer(new Drawer(&m_document, &m_library)), m_header(new ViewsHeader), m_stack(new QStackedWidget),
+      m_pages(new QStackedWidget), m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
+      m_strip(new TrialStrip(&m_document, &m_library, &m_hardCases, TrialStrip::Ramps::Without)),
+      m_empty(makeEmptyPage()), m_wall(new ProofWall(&m_document, &m_library)),
+      m_single(new SingleView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);

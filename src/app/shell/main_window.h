@@ -87,6 +87,7 @@ private:
     void onProgress(qulonglong done, qulonglong total, const LedgerRow& row);
     void onFinished(const RunResult& result);
     void showNotice(const QString& text);
+    void tell(const QString& text);
     void choosePictures();
     void chooseFolder();
     void chooseDestination();
@@ -99,6 +100,7 @@ private:
     PictureLibrary m_library;
     Gathering m_gathering;
     Planning m_planning;
+    HardCases m_hardCases;
     Running m_running;
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;

@@ -35,6 +35,14 @@ void MainWindow::chooseSeal() {
         takeSeal(*chooser.taken());
 }
 
+/// Where the person is looking.
+void MainWindow::tell(const QString& text) {
+    if (onBench())
+        m_bench->say(text);
+    else
+        showNotice(text);
+}
+
 void MainWindow::keepSeal() {
     SavedSeal saved;
     saved.design = m_document.currentDelivery().seal;
@@ -50,9 +58,9 @@ void MainWindow::keepSeal() {
         }
         saved = m_seals.save(std::move(saved));
         m_document.setSeal(saved.design, tr("keeping the seal")); // its logos lie in the library now
-        showNotice(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
+        tell(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
     } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
+        tell(toQt(problem.sentence()));
     }
 }
 

@@ -98,6 +98,7 @@ bool benchPictures(MainWindow& window, const QDir& out) {
 /// The wall with something different on a few pictures, hard cases below.
 bool exceptionsPicture(MainWindow& window, const QDir& out) {
     const auto& all = window.document().originals();
+    window.wall().setCurrent(all.front().id);
     window.document().editExceptions({all[3].id}, "tour",
                                      [](SealException& e) { e.anchor = Anchor::TopLeft; });
     window.document().editExceptions({all[4].id, all[6].id}, "tour",
