@@ -16,6 +16,7 @@ public:
     explicit PartsList(JobDocument* document, QWidget* parent = nullptr);
     void setSelection(const PartIds& ids);
     PartIds selection() const;
+    void refresh();
 
 signals:
     void selectionChosen(const keepseal::PartIds& ids);
@@ -25,7 +26,6 @@ protected:
     QSize sizeHint() const override { return {220, 140}; }
 
 private:
-    void refresh();
     void add(QTreeWidgetItem* into, const std::string& parent);
     void onClicked(QTreeWidgetItem* item, int column);
     void onRenamed(QTreeWidgetItem* item, int column);

@@ -35,6 +35,7 @@ public:
     void addLogo(const QString& file);
     void addShape();
     bool settled() const;
+    void renewLook();
     /// A word beside the name, for a moment.
     void say(const QString& text);
     QString said() const;

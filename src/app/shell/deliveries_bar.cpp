@@ -33,10 +33,25 @@ void paintSign(QPainter& painter, const QRect& box, const SealDesign& seal) {
     painter.drawRect(box);
     if (!seal.on)
         return;
+    const auto colour = seal.parts.empty() ? Rgb{255, 255, 255} : seal.parts.front().colour;
+    const QColor ink(colour.r, colour.g, colour.b);
+    if (seal.arrangement == Arrangement::Repeat) { // short strokes all over
+        painter.setPen(QPen(ink, 1.6));
+        for (int y = 0; y < 3; ++y)
+            for (int x = 0; x < 3; ++x)
+                painter.drawLine(QPointF(box.x() + 5 + x * 15 + (y % 2) * 4, box.y() + 10 + y * 11),
+                                 QPointF(box.x() + 12 + x * 15 + (y % 2) * 4, box.y() + 6 + y * 11));
+        painter.setPen(Qt::NoPen);
+        return;
+    }
+    if (seal.arrangement == Arrangement::Strip) {
+        painter.setBrush(QColor(0, 0, 0, 110));
+        const int row = static_cast<int>(seal.anchor) / 3;
+        painter.drawRect(QRect(box.x(), box.y() + row * (box.height() - 9) / 2, box.width(), 9));
+    }
     const auto at =
         anchored({box.x(), box.y(), box.width(), box.height()}, box.width() * 0.36, 3.5, seal.anchor, 4);
-    const auto colour = seal.parts.empty() ? Rgb{255, 255, 255} : seal.parts.front().colour;
-    painter.setBrush(QColor(colour.r, colour.g, colour.b));
+    painter.setBrush(ink);
     painter.drawRect(QRectF(at.x, at.y, box.width() * 0.36, 3.5));
 }
 

@@ -448,7 +448,8 @@ void MainWindow::onFinished(const RunResult& result) {
     m_runBar->setSentence(text,
                           failed > 0 || !kept || result.stopped ? RunBar::Tone::Look : RunBar::Tone::Good);
     m_runBar->setOpenFolder(made > 0);
-    m_runBar->setAction(tr("All stamped"), false); // until the new plan knows better
+    // Until the new plan knows what is left.
+    m_runBar->setAction(failed > 0 || result.stopped ? tr("Planning…") : tr("All stamped"), false);
     m_planning.renew();
     if (!result.stopped)
         setView(ViewKind::Check);

@@ -74,10 +74,11 @@ bool benchPictures(MainWindow& window, const QDir& out) {
         return false;
     const auto kept = window.document().currentDelivery().seal;
     window.takeSeal(mark->design);
+    window.setLook(ThemeKind::Light, Surround::Middle);
     bench.choose({"name"});
-    bench.sealForm().unfold("Halo");
     ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
          save(window, out.filePath("seal-bench-part.png"));
+    window.setLook(ThemeKind::Dark, Surround::Dark);
     bench.choose({});
     window.closeBench();
     window.takeSeal(pattern->design);
@@ -170,6 +171,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
                    kPatience);
     ok = ok && save(window, out.filePath("run-under-way.png"));
     ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
+    ok = ok && waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
     ok = ok && save(window, out.filePath("check.png"));
     std::vector<OriginalId> all;
     for (const auto& item : window.document().originals())

@@ -49,6 +49,7 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     m_deliveries->menuButton()->setIcon(icon("menu", theme().text));
     m_deliveries->addButton()->setIcon(icon("plus", theme().text));
     m_runBar->openButton()->setIcon(icon("folder-open", theme().text));
+    m_bench->renewLook();
     updateRunBar();
     if (m_lastRun && m_resultIsCurrent)
         m_check->showLedger(*m_lastRun);
