@@ -27,6 +27,19 @@ void drawSealAt(benchmark::State& state) {
 }
 BENCHMARK(drawSealAt)->Arg(384)->Arg(1500)->Arg(6000)->Unit(benchmark::kMicrosecond);
 
+void drawPatternAt(benchmark::State& state) {
+    Frame frame = grey(static_cast<int>(state.range(0)), static_cast<int>(state.range(0)) * 2 / 3);
+    SealDesign design;
+    design.setText("Marsh & Line · proof");
+    design.size = 3.4;
+    design.arrangement = Arrangement::Repeat;
+    design.angle = -28;
+    const auto seal = prepareSeal(design);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(drawSeal(*seal, frame));
+}
+BENCHMARK(drawPatternAt)->Arg(384)->Arg(716)->Arg(2048)->Unit(benchmark::kMicrosecond);
+
 /// Advice for the nine places, from the screen-size pixels of a 24 MP picture.
 void adviseOnPlaces(benchmark::State& state) {
     Frame frame = grey(1500, 1000);

@@ -42,12 +42,21 @@ TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases
         m_tallRamp.setFrame(rampGround(kTallRamp));
         for (auto* ramp : {&m_wideRamp, &m_tallRamp})
             connect(ramp, &FrameProof::changed, this, qOverload<>(&QWidget::update));
-        const auto redraw = [this] {
-            if (isVisible())
-                updateRamps();
-        };
-        connect(document, &JobDocument::anythingChanged, this, redraw);
     }
+    // While something is dragged the canvas comes first; the strip follows a few times a second.
+    m_later.setSingleShot(true);
+    m_later.setInterval(160);
+    connect(document, &JobDocument::anythingChanged, this, [this] {
+        m_proofs.setPaused(true);
+        if (isVisible() && !m_later.isActive())
+            m_later.start();
+    });
+    connect(&m_later, &QTimer::timeout, this, [this] {
+        if (!isVisible())
+            return;
+        m_proofs.setPaused(false);
+        updateRamps();
+    });
 }
 
 void TrialStrip::updateRamps() {
@@ -58,7 +67,8 @@ void TrialStrip::updateRamps() {
 }
 
 bool TrialStrip::settled() const {
-    return m_cases->settled() && m_proofs.settled() && m_wideRamp.settled() && m_tallRamp.settled();
+    return !m_later.isActive() && m_cases->settled() && m_proofs.settled() && m_wideRamp.settled() &&
+           m_tallRamp.settled();
 }
 
 double TrialStrip::readabilityOf(OriginalId id) const {

@@ -54,6 +54,7 @@ private:
     HardCases* m_cases;
     ProofSet m_proofs;
     FrameProof m_wideRamp, m_tallRamp;
+    QTimer m_later;
     std::vector<Tile> m_tiles;
     int m_current = 0;
 };

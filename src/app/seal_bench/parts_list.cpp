@@ -68,7 +68,7 @@ PartsList::PartsList(JobDocument* document, QWidget* parent) : QTreeWidget(paren
         "QTreeWidget { background: palette(base); border: 1px solid palette(mid); border-radius: 5px; }"
         "QTreeWidget::item { height: 28px; }");
     connect(document, &JobDocument::stationChanged, this, [this](StationId station) {
-        if (station == StationId::Seal)
+        if (station == StationId::Seal && content() != m_shown)
             refresh();
     });
     connect(document, &JobDocument::currentDeliveryChanged, this, &PartsList::refresh);
@@ -104,7 +104,16 @@ void PartsList::add(QTreeWidgetItem* into, const std::string& parent) {
     }
 }
 
+std::vector<std::tuple<std::string, std::string, std::string, bool, bool, QString>>
+PartsList::content() const {
+    decltype(m_shown) out;
+    for (const auto& part : m_document->currentDelivery().seal.parts)
+        out.emplace_back(part.id, part.name, part.parent, part.hidden, part.locked, detail(part));
+    return out;
+}
+
 void PartsList::refresh() {
+    m_shown = content();
     const auto chosen = selection();
     m_refreshing = true;
     clear();

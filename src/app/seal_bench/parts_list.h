@@ -26,12 +26,15 @@ protected:
     QSize sizeHint() const override { return {220, 140}; }
 
 private:
+    std::vector<std::tuple<std::string, std::string, std::string, bool, bool, QString>> content() const;
     void add(QTreeWidgetItem* into, const std::string& parent);
     void onClicked(QTreeWidgetItem* item, int column);
     void onRenamed(QTreeWidgetItem* item, int column);
 
     JobDocument* m_document;
     bool m_refreshing = false;
+    std::vector<std::tuple<std::string, std::string, std::string, bool, bool, QString>>
+        m_shown; ///< what the list says
 };
 
 } // namespace keepseal::app

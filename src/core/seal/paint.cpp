@@ -191,8 +191,10 @@ private:
     }
 
     std::shared_ptr<const LogoPixels> logoFor(const PreparedPart& prepared, const SealPart& part) const {
-        const double wanted = prepared.box.height * m_unit / 100 * 2;
-        double height = std::max(1.0, std::ceil(wanted));
+        // In steps of a quarter, so that a seal that is being resized finds most of its drawings made
+        // already.
+        const double wanted = std::max(2.0, prepared.box.height * m_unit / 100 * 2);
+        double height = std::ceil(2 * std::pow(1.25, std::ceil(std::log(wanted / 2) / std::log(1.25))));
         try {
             const Size native = logoNativePixels(part.logo, m_version.dark);
             if (!native.empty())

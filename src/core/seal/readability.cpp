@@ -8,10 +8,10 @@
 namespace keepseal {
 namespace {
 
-constexpr double kNear = 0.1;              ///< of the unit: how far surroundings reach
-constexpr double kReach = 0.8;             ///< share of the mark that is at least as readable as the result
-constexpr std::int64_t kSamples = 120'000; ///< about as many pixels are looked at
-constexpr int kMostCells = 64;             ///< along each side
+constexpr double kNear = 0.1;             ///< of the unit: how far surroundings reach
+constexpr double kReach = 0.8;            ///< share of the mark that is at least as readable as the result
+constexpr std::int64_t kSamples = 40'000; ///< about as many pixels are looked at
+constexpr int kMostCells = 64;            ///< along each side
 
 const std::array<double, 256>& linear() {
     static const auto table = [] {

@@ -1,0 +1,169 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Seals in a whole run: exceptions, words filled in for each picture, warnings in the ledger, logos that
+// change.
+#include "base/problem.h"
+#include "picture/develop.h"
+#include "picture/original.h"
+#include "run/plan.h"
+#include "run/run.h"
+#include "support/seals.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using ::testing::Contains;
+using ::testing::HasSubstr;
+using ::testing::IsEmpty;
+
+namespace {
+
+struct Job {
+    TempFolder folder;
+    std::vector<fs::path> files;
+    Delivery delivery;
+
+    explicit Job(int count = 3) {
+        for (int i = 0; i < count; ++i) {
+            files.push_back(folder / ("in/tide_" + std::to_string(i) + ".jpg"));
+            makePicture(files.back(), 480, 320);
+        }
+        delivery = sampleDelivery(folder / "out");
+        delivery.seal = boxSeal(200, 100);
+        delivery.seal.anchor = Anchor::BottomRight;
+    }
+    RunResult run(const Exceptions& exceptions = {}) const {
+        const std::atomic<bool> stop{false};
+        return runPlan(makePlan(files, {delivery}, "/", exceptions), {}, stop, [](const RunEvent&) {});
+    }
+    Frame copy(std::size_t index) const {
+        const auto path = folder / ("out/tide_" + std::to_string(index) + ".jpg");
+        const Original original(path);
+        const auto facts = readFacts(original, path.string());
+        return develop(original, path.string(), facts, facts.size, {});
+    }
+    static bool sealedAt(const Frame& frame, double x, double y) {
+        const auto* p = pixelAt(frame, x * frame.size.width, y * frame.size.height);
+        return p[0] > 235 && p[1] > 235 && p[2] > 235; // the ramp itself has little blue
+    }
+};
+
+} // namespace
+
+TEST(SealRun, EachPictureGetsItsExceptionAndTheOthersDoNot) {
+    const Job job;
+    SealException moved, none;
+    moved.anchor = Anchor::TopLeft;
+    none.none = true;
+    const auto result = job.run({{job.files[1], moved}, {job.files[2], none}});
+    EXPECT_EQ(result.exitCode(), 0);
+    EXPECT_TRUE(Job::sealedAt(job.copy(0), 0.93, 0.92));
+    EXPECT_TRUE(Job::sealedAt(job.copy(1), 0.07, 0.08));
+    EXPECT_FALSE(Job::sealedAt(job.copy(1), 0.93, 0.92));
+    EXPECT_FALSE(Job::sealedAt(job.copy(2), 0.93, 0.92));
+    EXPECT_GT(result.ledger.rows[0].readability, 1);
+    EXPECT_EQ(result.ledger.rows[2].readability, 0);
+}
+
+TEST(SealRun, AChangedExceptionMakesThatCopyAnewAndOnlyThatOne) {
+    const Job job;
+    job.run();
+    SealException dark;
+    dark.dark = true;
+    const auto plan = makePlan(job.files, {job.delivery}, "/", {{job.files[1], dark}});
+    EXPECT_EQ(plan.count(Outcome::AlreadyThere), 2U);
+    EXPECT_EQ(plan.count(Outcome::Waiting), 1U);
+    EXPECT_EQ(makePlan(job.files, {job.delivery}, "/").count(Outcome::AlreadyThere), 3U);
+}
+
+TEST(SealRun, AnotherLogoFileUnderTheSameNameMakesOtherCopies) {
+    Job job(1);
+    const auto write = [&](const char* colour) {
+        writeFile(job.folder / "logo.svg",
+                  std::string("<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'>"
+                              "<rect width='9' height='9' fill='") +
+                      colour + "'/></svg>");
+    };
+    write("#ffffff");
+    SealPart logo = newPart(job.delivery.seal, PartKind::Logo);
+    logo.logo.file = (job.folder / "logo.svg").string();
+    job.delivery.seal.parts.push_back(logo);
+    job.run();
+    EXPECT_EQ(makePlan(job.files, {job.delivery}, "/").count(Outcome::AlreadyThere), 1U);
+    write("#ffff0000");
+    EXPECT_EQ(makePlan(job.files, {job.delivery}, "/").count(Outcome::AlreadyThere), 0U);
+}
+
+TEST(SealRun, WordsAreFilledInForEachPictureAndMissingOnesAreInTheLedger) {
+    Job job(2);
+    job.delivery.seal = {};
+    job.delivery.seal.setText("{name}");
+    job.delivery.seal.size = 12;
+    ASSERT_EQ(job.run().exitCode(), 0);
+    // Other names, other letters: the two copies differ only there.
+    const Frame a = job.copy(0), b = job.copy(1);
+    int differing = 0;
+    for (std::size_t i = 0; i < a.rgb.size(); ++i)
+        differing += std::abs(int(a.rgb[i]) - int(b.rgb[i])) > 40;
+    EXPECT_GT(differing, 20);
+    EXPECT_LT(differing, static_cast<int>(a.rgb.size() / 50));
+    job.delivery.seal.setText("{title} by {creator}");
+    const auto result = job.run();
+    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("{title} has no value")));
+}
+
+TEST(SealRun, APlaceInATokensValueIsInPlainSight) {
+    Job job(0);
+    Planted planted;
+    planted.xmpCity = kSecretCity;
+    planted.description = std::string("Kites over ") + kSecretCity;
+    job.files = {job.folder / "in/a.jpg"};
+    makePicture(job.files[0], 480, 320, planted);
+    job.delivery.seal = {};
+    job.delivery.seal.setText("{description}");
+    const auto result = job.run();
+    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("stands in the seal")));
+}
+
+TEST(SealRun, WhatIsHardToReadOrEnlargedOrLeftOutIsInTheLedgerAndTheCopyIsMade) {
+    Job job(1);
+    job.delivery.seal.opacity = 3;
+    SealPart gone = newPart(job.delivery.seal, PartKind::Logo);
+    gone.logo.file = (job.folder / "no-such-logo.svg").string();
+    job.delivery.seal.parts.push_back(gone);
+    const auto result = job.run();
+    EXPECT_EQ(result.exitCode(), 0);
+    EXPECT_EQ(result.ledger.rows[0].outcome, Outcome::Made);
+    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("hard to read here")));
+    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("no-such-logo.svg")));
+}
+
+TEST(SealRun, AGoodSealWarnsOfNothing) {
+    Job job(1);
+    job.delivery.seal.tone = Tone::ByPicture;
+    job.delivery.seal.halo.when = HaloWhen::WhereNeeded;
+    EXPECT_THAT(job.run().ledger.rows[0].warnings, IsEmpty());
+}
+
+TEST(SealRun, ManyWorkersDrawTheSameSealAsOne) {
+    Job job(6);
+    job.delivery.seal.arrangement = Arrangement::Repeat;
+    job.delivery.seal.halo.when = HaloWhen::Always;
+    job.delivery.seal.size = 6;
+    const std::atomic<bool> stop{false};
+    RunOptions four;
+    four.workers = 4;
+    runPlan(makePlan(job.files, {job.delivery}, "/"), four, stop, [](const RunEvent&) {});
+    auto alone = job.delivery;
+    alone.place.folder = (job.folder / "alone").string();
+    RunOptions one;
+    one.workers = 1;
+    runPlan(makePlan(job.files, {alone}, "/"), one, stop, [](const RunEvent&) {});
+    for (int i = 0; i < 6; ++i) {
+        const auto name = "/tide_" + std::to_string(i) + ".jpg";
+        EXPECT_EQ(readFile(job.folder.path().string() + "/out" + name),
+                  readFile(job.folder.path().string() + "/alone" + name));
+    }
+}
