@@ -42,6 +42,6 @@ SealPlacement arrangeSeal(const PreparedSeal& seal, const Rect& picture, Size wh
                           double copyScale = 1);
 
 /// At most this many seals of a repeated pattern: a denser one is spread out.
-inline constexpr int kMaxInstances = 30000;
+inline constexpr int kMaxInstances = 4000;
 
 } // namespace keepseal

@@ -23,12 +23,21 @@ void boxLine(const float* from, float* to, int count, std::ptrdiff_t step, int r
     }
 }
 
+/// The largest within `radius` along a line; each value is looked at twice, however large the radius is.
 void maxLine(const float* from, float* to, int count, std::ptrdiff_t step, int radius) {
+    std::vector<int> falling(
+        static_cast<std::size_t>(count)); // positions of falling values: the first is the largest
+    std::size_t first = 0, end = 0;
+    int next = 0;
     for (int i = 0; i < count; ++i) {
-        float best = 0;
-        for (int j = std::max(0, i - radius); j <= std::min(count - 1, i + radius); ++j)
-            best = std::max(best, from[j * step]);
-        to[i * step] = best;
+        for (; next < count && next <= i + radius; ++next) {
+            while (end > first && from[falling[end - 1] * step] <= from[next * step])
+                --end;
+            falling[end++] = next;
+        }
+        while (falling[first] < i - radius)
+            ++first;
+        to[i * step] = from[falling[first] * step];
     }
 }
 

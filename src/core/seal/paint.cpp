@@ -79,8 +79,8 @@ public:
         if (!strip.empty() || m_design.plate.on || m_design.shadow.on || m_design.outline.width > 0 || halo)
             out.under = paintUnder(out.mark, strip, halo);
         if (m_design.relief.on)
-            out.relief = reliefOf(out.mark, m_design.relief.depth * m_unit / 100, m_design.relief.angle,
-                                  m_design.relief.strength / 100);
+            out.relief = reliefOf(out.mark, within(m_design.relief.depth * m_unit / 100),
+                                  m_design.relief.angle, m_design.relief.strength / 100);
         return out;
     }
 
@@ -91,6 +91,11 @@ public:
     }
 
 private:
+    /// A length of an effect, never more than there is to be painted.
+    double within(double length) const {
+        return std::min(length, double(std::max(m_area.width, m_area.height)));
+    }
+
     Rgb pick(Rgb light, Rgb dark) const { return m_version.dark ? dark : light; }
 
     /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no
@@ -235,8 +240,8 @@ private:
             const double scale = m_unit / 100;
             if (halo) {
                 Mask glow = opaque;
-                spread(glow, m_design.halo.spread * scale);
-                blur(glow, m_design.halo.softness * scale);
+                spread(glow, within(m_design.halo.spread * scale));
+                blur(glow, within(m_design.halo.softness * scale));
                 paintOver(under, glow, pick(m_design.halo.colour, m_design.halo.darkColour),
                           m_design.halo.strength / 100);
             }
@@ -244,7 +249,7 @@ private:
                 const double radians = m_design.shadow.angle * std::numbers::pi / 180;
                 const double distance = m_design.shadow.distance * scale;
                 Mask fallen = shifted(opaque, std::sin(radians) * distance, -std::cos(radians) * distance);
-                blur(fallen, m_design.shadow.softness * scale);
+                blur(fallen, within(m_design.shadow.softness * scale));
                 paintOver(under, fallen, m_design.shadow.colour, m_design.shadow.strength / 100);
             }
         }
@@ -334,10 +339,13 @@ SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement,
     };
     const double across = std::max(side(0, 1), side(3, 2)) / seal.box.width;
     const double down = std::max(side(0, 3), side(1, 2)) / seal.box.height;
-    const double scale = std::min(std::max(across, down), 8000 / std::max(seal.box.width, seal.box.height));
+    // A corner dragged far out asks for a density that nothing in the picture can show.
+    const double most = std::min(4096.0, 2.0 * std::max(placement.area.width, placement.area.height) + 64);
+    const double scale = std::min(std::max(across, down), most / std::max(seal.box.width, seal.box.height));
     const std::vector<SealInstance> one = {{placing({0, 0}, {0, 0}, scale, 0), -1}};
     const double unit = scale * 100;
-    const Box flatBox = boundsOf(one.front().map.map(seal.box)).grown(effectReach(seal.design, unit));
+    const Box flatBox =
+        boundsOf(one.front().map.map(seal.box)).grown(std::min(effectReach(seal.design, unit), most / 4));
     const auto flat = Painter(seal, one, unit, version, wholePixels(flatBox)).paint({});
     Homography fromFrame = inverse(placement.warp);
     for (std::size_t i = 0; i < 6; ++i)
@@ -390,7 +398,11 @@ SealLayers paintAtSize(const PreparedSeal& seal, const SealPlacement& placement,
                        const Rect& area) {
     // Glow and shadow reach in from outside the area: they are made from a larger one.
     const bool reaches = version.halo || seal.design.shadow.on || seal.design.relief.on;
-    const int more = reaches ? static_cast<int>(std::ceil(effectReach(seal.design, placement.unit))) : 0;
+    // However far they are told to reach: a quarter of the picture's short side is more than any glow shows,
+    // and keeps what is held in memory in bounds.
+    const double most = std::min(placement.area.width, placement.area.height) / 4.0 + 2;
+    const int more =
+        reaches ? static_cast<int>(std::ceil(std::min(most, effectReach(seal.design, placement.unit)))) : 0;
     const Rect larger{area.x - more, area.y - more, area.width + 2 * more, area.height + 2 * more};
     auto layers = Painter(seal, placement.instances, placement.unit, version, larger).paint(placement.strip);
     const auto cut = [&](Layer& layer) {
