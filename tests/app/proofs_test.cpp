@@ -94,8 +94,11 @@ TEST_F(Window, HardCasesAreFoundByMeasuring) {
     EXPECT_EQ(found["widest"], "wide");
     EXPECT_EQ(found["smallest"], "small");
     EXPECT_EQ(cases.verdict().plain, 5U); // all but the busy one
+    useFolder(copies);
     window.document().setSetting("seal.tone", std::string("light"));
     ASSERT_TRUE(waitUntil([&] { return cases.verdict().hardToRead >= 1 && cases.settled(); }, kWait));
+    EXPECT_TRUE(
+        waitUntil([&] { return window.runBar().sentence().contains("seal hard to read on"); }, kWait));
 }
 
 TEST_F(Window, TheStripIsWalkedByKeysAndChoosesThePicture) {

@@ -267,6 +267,11 @@ void MainWindow::connectParts() {
         m_planning.renew();
         updateRunBar();
     });
+    connect(&m_hardCases, &HardCases::changed, this, [this] {
+        if (!m_running.busy() && !m_resultIsCurrent && m_planning.plan() && m_planning.current() &&
+            !m_document.originals().empty())
+            m_runBar->setSentence(planSentence(*m_planning.plan()));
+    });
     connect(m_runBar->strongButton(), &QPushButton::clicked, this, &MainWindow::stampOrChooseFolder);
     connect(m_runBar->stopButton(), &QPushButton::clicked, this, [this] {
         m_running.stop();
@@ -347,7 +352,11 @@ QString MainWindow::planSentence(const Plan& plan) const {
         text += tr(" · %1 already there").arg(there);
     if (left > 0)
         text += tr(" · %1 left out").arg(left);
-    return text + tr(" · nothing will be replaced");
+    text += tr(" · nothing will be replaced");
+    // Of the delivery that is looked at, as far as it has been measured.
+    if (const auto& verdict = m_hardCases.verdict(); verdict.hardToRead > 0)
+        text += tr(" · seal hard to read on %1 of %2").arg(verdict.hardToRead).arg(verdict.measured);
+    return text;
 }
 
 void MainWindow::updateRunBar() {
