@@ -122,8 +122,9 @@ void ungroup(SealDesign& design, const std::string& id) {
     const auto at = indexOf(design, id);
     if (at == design.parts.size() || design.parts[at].kind != PartKind::Group)
         return;
+    const auto seal = prepareSeal(design);
     if (layoutAround(design, id).stacking == Stacking::Free)
-        for (const auto& box : prepareSeal(design)->boxes)
+        for (const auto& box : seal->boxes)
             if (auto* part = design.part(box.first); part && part->parent == id)
                 part->x = box.second.centre().x, part->y = box.second.centre().y;
     const auto parent = design.parts[at].parent;
