@@ -213,20 +213,22 @@ SavedSeal SealLibrary::save(SavedSeal seal) const {
     forEachLogo(written.design, [](const std::string& logo) {
         return isShipped(logo) ? logo : "../logos/" + plainName(logo);
     });
+    setAside(seal.key); // what is replaced can be brought back by hand
     writeTextFile(fileOf(seal.key), toJson(written).dump(2) + "\n");
     return seal;
 }
 
-void SealLibrary::remove(const std::string& key) const {
-    if (!isKey(key))
-        throw Problem(ProblemKind::NotFound, key, "there is no such seal");
+/// A copy of what is there now, among the last removed ones.
+void SealLibrary::setAside(const std::string& key) const {
     const auto removed = m_folder / "removed";
     std::error_code error;
+    if (!fs::exists(fileOf(key), error))
+        return;
     fs::create_directories(removed, error);
-    fs::rename(fileOf(key), removed / (key + ".json"), error);
+    fs::copy_file(fileOf(key), removed / (key + ".json"), fs::copy_options::overwrite_existing, error);
     if (error)
         throw Problem(ProblemKind::CannotWrite, fileOf(key).string(),
-                      "the seal can't be removed: " + error.message(), "Check the folder's permissions");
+                      "the seal can't be set aside: " + error.message(), "Check the folder's permissions");
     std::vector<fs::path> kept;
     for (fs::directory_iterator it(removed, error), end; !error && it != end; it.increment(error))
         kept.push_back(it->path());
@@ -237,6 +239,16 @@ void SealLibrary::remove(const std::string& key) const {
         return fs::last_write_time(a, ignored) < fs::last_write_time(b, ignored);
     });
     fs::remove(kept.front(), error);
+}
+
+void SealLibrary::remove(const std::string& key) const {
+    std::error_code error;
+    if (!isKey(key) || !fs::exists(fileOf(key), error))
+        throw Problem(ProblemKind::NotFound, key, "there is no such seal");
+    setAside(key);
+    if (!fs::remove(fileOf(key), error))
+        throw Problem(ProblemKind::CannotWrite, fileOf(key).string(),
+                      "the seal can't be removed: " + error.message(), "Check the folder's permissions");
 }
 
 void SealLibrary::restore(const std::string& key) const {

@@ -44,6 +44,7 @@ public:
     const std::filesystem::path& folder() const { return m_folder; }
 
 private:
+    void setAside(const std::string& key) const;
     std::filesystem::path fileOf(const std::string& key) const;
     std::string keepLogo(const std::string& file) const;
     std::filesystem::path m_folder;

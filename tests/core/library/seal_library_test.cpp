@@ -75,6 +75,23 @@ TEST(SealLibrary, KeepsFindsRenamesRemovesAndBringsBack) {
     EXPECT_THROW(library.remove("../seals/kite-mark"), Problem);
 }
 
+TEST(SealLibrary, WhatIsReplacedUnderItsOwnKeyIsSetAside) {
+    const TempFolder folder;
+    const SealLibrary library(folder.path());
+    auto saved = library.save(kite());
+    saved.notes = "changed";
+    library.save(saved);
+    EXPECT_EQ(library.find("kite-mark")->notes, "changed");
+    EXPECT_EQ(loadSealFile(folder / "removed/kite-mark.json").notes, "for the marsh pictures");
+    for (int i = 0; i < 30; ++i) { // only the last of them are kept
+        auto other = kite();
+        other.design.name = "Other " + std::to_string(i);
+        library.remove(library.save(other).key);
+    }
+    EXPECT_LE(std::distance(fs::directory_iterator(folder / "removed"), fs::directory_iterator()), 21);
+    EXPECT_THROW(library.remove("kite-mark-9"), Problem);
+}
+
 TEST(SealLibrary, LogosAreKeptWithTheSealAndSurviveTheirOriginals) {
     const TempFolder folder;
     writeFile(folder / "mine/logo.svg", kLogo);
