@@ -3,7 +3,7 @@
 // The parts of a copy, one by one (Google Benchmark).
 #include "picture/develop.h"
 #include "privacy/report.h"
-#include "render/render.h"
+#include "render/encode.h"
 #include "rights/compose.h"
 
 #include <benchmark/benchmark.h>
@@ -13,9 +13,11 @@ using namespace keepseal;
 namespace {
 
 Frame grey(int width, int height) {
-    return {{width, height},
-            std::vector<std::uint8_t>(static_cast<std::size_t>(width) * height * 3, 120),
-            {0, 0, width, height}};
+    Frame out;
+    out.size = {width, height};
+    out.picture = {0, 0, width, height};
+    out.rgb.assign(static_cast<std::size_t>(width) * height * 3, 120);
+    return out;
 }
 
 void drawSealAt(benchmark::State& state) {
@@ -61,7 +63,7 @@ void composeRights(benchmark::State& state) {
 BENCHMARK(composeRights)->Unit(benchmark::kMicrosecond);
 
 void searchCopy(benchmark::State& state) {
-    const auto copy = encodeCopy(grey(2048, 1365), {}, 0).bytes;
+    const auto copy = encodeCopy(grey(2048, 1365), {}, planChain({}, {2048, 1365}), Container::Jpeg).bytes;
     for (auto _ : state)
         benchmark::DoNotOptimize(inspect(MemorySource(copy)));
 }

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "cli/border_commands.h"
 #include "cli/seal_commands.h"
 
 #include "base/files.h"
@@ -11,7 +12,7 @@
 #include "delivery/stations.h"
 #include "geometry/fit.h"
 #include "privacy/report.h"
-#include "render/render.h"
+#include "render/encode.h"
 #include "render/text_facts.h"
 #include "run/gather.h"
 #include "run/run.h"
@@ -19,6 +20,8 @@
 
 #include <csignal>
 #include <iostream>
+#include <map>
+#include <optional>
 
 namespace keepseal::cli {
 namespace {
@@ -46,6 +49,8 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
     if (deliveries.empty())
         deliveries.emplace_back();
     for (auto& delivery : deliveries) {
+        if (!options.border.empty())
+            delivery.border = namedBorder(options.border);
         if (!options.seal.empty())
             delivery.seal = namedSeal(options.seal);
         for (const auto& assignment : options.assignments)
@@ -67,7 +72,12 @@ Prepared prepare(const StampOptions& options) {
     auto deliveries = readDeliveries(options.delivery, options.out);
     auto gathered = gather({options.pictures.paths.begin(), options.pictures.paths.end()},
                            options.pictures.recursive, &stopRequested);
-    return {makePlan(gathered.files, deliveries, fs::current_path()), std::move(gathered.problems)};
+    Exceptions exceptions;
+    if (options.again)
+        for (const auto& file : gathered.files)
+            exceptions[file].stampAgain = true;
+    return {makePlan(gathered.files, deliveries, fs::current_path(), exceptions),
+            std::move(gathered.problems)};
 }
 
 void printProblems(const std::vector<Problem>& problems) {
@@ -112,15 +122,96 @@ void printSummary(const RunResult& result, std::size_t gatherProblems) {
               << "Ledger: " << result.ledgerFile.string() << "\n";
 }
 
+/// The sizes of every copy's chain; only the pictures' headers are read.
+class Sizes {
+public:
+    explicit Sizes(const Plan& plan) : m_plan(plan) {}
+    /// Nothing for a picture that can't be read: the run will tell why.
+    std::optional<ChainPlan> of(const PlannedCopy& copy) {
+        auto [known, isNew] = m_facts.try_emplace(copy.original);
+        if (isNew)
+            known->second = read(m_plan.originals[copy.original]);
+        if (!known->second)
+            return std::nullopt;
+        return planChain(m_plan.deliveries[copy.delivery], known->second->size,
+                         m_plan.exceptions[copy.original].turn, known->second->pixelsPerMm);
+    }
+
+private:
+    static std::optional<PictureFacts> read(const fs::path& path) {
+        try {
+            return readFacts(Original(path), path.string());
+        } catch (const Problem&) {
+            return std::nullopt;
+        }
+    }
+    const Plan& m_plan;
+    std::map<std::size_t, std::optional<PictureFacts>> m_facts;
+};
+
+json sizesJson(const ChainPlan& chain) {
+    const auto pair = [](Size size) { return json::array({size.width, size.height}); };
+    json out = {{"original", pair(chain.sizes.original)},
+                {"cropped", pair(chain.sizes.cut)},
+                {"fitted", pair(chain.sizes.fitted)},
+                {"whole", pair(chain.sizes.whole)}};
+    if (chain.pixelsPerMm > 0)
+        out["mm"] = {chain.sizes.whole.width / chain.pixelsPerMm,
+                     chain.sizes.whole.height / chain.pixelsPerMm};
+    return out;
+}
+
+/// "6000 x 4000 > cropped 4000 x 4000 > fitted 2048 x 2048 > with border 2208 x 2208 (187 x 187 mm)": only
+/// what changes.
+std::string sizesText(const ChainPlan& chain) {
+    const auto& s = chain.sizes;
+    std::string out = sizeText(s.original);
+    if (!(s.cut == s.original))
+        out += " > cropped " + sizeText(s.cut);
+    if (!(s.fitted == s.cut))
+        out += " > fitted " + sizeText(s.fitted);
+    if (!(s.whole == s.fitted))
+        out += " > with border " + sizeText(s.whole);
+    if (chain.pixelsPerMm > 0)
+        out += " (" + trimmedNumber(s.whole.width / chain.pixelsPerMm, 1) + " x " +
+               trimmedNumber(s.whole.height / chain.pixelsPerMm, 1) + " mm)";
+    return out;
+}
+
 json planJson(const Prepared& prepared) {
     json out = {{"copies", json::array()}, {"problems", prepared.problems}};
-    for (const auto& copy : prepared.plan.copies)
-        out["copies"].push_back({{"original", prepared.plan.originals[copy.original].string()},
-                                 {"delivery", prepared.plan.deliveries[copy.delivery].name},
-                                 {"copy", copy.target.string()},
-                                 {"action", copy.outcome == Outcome::Waiting ? "make" : keyOf(copy.outcome)},
-                                 {"note", copy.note}});
+    Sizes sizes(prepared.plan);
+    for (const auto& copy : prepared.plan.copies) {
+        json row = {{"original", prepared.plan.originals[copy.original].string()},
+                    {"delivery", prepared.plan.deliveries[copy.delivery].name},
+                    {"copy", copy.target.string()},
+                    {"action", copy.outcome == Outcome::Waiting ? "make" : keyOf(copy.outcome)},
+                    {"note", copy.note}};
+        if (const auto chain = sizes.of(copy))
+            row["sizes"] = sizesJson(*chain);
+        out["copies"].push_back(std::move(row));
+    }
     return out;
+}
+
+void printPlanned(const PlannedCopy& copy, const Plan& plan, Sizes& sizes) {
+    std::cout << plan.originals[copy.original].string();
+    if (copy.outcome == Outcome::LeftOut && copy.target.empty())
+        std::cout << "  (left out)";
+    else
+        std::cout << " -> " << copy.target.string()
+                  << (copy.outcome == Outcome::AlreadyThere ? "  (already there)"
+                      : copy.outcome == Outcome::LeftOut    ? "  (left out)"
+                                                            : "");
+    std::cout << (copy.note.empty() ? "" : "  note: " + copy.note) << "\n";
+    if (copy.outcome != Outcome::Waiting)
+        return;
+    if (const auto chain = sizes.of(copy)) {
+        std::cout << "    " << sizesText(*chain) << "\n";
+        for (const auto& warning : chain->warnings())
+            std::cout << "    note: " << warning << "\n";
+    } else
+        std::cout << "    note: it can't be read; there will be no copy\n";
 }
 
 void printReport(const std::string& file, const FileReport& report) {
@@ -165,12 +256,9 @@ int runPlanCommand(const StampOptions& options) {
         std::cout << dump(planJson(prepared)) << "\n";
     } else {
         printProblems(prepared.problems);
+        Sizes sizes(prepared.plan);
         for (const auto& copy : prepared.plan.copies)
-            std::cout << prepared.plan.originals[copy.original].string() << " -> " << copy.target.string()
-                      << (copy.outcome == Outcome::AlreadyThere ? "  (already there)"
-                          : copy.outcome == Outcome::LeftOut    ? "  (left out)"
-                                                                : "")
-                      << (copy.note.empty() ? "" : "  note: " + copy.note) << "\n";
+            printPlanned(copy, prepared.plan, sizes);
         std::cout << counted(prepared.plan.count(Outcome::Waiting), "copy", "copies")
                   << " to make; nothing will be replaced, and nothing was written.\n";
     }
@@ -181,18 +269,20 @@ int runProof(const ProofOptions& options) {
     const auto delivery = readDeliveries(options.delivery, {}).front();
     const Original original{fs::path(options.picture)};
     const auto facts = readFacts(original, options.picture);
-    Size size = chainSizes(delivery, facts.size).fitted;
+    const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
+    Size size = chain.sizes.whole;
     if (options.size > 0)
         size = fitLongSide(size, options.size);
     std::string warning;
-    Frame frame = renderBase(original, options.picture, facts, delivery, size, &warning);
+    Frame frame = renderBase(original, options.picture, facts, delivery, chain, size, &warning);
+    finishPicture(delivery, chain, grainSeed(original.path()), frame);
     FinishContext context;
     context.facts = textFacts(original.path(), inspect(original), delivery);
-    const auto seal = finishFrame(delivery, frame, context);
-    writeNewFile(options.output, encodePng(frame));
+    const auto finished = finishFrame(delivery, chain, frame, context);
+    writeNewFile(options.output, encodePng(screenFrame(frame, delivery.file)));
     if (!warning.empty())
         std::cerr << "note: " << warning << "\n";
-    for (const auto& text : seal.warnings(delivery.seal))
+    for (const auto& text : finished.warnings(delivery))
         std::cerr << "note: " << text << "\n";
     std::cout << options.output << "  " << sizeText(size) << "\n";
     return kDone;
@@ -232,6 +322,8 @@ int runSettings(const SettingsOptions& options) {
         std::cout << deliverySchema().dump(2) << "\n";
     else if (options.sealSchema)
         std::cout << sealSchema().dump(2) << "\n";
+    else if (options.borderSchema)
+        std::cout << borderSchema().dump(2) << "\n";
     else if (options.defaults)
         std::cout << toJson(Delivery{}).dump(2) << "\n";
     else

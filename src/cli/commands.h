@@ -15,7 +15,8 @@ inline constexpr int kDone = 0, kSomeProblems = 1, kWrongCall = 2, kStopped = 3;
 
 struct DeliveryOptions {
     std::vector<std::string> files, assignments;
-    std::string seal; ///< instead of the deliveries' own: a seal file, or one of the library
+    std::string border; ///< instead of the deliveries' own: a border file, or one of the library
+    std::string seal;   ///< instead of the deliveries' own: a seal file, or one of the library
 };
 struct PictureOptions {
     std::vector<std::string> paths;
@@ -26,6 +27,7 @@ struct StampOptions {
     PictureOptions pictures;
     std::string out;
     int workers = 0;
+    bool again = false; ///< copies of ours too
     bool json = false;
 };
 struct ProofOptions {
@@ -38,7 +40,7 @@ struct CheckOptions {
     bool json = false;
 };
 struct SettingsOptions {
-    bool markdown = false, schema = false, sealSchema = false, defaults = false;
+    bool markdown = false, schema = false, sealSchema = false, borderSchema = false, defaults = false;
 };
 
 /// At least one; settings and the seal are changed as asked for. `out` replaces the folders unless it is

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
+#include "cli/border_commands.h"
 #include "cli/seal_commands.h"
 
 #include "base/problem.h"
@@ -32,6 +33,8 @@ constexpr const char* kFooter =
 void addDelivery(CLI::App* command, DeliveryOptions& options) {
     command->add_option("-d,--delivery", options.files, "A delivery file (JSON); may be given several times")
         ->allow_extra_args(false);
+    command->add_option("--border", options.border,
+                        "Put on this border instead: a border file, or one of the library");
     command->add_option("--seal", options.seal,
                         "Put on this seal instead: a seal file, or one of the library");
     command
@@ -60,6 +63,8 @@ int main(int argc, char** argv) {
         addDelivery(command, stamp.delivery);
         addPictures(command, stamp.pictures);
         command->add_option("-o,--out", stamp.out, "Folder for the copies, instead of the delivery's own");
+        command->add_flag("--again", stamp.again,
+                          "Also stamp pictures that are copies made by Keep Seal itself");
         command->add_flag("--json", stamp.json, "Print JSON for programs");
     }
     stampCommand
@@ -82,11 +87,14 @@ int main(int argc, char** argv) {
 
     SealOptions seal;
     auto* sealCommand = addSealCommands(app, seal);
+    BorderOptions border;
+    auto* borderCommand = addBorderCommands(app, border);
 
     SettingsOptions settings;
     auto* settingsCommand = app.add_subcommand("settings", "List every setting of a delivery");
     settingsCommand->add_flag("--markdown", settings.markdown, "As the reference page of the documentation");
     settingsCommand->add_flag("--schema", settings.schema, "As the JSON Schema of delivery files");
+    settingsCommand->add_flag("--border-schema", settings.borderSchema, "As the JSON Schema of borders");
     settingsCommand->add_flag("--seal-schema", settings.sealSchema, "As the JSON Schema of seals");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
 
@@ -105,6 +113,8 @@ int main(int argc, char** argv) {
             return runProof(proof);
         if (sealCommand->parsed())
             return runSeal(*sealCommand, seal);
+        if (borderCommand->parsed())
+            return runBorder(*borderCommand, border);
         if (checkCommand->parsed())
             return runCheck(check);
         return runSettings(settings);

@@ -46,10 +46,13 @@ struct Advised {
 Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     const Original original(path);
     const auto facts = readFacts(original, path.string());
-    const Size copy = chainSizes(delivery, facts.size).fitted;
-    Frame frame =
-        renderBase(original, path.string(), facts, delivery, fitInside(copy, {kDecisionSide, kDecisionSide}));
-    const auto seal = prepareSeal(delivery.seal, textFacts(path, inspect(original), delivery));
+    const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
+    Frame frame = renderBase(original, path.string(), facts, delivery, chain,
+                             fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
+    const auto words = textFacts(path, inspect(original), delivery);
+    finishPicture(delivery, chain, grainSeed(path), frame);
+    borderFrame(delivery, chain, words, frame);
+    const auto seal = prepareSeal(delivery.seal, words);
     Advised out;
     out.advice = advise(*seal, frame);
     out.drawn = drawSeal(*seal, frame);

@@ -183,7 +183,7 @@ TEST(Document, TellsWhatChangedAndUndoesIt) {
     EXPECT_EQ(stations, std::vector<StationId>{StationId::Seal});
     document.editExceptions({id}, "move", [](SealException& e) { e.anchor = Anchor::Top; });
     EXPECT_EQ(exceptions, 1);
-    EXPECT_EQ(document.exceptions().at("/b.jpg").anchor, Anchor::Top);
+    EXPECT_EQ(document.exceptions().at("/b.jpg").seal.anchor, Anchor::Top);
     document.editExceptions({id}, "same", [](SealException&) {});
     EXPECT_EQ(document.undoStack()->count(), 3);
     document.undoStack()->undo();
@@ -210,7 +210,7 @@ TEST(Document, StepsOfOneMovementAreOneUndoAndBackAtTheStartThereIsNone) {
         document.editExceptions(
             {id}, "nudge", [](SealException& e) { e.nudge.x += 1; }, 1);
     EXPECT_EQ(document.undoStack()->count(), 2);
-    EXPECT_EQ(document.exception(id).nudge.x, 3);
+    EXPECT_EQ(document.exception(id).seal.nudge.x, 3);
     document.removeOriginals({id});
     EXPECT_TRUE(document.exceptions().empty()); // of a picture that is not in the job
     document.undoStack()->undo();

@@ -442,7 +442,7 @@ TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
     ASSERT_TRUE(proofsFollow());
     EXPECT_NE(sealed(1), before);
     EXPECT_EQ(sealed(0), others);
-    EXPECT_EQ(window.document().exception(id(1)).anchor, Anchor::TopLeft);
+    EXPECT_EQ(window.document().exception(id(1)).seal.anchor, Anchor::TopLeft);
     const auto* proof = window.wall().proofs().proof(id(1));
     EXPECT_LT(proof->seal.box.x, proof->sealed.width() / 2.0);
     EXPECT_TRUE(proof->seal.decision.dark);

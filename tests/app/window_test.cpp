@@ -44,9 +44,12 @@ TEST_F(Window, TheWallShowsTheSamePixelsTheRendererMakes) {
     const auto path = window.document().originals()[0].path;
     const Original original(path);
     const Delivery delivery = window.document().currentDelivery();
-    Frame frame = renderBase(original, path.string(), readFacts(original, path.string()), delivery,
-                             {shown.width(), shown.height()});
-    finishFrame(delivery, frame);
+    const auto facts = readFacts(original, path.string());
+    const auto chain = planChain(delivery, facts.size);
+    Frame frame =
+        renderBase(original, path.string(), facts, delivery, chain, {shown.width(), shown.height()});
+    finishPicture(delivery, chain, grainSeed(path), frame);
+    finishFrame(delivery, chain, frame);
     for (int y = 0; y < shown.height(); ++y)
         for (int x = 0; x < shown.width(); ++x) {
             const auto* p = frame.row(y) + 3 * x;

@@ -123,8 +123,10 @@ void writeFile(const fs::path& path, const std::string& bytes) {
 }
 
 Frame plainFrame(int width, int height, Rgb colour) {
-    Frame frame{{width, height}, {}, {0, 0, width, height}};
-    for (int i = 0; i < width * height; ++i)
+    Frame frame;
+    frame.size = {width, height};
+    frame.picture = {0, 0, width, height};
+    for (std::int64_t i = 0; i < frame.size.pixels(); ++i)
         frame.rgb.insert(frame.rgb.end(), {colour.r, colour.g, colour.b});
     return frame;
 }

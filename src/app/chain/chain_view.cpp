@@ -15,6 +15,16 @@ namespace {
 
 constexpr int kLineX = 26, kTextX = 48;
 
+/// Why the chosen ICC profile can't be used; empty when it can.
+QString profileProblem(const FileSettings& file) {
+    try {
+        outputSpace(file);
+        return {};
+    } catch (const Problem& problem) {
+        return toQt(problem.happened);
+    }
+}
+
 QString sizeText(Size size) {
     return QString("%1 × %2").arg(size.width).arg(size.height);
 }
@@ -39,7 +49,7 @@ void StationButton::setSummary(const QString& summary, const QString& size, Mark
 }
 
 QSize StationButton::sizeHint() const {
-    return {200, QFontMetrics(strongFont()).height() + QFontMetrics(smallFont()).height() + 26};
+    return {200, QFontMetrics(strongFont()).height() + QFontMetrics(smallFont()).height() + 17};
 }
 
 void StationButton::paintEvent(QPaintEvent*) {
@@ -153,7 +163,8 @@ void ChainView::refresh() {
     const auto info = m_library->info(m_lookedAt);
     const bool readable = info && !info->problem;
     const Delivery& delivery = m_document->currentDelivery();
-    const auto sizes = readable ? chainSizes(delivery, info->facts.size) : ChainSizes{};
+    const auto chain = readable ? chainOf(*m_document, *info, m_lookedAt) : ChainPlan{};
+    const auto& sizes = chain.sizes;
     QString about = m_lookedAt == 0 ? tr("no picture yet")
                     : readable      ? QString()
                     : info          ? tr("cannot be read")
@@ -168,8 +179,17 @@ void ChainView::refresh() {
         const auto* onSwitch = s.onSwitch();
         const bool on = !onSwitch || std::get<bool>(onSwitch->get(delivery));
         QString size, problem;
-        if (s.id == StationId::Fit && readable)
-            size = sizeText(sizes.fitted);
+        if (readable)
+            size = s.id == StationId::Turn     ? sizeText(sizes.cut)
+                   : s.id == StationId::Fit    ? sizeText(sizes.fitted)
+                   : s.id == StationId::Border ? sizeText(sizes.whole)
+                                               : QString();
+        if (s.id == StationId::Fit && readable && chain.fit.enlargedTo > 100.5)
+            problem = tr("enlarged to %1 %").arg(chain.fit.enlargedTo, 0, 'f', 0);
+        if (s.id == StationId::File && delivery.file.formats().empty())
+            problem = tr("choose a format");
+        if (s.id == StationId::File && delivery.file.colour == ColourOut::Profile)
+            problem = profileProblem(delivery.file);
         if (s.id == StationId::Place) {
             problem = m_placeProblem;
             if (problem.isEmpty() && delivery.place.folder.empty() && !m_document->originals().empty())

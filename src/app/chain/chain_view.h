@@ -4,7 +4,7 @@
 // size of the picture being looked at.
 #pragma once
 
-#include "document/picture_library.h"
+#include "document/chain_of.h"
 
 #include <QAbstractButton>
 

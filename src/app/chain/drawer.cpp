@@ -23,8 +23,8 @@ QLabel* quietLabel(const QString& text) {
 
 } // namespace
 
-Drawer::Drawer(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QScrollArea(parent), m_document(document), m_library(library) {
+Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
+    : QScrollArea(parent), m_document(document), m_library(library), m_encoded(encoded) {
     setWidgetResizable(true);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Settings of the station"));
@@ -33,9 +33,10 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, QWidget* parent)
             refresh();
     });
     connect(document, &JobDocument::currentDeliveryChanged, this, &Drawer::refresh);
+    connect(document, &JobDocument::anythingChanged, this, &Drawer::showSizes); // a border changes what fits
     connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
         if (id == m_lookedAt)
-            showPrivacy();
+            setLookedAt(id);
     });
     rebuild();
 }
@@ -47,15 +48,28 @@ void Drawer::showStation(StationId station) {
 
 void Drawer::setLookedAt(OriginalId id) {
     m_lookedAt = id;
+    if (m_border)
+        m_border->setLookedAt(id);
+    m_encoded->showPicture(id);
+    showSizes();
+    showCurve();
     showPrivacy();
 }
 
 QWidget* Drawer::control(const std::string& path) const {
-    return m_form ? m_form->control(path) : nullptr;
+    for (auto* form : m_forms)
+        if (auto* found = form->control(path))
+            return found;
+    if (m_border && path.starts_with("ring."))
+        return m_border->ringForm().control(path);
+    return nullptr;
 }
 
 void Drawer::rebuild() {
-    m_privacy = nullptr;
+    m_privacy = m_sizes = nullptr;
+    m_border = nullptr;
+    m_curve = nullptr;
+    m_forms.clear();
     const auto& s = station(m_station);
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
@@ -66,58 +80,173 @@ void Drawer::rebuild() {
     auto* head = new QHBoxLayout;
     head->addWidget(title);
     head->addStretch();
-    if (m_station == StationId::Seal)
-        addSealButtons(head);
+    addHeadButtons(head);
     column->addLayout(head);
     column->addWidget(quietLabel(toQt(s.help)));
     column->addSpacing(kGap2);
-    m_form = new SettingForm;
-    std::vector<const SettingInfo*> rows;
-    for (const auto& setting : s.settings)
-        if (setting.group.empty()) // the rest is designed on the bench
-            rows.push_back(&setting);
-    m_form->setRows(rows, s.key + ".");
-    connect(m_form, &SettingForm::changed, this,
+    const bool border = m_station == StationId::Border;
+    std::vector<const SettingInfo*> first, rows;
+    for (const auto& setting : s.settings) {
+        if (border ? setting.derived : !setting.group.empty())
+            continue; // drawn in the editor, or designed on the bench
+        (border && setting.key == "on" ? first : rows).push_back(&setting);
+    }
+    if (border) {
+        addForm(column, first);
+        column->addSpacing(kGap2);
+        m_border = new BorderEditor(m_document, m_library);
+        m_border->setLookedAt(m_lookedAt);
+        connect(m_border, &BorderEditor::pickRequested, this, &Drawer::pickRequested);
+        column->addWidget(m_border);
+        column->addSpacing(kGap3);
+    }
+    addForm(column, rows);
+    addExtras(column);
+    column->addStretch();
+    setWidget(page);
+    refresh();
+    showPrivacy();
+    showCurve();
+    m_encoded->want(m_encoded->wantsPicture(), m_curve && isVisible());
+}
+
+SettingForm* Drawer::addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows) {
+    auto* form = new SettingForm;
+    form->setRows(rows, station(m_station).key + ".");
+    connect(form, &SettingForm::changed, this,
             [this](const std::string& path, const SettingValue& value, int drag) {
                 m_document->setSetting(path, value, drag);
             });
-    connect(m_form, &SettingForm::stale, this, &Drawer::refresh);
-    column->addWidget(m_form);
-    if (m_station == StationId::Privacy) {
+    connect(form, &SettingForm::stale, this, &Drawer::refresh);
+    column->addWidget(form);
+    m_forms.push_back(form);
+    return form;
+}
+
+/// What a station shows besides its settings.
+void Drawer::addExtras(QVBoxLayout* column) {
+    if (m_station == StationId::Fit || m_station == StationId::Turn) {
+        column->addSpacing(kGap2);
+        m_sizes = quietLabel({});
+        m_sizes->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+        m_sizes->setAccessibleName(tr("Sizes of this picture's copy"));
+        column->addWidget(m_sizes);
+    }
+    const auto button = [&](const QString& text, const QString& help, const std::function<void()>& act) {
+        auto* made = new QPushButton(text);
+        made->setToolTip(help);
+        connect(made, &QPushButton::clicked, this, act);
+        column->addWidget(made);
+    };
+    column->addSpacing(kGap2);
+    switch (m_station) {
+    case StationId::Turn:
+        button(tr("Crop this picture by hand"), tr("Shows the frame on the picture; it can be dragged"),
+               [this] { emit cropRequested(); });
+        break;
+    case StationId::Finish:
+        for (const int percent : {100, 200})
+            button(tr("Before and after at %1 %").arg(percent), tr("A divider over the copy's own pixels"),
+                   [this, percent] { emit detailRequested(percent); });
+        break;
+    case StationId::File:
+        m_curve = new QualityCurve(m_encoded);
+        connect(m_curve, &QualityCurve::qualityChosen, this, [this](int quality) {
+            const auto& file = m_document->currentDelivery().file;
+            m_document->setSetting(file.jpeg ? "file.quality" : "file.webp_quality", double(quality));
+        });
+        column->addWidget(m_curve);
+        break;
+    case StationId::Privacy:
         m_privacy = new QLabel;
         m_privacy->setWordWrap(true);
         m_privacy->setTextFormat(Qt::RichText);
         m_privacy->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
         column->addWidget(m_privacy);
+        break;
+    default:
+        break;
     }
-    column->addStretch();
-    setWidget(page);
-    refresh();
-    showPrivacy();
 }
 
-void Drawer::addSealButtons(QHBoxLayout* head) {
-    auto* library = new QPushButton(tr("Choose…"));
-    library->setToolTip(tr("Take a seal from the library (Ctrl+L)"));
-    connect(library, &QPushButton::clicked, this, &Drawer::libraryRequested);
-    auto* bench = new QPushButton(tr("Design"));
-    bench->setToolTip(tr("Design this seal on the bench (Ctrl+B)"));
-    connect(bench, &QPushButton::clicked, this, &Drawer::benchRequested);
-    for (auto* button : {library, bench}) {
-        button->setStyleSheet("padding: 4px 10px;");
-        head->addWidget(button);
+void Drawer::addHeadButtons(QHBoxLayout* head) {
+    const auto button = [&](const QString& text, const QString& help, const std::function<void()>& act) {
+        auto* made = new QPushButton(text);
+        made->setToolTip(help);
+        made->setStyleSheet("padding: 4px 10px;");
+        connect(made, &QPushButton::clicked, this, act);
+        head->addWidget(made);
+    };
+    if (m_station == StationId::Seal) {
+        button(tr("Choose…"), tr("Take a seal from the library (Ctrl+L)"),
+               [this] { emit libraryRequested(); });
+        button(tr("Design"), tr("Design this seal on the bench (Ctrl+B)"), [this] { emit benchRequested(); });
     }
+    if (m_station == StationId::Border)
+        button(tr("Compare…"), tr("Borders of the library, side by side with this one (Ctrl+Shift+B)"),
+               [this] { emit bordersRequested(); });
 }
 
 void Drawer::refresh() {
     const auto& s = station(m_station);
+    const auto& delivery = m_document->currentDelivery();
+    // Rows that would do nothing are not shown; a pattern all over has no place.
+    const bool placed = delivery.seal.arrangement != Arrangement::Repeat;
     for (const auto& setting : s.settings)
-        if (setting.group.empty())
-            m_form->setValue(s.key + "." + setting.key, setting.get(m_document->currentDelivery()));
-    // A pattern all over has no place: rows that would do nothing are not shown.
-    const bool placed = m_document->currentDelivery().seal.arrangement != Arrangement::Repeat;
-    for (const auto* key : {"seal.place", "seal.margin"})
-        m_form->setRowVisible(key, placed);
+        for (auto* form : m_forms) {
+            const auto path = s.key + "." + setting.key;
+            form->setValue(path, setting.get(delivery));
+            const bool unplaced = !placed && (path == "seal.place" || path == "seal.margin");
+            form->setRowVisible(path, setting.isShown(delivery) && !unplaced);
+        }
+    if (m_border)
+        m_border->refresh();
+    showSizes();
+    showCurve();
+}
+
+void Drawer::showSizes() {
+    if (m_border)
+        m_border->refresh();
+    if (!m_sizes)
+        return;
+    const auto chain = chainOf(*m_document, *m_library, m_lookedAt);
+    if (!chain)
+        return m_sizes->setText(tr("Choose a picture to see its sizes."));
+    QString text = m_station == StationId::Turn ? tr("%1 × %2 of %3 × %4 px are kept.")
+                                                      .arg(chain->sizes.cut.width)
+                                                      .arg(chain->sizes.cut.height)
+                                                      .arg(chain->cut.turned.width)
+                                                      .arg(chain->cut.turned.height)
+                                                : sizesReadout(*chain);
+    if (m_station == StationId::Fit) {
+        if (!chain->fit.applied)
+            text += tr("\nThis picture is not meant: it keeps its own size.");
+        if (chain->fit.smallerThanAsked)
+            text += tr("\nSmaller than asked: it has no more pixels.");
+        if (chain->fit.enlargedTo > 100.5)
+            text += tr("\nEnlarged to %1 %: it will look soft.").arg(chain->fit.enlargedTo, 0, 'f', 0);
+    }
+    m_sizes->setText(text);
+}
+
+void Drawer::showCurve() {
+    if (!m_curve)
+        return;
+    const auto& file = m_document->currentDelivery().file;
+    const auto* item = m_document->original(m_lookedAt);
+    m_curve->setQuality(file.jpeg ? file.quality : file.webpQuality,
+                        item ? toQt(item->path.filename()) : QString());
+}
+
+void Drawer::showEvent(QShowEvent* event) {
+    QScrollArea::showEvent(event);
+    m_encoded->want(m_encoded->wantsPicture(), m_curve != nullptr);
+}
+
+void Drawer::hideEvent(QHideEvent* event) {
+    QScrollArea::hideEvent(event);
+    m_encoded->want(m_encoded->wantsPicture(), false);
 }
 
 /// What the looked-at original carries, kind by kind, and what becomes of it.

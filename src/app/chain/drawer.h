@@ -4,7 +4,8 @@
 // from the table; no setting has code of its own here.
 #pragma once
 
-#include "document/picture_library.h"
+#include "chain/border_editor.h"
+#include "chain/quality_curve.h"
 #include "widgets/setting_form.h"
 
 #include <QHBoxLayout>
@@ -16,27 +17,47 @@ namespace keepseal::app {
 class Drawer : public QScrollArea {
     Q_OBJECT
 public:
-    Drawer(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+    Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent = nullptr);
     void showStation(StationId station);
     void setLookedAt(OriginalId id);
     /// The control of a setting of the shown station ("seal.size"), for focus and for tests.
     QWidget* control(const std::string& path) const;
+    BorderEditor* borderEditor() { return m_border; } ///< nullptr unless the border is shown
+    QualityCurve* qualityCurve() { return m_curve; }  ///< nullptr unless the file is shown
+    QString sizes() const { return m_sizes ? m_sizes->text() : QString(); }
 
 signals:
     void benchRequested();
     void libraryRequested();
+    void bordersRequested();
+    void cropRequested();              ///< this picture, with its frame
+    void detailRequested(int percent); ///< before and after, at 100 or 200 %
+    void pickRequested();              ///< a colour from the picture for the border's chosen ring
 
 private:
     void rebuild();
     void refresh();
-    void addSealButtons(QHBoxLayout* head);
+    void addHeadButtons(QHBoxLayout* head);
+    void addExtras(QVBoxLayout* column);
+    SettingForm* addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows);
+    void showSizes();
+    void showCurve();
     void showPrivacy();
 
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+
+private:
     JobDocument* m_document;
     PictureLibrary* m_library;
     StationId m_station = StationId::Seal;
     OriginalId m_lookedAt = 0;
-    SettingForm* m_form = nullptr;
+    EncodedProof* m_encoded;
+    std::vector<SettingForm*> m_forms;
+    BorderEditor* m_border = nullptr;
+    QualityCurve* m_curve = nullptr;
+    QLabel* m_sizes = nullptr;
     QLabel* m_privacy = nullptr;
 };
 

@@ -107,8 +107,8 @@ Exceptions JobDocument::exceptions() const {
     return out;
 }
 
-const SealException& JobDocument::exception(OriginalId id) const {
-    static const SealException none;
+const PictureException& JobDocument::exception(OriginalId id) const {
+    static const PictureException none;
     const auto found = m_state.exceptions.find(id);
     return found == m_state.exceptions.end() ? none : found->second;
 }
@@ -121,8 +121,22 @@ void JobDocument::setSeal(SealDesign seal, const QString& what, int merge) {
     push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
 }
 
+void JobDocument::setBorder(BorderDesign border, const QString& what, int merge) {
+    if (border == currentDelivery().border)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.border = std::move(border);
+    push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
+}
+
 void JobDocument::editExceptions(const std::vector<OriginalId>& ids, const QString& what,
                                  const std::function<void(SealException&)>& edit, int merge) {
+    editPictures(
+        ids, what, [&edit](PictureException& exception) { edit(exception.seal); }, merge);
+}
+
+void JobDocument::editPictures(const std::vector<OriginalId>& ids, const QString& what,
+                               const std::function<void(PictureException&)>& edit, int merge) {
     auto next = m_state;
     for (const auto id : ids) {
         auto& exception = next.exceptions[id];

@@ -39,7 +39,7 @@ struct JobState {
         std::make_shared<std::vector<OriginalItem>>();
     std::vector<DeliveryItem> deliveries;
     std::size_t currentDelivery = 0;
-    std::map<OriginalId, SealException> exceptions; ///< only what is different
+    std::map<OriginalId, PictureException> exceptions; ///< only what is different
 };
 
 class JobDocument : public QObject {
@@ -56,7 +56,7 @@ public:
     std::vector<std::filesystem::path> paths() const;
     std::vector<Delivery> tickedDeliveries() const;
     Exceptions exceptions() const;
-    const SealException& exception(OriginalId id) const; ///< an empty one where nothing is different
+    const PictureException& exception(OriginalId id) const; ///< an empty one where nothing is different
     QUndoStack* undoStack() { return &m_undo; }
 
     /// Changes of design, each one undo step. Files already in the job are not taken twice.
@@ -67,7 +67,11 @@ public:
     void setSetting(const std::string& path, const SettingValue& value, int drag = 0);
     /// Steps with the same `merge` (not 0) and the same words are one undo step.
     void setSeal(SealDesign seal, const QString& what, int merge = 0);
+    void setBorder(BorderDesign border, const QString& what, int merge = 0);
     /// Changes what is different for each of these pictures.
+    void editPictures(const std::vector<OriginalId>& ids, const QString& what,
+                      const std::function<void(PictureException&)>& edit, int merge = 0);
+    /// The same for their seals alone.
     void editExceptions(const std::vector<OriginalId>& ids, const QString& what,
                         const std::function<void(SealException&)>& edit, int merge = 0);
     void addDelivery(Delivery delivery, const std::filesystem::path& file = {});

@@ -19,13 +19,7 @@ Frame withoutBars(const Frame& frame, Size shape) {
     if (inner == frame.size)
         return frame;
     const int x0 = (frame.size.width - inner.width) / 2, y0 = (frame.size.height - inner.height) / 2;
-    Frame out{inner, {}, {0, 0, inner.width, inner.height}};
-    out.rgb.reserve(static_cast<std::size_t>(inner.pixels()) * 3);
-    for (int y = 0; y < inner.height; ++y) {
-        const auto* row = frame.row(y0 + y) + 3 * x0;
-        out.rgb.insert(out.rgb.end(), row, row + 3 * inner.width);
-    }
-    return out;
+    return cutOut(frame, {x0, y0, inner.width, inner.height});
 }
 
 std::optional<Frame> readPreview(const Original& original, const PictureInfo& info) {
@@ -42,7 +36,8 @@ std::optional<Frame> readPreview(const Original& original, const PictureInfo& in
         const Size shown = fitInside(facts.stored, {320, 320});
         facts.orientation = info.facts.orientation; // the preview is turned like its picture
         facts.size = facts.orientation >= 5 ? Size{shown.height, shown.width} : shown;
-        return withoutBars(develop(source, "preview", facts, facts.size, {255, 255, 255}), info.facts.size);
+        return withoutBars(develop(source, "preview", facts, wholePicture(facts, facts.size)),
+                           info.facts.size);
     } catch (const Problem&) {
         return std::nullopt; // only a first look is lost
     }

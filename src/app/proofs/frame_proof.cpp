@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/frame_proof.h"
 
+#include "render/encode.h"
+
 #include <QRunnable>
 
 namespace keepseal::app {
@@ -82,15 +84,31 @@ void FrameProof::work() {
         }));
 }
 
-QImage toImage(const Frame& frame) {
+QImage toImage(const Frame& source) {
+    const Frame converted = source.isPlain() ? Frame() : asEightBitSrgb(source);
+    const Frame& frame = source.isPlain() ? source : converted;
     QImage image(frame.size.width, frame.size.height, QImage::Format_RGB32);
+    constexpr int square = 8;
     for (int y = 0; y < frame.size.height; ++y) {
         const auto* from = frame.row(y);
+        const auto* alpha = frame.alpha.empty() ? nullptr : frame.alphaRow(y);
         auto* to = reinterpret_cast<QRgb*>(image.scanLine(y));
-        for (int x = 0; x < frame.size.width; ++x, from += 3)
+        for (int x = 0; x < frame.size.width; ++x, from += 3) {
             to[x] = qRgb(from[0], from[1], from[2]);
+            if (!alpha || alpha[x] == 255)
+                continue;
+            const int ground = (x / square + y / square) % 2 ? 205 : 245, a = alpha[x];
+            const auto mixed = [ground, a](int v) { return (v * a + ground * (255 - a)) / 255; };
+            to[x] = qRgb(mixed(from[0]), mixed(from[1]), mixed(from[2]));
+        }
     }
     return image;
+}
+
+QImage toImage(const Frame& frame, const FileSettings& file) {
+    const bool asItIs =
+        frame.isPlain() && file.colour != ColourOut::Grey && file.colour != ColourOut::Profile;
+    return toImage(asItIs ? frame : screenFrame(frame, file));
 }
 
 std::shared_ptr<const Frame> plainGround(Size size, int level) {

@@ -77,10 +77,10 @@ void HardCases::evaluate() {
         const auto* proof = m_proofs.proof(item.id);
         if (!info || info->problem || !proof || !proof->sharp)
             continue;
-        const double shape = static_cast<double>(info->facts.size.width) / info->facts.size.height;
+        const Size copy = chainOf(*m_document, *info, item.id).sizes.whole;
+        const double shape = static_cast<double>(copy.width) / copy.height;
         tallest.offer(1 / shape, item.id);
         widest.offer(shape, item.id);
-        const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
         smallest.offer(-static_cast<double>(copy.pixels()), item.id);
         if (proof->seal.empty())
             continue;

@@ -5,7 +5,7 @@
 #include "geometry/fit.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
-#include "render/render.h"
+#include "render/encode.h"
 #include "render/text_facts.h"
 
 #include <QElapsedTimer>
@@ -18,8 +18,16 @@
 #include <thread>
 
 namespace keepseal::app {
+
+QRectF pictureWithin(const Proof& proof, const QRectF& whole) {
+    return {whole.left() + proof.picture.left() * whole.width(),
+            whole.top() + proof.picture.top() * whole.height(), proof.picture.width() * whole.width(),
+            proof.picture.height() * whole.height()};
+}
+
 namespace {
 
+constexpr int kSettleMs = 250;
 constexpr std::uint64_t kMaxBytes = 192ULL << 20; ///< of bases and proofs kept for this view
 
 qint64 nowNs() {
@@ -29,33 +37,78 @@ qint64 nowNs() {
 struct SealJob {
     OriginalId id;
     std::shared_ptr<const Frame> base;
+    std::shared_ptr<const Frame> finished; ///< null: to be made
     bool sharp;
-    SealException exception;
+    PictureException exception;
     PictureInfoPtr info;
     QImage baseImage;
 };
 
-/// One job's proof; `shared` is the seal laid out already, where it is the same for all pictures.
-Proof makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& shared) {
-    Frame frame = *job.base;
+/// What a job has made.
+struct Made {
     Proof proof;
+    std::shared_ptr<const Frame> finished, unsealed;
+};
+
+/// The whole that goes with a picture of these pixels. While a border is drawn its size follows, and the
+/// picture on screen stays as it was developed.
+Size wholeFor(const ChainPlan& chain, const Frame& picture) {
+    if (!picture.whole.empty()) {
+        const Size whole = fitInside(chain.sizes.whole, picture.whole);
+        const Rect at = pictureIn(chain.ground, whole);
+        if (at.width == picture.size.width && at.height == picture.size.height)
+            return whole;
+    }
+    const double factor =
+        static_cast<double>(picture.size.longSide()) / std::max(1, chain.fit.picture.longSide());
+    const auto side = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
+    return {side(chain.sizes.whole.width), side(chain.sizes.whole.height)};
+}
+
+/// One job's proof; `shared` is the seal laid out already, where it is the same for all pictures.
+Made makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& shared) {
+    Made made;
+    const auto chain =
+        planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
+    made.finished = job.finished;
+    if (!made.finished) {
+        auto finished = std::make_shared<Frame>(*job.base);
+        finishPicture(delivery, chain, grainSeed(job.info->path), *finished);
+        made.finished = std::move(finished);
+    }
+    Frame frame = *made.finished;
+    frame.whole = wholeFor(chain, frame);
+    frame.scale = static_cast<double>(frame.whole.longSide()) / chain.sizes.whole.longSide();
+    const Rect at = pictureIn(chain.ground, frame.whole);
+    auto& proof = made.proof;
+    proof.picture = QRectF(double(at.x) / frame.whole.width, double(at.y) / frame.whole.height,
+                           double(at.width) / frame.whole.width, double(at.height) / frame.whole.height);
     proof.sharp = job.sharp;
     proof.base = job.baseImage;
     FinishContext context;
     context.prepared = shared;
-    context.seal.exception = &job.exception;
-    if (!shared && job.info)
+    context.seal.exception = &job.exception.seal;
+    context.seal.ground = &proof.ground;
+    if (dependsOnPicture(delivery))
         context.facts = textFacts(job.info->path, job.info->report, delivery);
-    proof.seal = finishFrame(delivery, frame, context);
-    proof.ground = groundUnder(*job.base, proof.seal.box);
-    proof.sealed = toImage(frame);
-    return proof;
+    FinishResult result;
+    result.border = borderFrame(delivery, chain, context.facts, frame);
+    if (job.sharp)
+        made.unsealed = std::make_shared<Frame>(frame);
+    const auto prepared = shared ? shared : prepareSeal(delivery.seal, context.facts);
+    result.seal = drawSeal(*prepared, frame, context.seal);
+    proof.warnings = chain.warnings();
+    const auto more = result.warnings(delivery);
+    proof.warnings.insert(proof.warnings.end(), more.begin(), more.end());
+    proof.seal = std::move(result.seal);
+    proof.sealed = toImage(frame, delivery.file);
+    return made;
 }
 
 /// On all cores: a slider is waiting.
-std::vector<Proof> makeProofs(const std::vector<SealJob>& jobs, const Delivery& delivery,
-                              const PreparedPtr& shared) {
-    std::vector<Proof> proofs(jobs.size());
+std::vector<Made> makeProofs(const std::vector<SealJob>& jobs, const Delivery& delivery,
+                             const PreparedPtr& shared) {
+    std::vector<Made> proofs(jobs.size());
     std::atomic<std::size_t> next{0};
     const auto loop = [&] {
         for (auto i = next++; i < jobs.size(); i = next++)
@@ -71,8 +124,31 @@ std::vector<Proof> makeProofs(const std::vector<SealJob>& jobs, const Delivery& 
     return proofs;
 }
 
+/// What a delivery asks of the decoder, apart from sizes. A profile that can't be read is told elsewhere.
+DevelopWish lookOf(const Delivery& delivery) {
+    DevelopWish out;
+    out.resampling = delivery.finish.resampling;
+    out.deep = delivery.file.works16();
+    out.keepAlpha = delivery.file.canBeTransparent();
+    out.background = delivery.file.background;
+    out.ownSpace = delivery.file.colour == ColourOut::Original;
+    out.intent = delivery.file.intent;
+    try {
+        out.space = outputSpace(delivery.file);
+    } catch (const Problem&) {
+        out.space = nullptr;
+    }
+    return out;
+}
+
+bool asksForOthers(const DevelopWish& a, const DevelopWish& b) {
+    return a.resampling != b.resampling || a.deep != b.deep || a.keepAlpha != b.keepAlpha ||
+           !(a.background == b.background) || a.ownSpace != b.ownSpace || a.intent != b.intent ||
+           a.space != b.space;
+}
+
 std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
-    return (frame ? frame->rgb.size() : 0) + static_cast<std::uint64_t>(image.sizeInBytes());
+    return (frame ? frame->bytes() : 0) + static_cast<std::uint64_t>(image.sizeInBytes());
 }
 
 } // namespace
@@ -81,12 +157,19 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, 
     : QObject(parent), m_document(document), m_library(library), m_bases(bases) {
     m_sealer.setMaxThreadCount(1);
     m_sealer.setExpiryTimeout(-1);
+    m_settle.setSingleShot(true);
+    m_settle.setInterval(kSettleMs);
+    connect(&m_settle, &QTimer::timeout, this, &ProofSet::work);
     connect(document, &JobDocument::stationChanged, this, &ProofSet::onStation);
     connect(document, &JobDocument::currentDeliveryChanged, this, [this] {
         ++m_design;
+        ++m_finish;
         forgetBases();
     });
-    connect(document, &JobDocument::exceptionsChanged, this, [this] { onStation(StationId::Seal); });
+    connect(document, &JobDocument::exceptionsChanged, this, [this] {
+        redesign();
+        work(); // a picture may be cropped otherwise now
+    });
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
 }
 
@@ -97,19 +180,43 @@ ProofSet::~ProofSet() {
 }
 
 void ProofSet::onStation(StationId station) {
-    if (station == StationId::Seal ||
-        (station == StationId::Rights && dependsOnPicture(m_document->currentDelivery().seal))) {
-        ++m_design;
-        m_changedAtNs = nowNs();
-        sealStale();
-    } else if (station == StationId::File || station == StationId::Fit) {
-        forgetBases();
+    const auto& delivery = m_document->currentDelivery();
+    switch (station) {
+    case StationId::Seal:
+        return redesign();
+    case StationId::Border:
+        m_settle.start();
+        return redesign();
+    case StationId::Rights:
+        if (dependsOnPicture(delivery))
+            redesign();
+        return;
+    case StationId::Finish:
+    case StationId::File:
+        // Most of their settings change no pixel that was developed.
+        if (asksForOthers(lookOf(delivery), m_look))
+            return forgetBases();
+        ++m_finish;
+        return redesign();
+    case StationId::Turn:
+    case StationId::Fit:
+        return forgetBases();
+    default:
+        return;
     }
+}
+
+void ProofSet::redesign() {
+    ++m_design;
+    m_changedAtNs = nowNs();
+    sealStale();
 }
 
 /// Sizes or the colour under transparency changed: what is shown stays until the new proof is there.
 void ProofSet::forgetBases() {
     ++m_generation;
+    ++m_design;
+    m_look = lookOf(m_document->currentDelivery());
     for (auto& [id, entry] : m_entries) {
         entry.base.sharp = false;
         entry.requested = {};
@@ -142,7 +249,12 @@ const Proof* ProofSet::proof(OriginalId id) const {
 
 std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
     const auto found = m_entries.find(id);
-    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.base.frame;
+    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.unsealed;
+}
+
+std::shared_ptr<const Frame> ProofSet::finished(OriginalId id) const {
+    const auto found = m_entries.find(id);
+    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.base.finished;
 }
 
 const Problem* ProofSet::problem(OriginalId id) const {
@@ -153,13 +265,14 @@ const Problem* ProofSet::problem(OriginalId id) const {
 }
 
 bool ProofSet::settled() const {
-    return std::all_of(m_wishes.begin(), m_wishes.end(), [this](const ProofWish& wish) {
-        if (problem(wish.id))
-            return true;
-        const auto found = m_entries.find(wish.id);
-        return found != m_entries.end() && found->second.proof.sharp &&
-               found->second.sealedRevision == m_design;
-    });
+    return !m_settle.isActive() && m_developing == 0 &&
+           std::all_of(m_wishes.begin(), m_wishes.end(), [this](const ProofWish& wish) {
+               if (problem(wish.id))
+                   return true;
+               const auto found = m_entries.find(wish.id);
+               return found != m_entries.end() && found->second.proof.sharp &&
+                      found->second.sealedRevision == m_design;
+           });
 }
 
 void ProofSet::work() {
@@ -174,11 +287,16 @@ void ProofSet::usePreview(OriginalId id, Entry& entry) {
     const auto info = m_library->info(id);
     if (!info || !info->preview)
         return;
+    const auto chain = chainOf(*m_document, *info, id);
+    const bool asItIs = chain.cut.whole() && chain.cut.quarterTurns == 0 && !chain.cut.flip &&
+                        chain.fit.kept.width == chain.cut.box.width &&
+                        chain.fit.kept.height == chain.cut.box.height;
+    if (!asItIs)
+        return; // the preview shows all of the picture, and this copy does not
     auto frame = std::make_shared<Frame>(*info->preview);
-    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
-    frame->scale = static_cast<double>(frame->size.longSide()) / copy.longSide();
+    frame->scale = static_cast<double>(frame->size.longSide()) / chain.fit.picture.longSide();
     QImage image = m_bases == Bases::Keep ? toImage(*frame) : QImage();
-    entry.base = {std::move(frame), std::move(image), false};
+    entry.base = {std::move(frame), nullptr, 0, std::move(image), false, chain.cut, chain.fit.kept};
 }
 
 void ProofSet::setPaused(bool paused) {
@@ -195,7 +313,8 @@ void ProofSet::developMissing() {
         const auto info = m_library->info(wish.id);
         if (!info || info->problem)
             continue;
-        const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+        const auto chain = chainOf(*m_document, *info, wish.id);
+        const Size copy = chain.sizes.whole;
         // Never smaller than what adapting and advice look at, so that every view decides alike.
         Size size = wish.pixels;
         if (size.longSide() < kDecisionSide) {
@@ -206,14 +325,18 @@ void ProofSet::developMissing() {
         size = fitInside(copy, size);
         if (size.width > copy.width || size.height > copy.height)
             size = copy;
-        const bool there = entry.base.sharp && entry.base.frame && entry.base.frame->size == size;
-        if (there || entry.requested == size || entry.failedAt == size)
+        const Rect at = pictureIn(chain.ground, size);
+        const bool there = entry.base.sharp && entry.base.frame &&
+                           entry.base.frame->size == Size{at.width, at.height} &&
+                           entry.base.cut == chain.cut && entry.base.kept == chain.fit.kept;
+        if (there || (entry.base.sharp && m_settle.isActive()) || entry.requested == size ||
+            entry.failedAt == size)
             continue;
         if (m_developing >= m_library->workers().maxThreadCount())
             return;
         entry.requested = size;
         ++m_developing;
-        const auto task = [this, id = wish.id, size, info, delivery = m_document->currentDelivery(),
+        const auto task = [this, id = wish.id, size, info, chain, delivery = m_document->currentDelivery(),
                            generation = m_generation, keep = m_bases == Bases::Keep] {
             std::shared_ptr<Frame> frame;
             QImage image;
@@ -221,7 +344,7 @@ void ProofSet::developMissing() {
             try {
                 const Original original(info->path);
                 frame = std::make_shared<Frame>(
-                    renderBase(original, info->path.string(), info->facts, delivery, size));
+                    renderBase(original, info->path.string(), info->facts, delivery, chain, size));
                 if (keep)
                     image = toImage(*frame);
             } catch (const Problem& p) {
@@ -231,14 +354,14 @@ void ProofSet::developMissing() {
             }
             QMetaObject::invokeMethod(
                 this,
-                [this, id, size, frame, image, problem, generation] {
+                [this, id, size, frame, image, problem, generation, chain] {
                     --m_developing;
                     auto& done = m_entries[id];
                     if (generation == m_generation && done.requested == size) {
                         done.requested = {};
                         done.problem = problem;
                         if (frame) {
-                            done.base = {frame, image, true};
+                            done.base = {frame, nullptr, 0, image, true, chain.cut, chain.fit.kept};
                             done.sealedRevision = 0;
                         } else
                             done.failedAt = size;
@@ -265,23 +388,30 @@ void ProofSet::sealStale() {
         const auto& entry = m_entries[wish.id];
         const bool stale = entry.sealedRevision != m_design || entry.proof.sharp != entry.base.sharp;
         if (entry.base.frame && stale)
-            jobs.push_back({wish.id, entry.base.frame, entry.base.sharp, m_document->exception(wish.id),
-                            m_library->info(wish.id), entry.base.image});
+            jobs.push_back({wish.id, entry.base.frame,
+                            entry.base.finishRevision == m_finish ? entry.base.finished : nullptr,
+                            entry.base.sharp, m_document->exception(wish.id), m_library->info(wish.id),
+                            entry.base.image});
     }
     if (jobs.empty())
         return;
     m_sealing = true;
     const auto task = [this, jobs = std::move(jobs), delivery = m_document->currentDelivery(),
-                       design = m_design, changedAt = m_changedAtNs] {
+                       design = m_design, finish = m_finish, changedAt = m_changedAtNs] {
         const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
         const auto proofs = makeProofs(jobs, delivery, shared);
         QMetaObject::invokeMethod(
             this,
-            [this, jobs, proofs, design, changedAt] {
+            [this, jobs, proofs, design, finish, changedAt] {
                 m_sealing = false;
                 for (std::size_t i = 0; i < jobs.size(); ++i) {
                     auto& entry = m_entries[jobs[i].id];
-                    entry.proof = proofs[i];
+                    entry.proof = proofs[i].proof;
+                    entry.unsealed = proofs[i].unsealed;
+                    if (entry.base.frame == jobs[i].base) {
+                        entry.base.finished = proofs[i].finished;
+                        entry.base.finishRevision = finish;
+                    }
                     entry.sealedRevision = entry.base.frame == jobs[i].base ? design : 0;
                 }
                 if (changedAt != 0 && changedAt == m_changedAtNs) { // the first pass: what can be seen

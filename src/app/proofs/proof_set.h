@@ -5,21 +5,25 @@
 // as well, all proofs of the view in one go, and the latest design wins.
 #pragma once
 
-#include "document/picture_library.h"
-#include "seal/draw.h"
+#include "document/chain_of.h"
 
 #include <QImage>
-#include <QSize>
+#include <QTimer>
 
 namespace keepseal::app {
 
 struct Proof {
     QImage sealed;      ///< what the copy looks like
-    QImage base;        ///< the same without the seal; empty unless the set keeps bases
+    QImage base;        ///< the picture without finish, border and seal; empty unless the set keeps bases
+    QRectF picture;     ///< where that picture lies, in shares of the whole
     bool sharp = false; ///< false: still made from the camera's small preview
     Ground ground;      ///< what lies under the seal
     SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
+    std::vector<std::string> warnings; ///< of the whole chain, in sentences
 };
+
+/// Where the picture proper lies on a proof that is drawn at `whole`.
+QRectF pictureWithin(const Proof& proof, const QRectF& whole);
 
 /// One proof that a view wants: `pixels` is the size on screen, in device pixels.
 struct ProofWish {
@@ -42,8 +46,10 @@ public:
     void setPaused(bool paused);
     /// nullptr while there is nothing to show.
     const Proof* proof(OriginalId id) const;
-    /// The sharp picture without its seal, as developed; nullptr while there is none.
+    /// The sharp picture with finish and border but without its seal; nullptr while there is none.
     std::shared_ptr<const Frame> base(OriginalId id) const;
+    /// The same without its border; nullptr while there is none.
+    std::shared_ptr<const Frame> finished(OriginalId id) const;
     /// Why this original will never have a proof, or nullptr.
     const Problem* problem(OriginalId id) const;
     /// True when every wish has its sharp proof with the latest design.
@@ -56,21 +62,27 @@ signals:
 
 private:
     struct Base {
-        std::shared_ptr<const Frame> frame;
-        QImage image; ///< the same for the screen, when the set keeps bases
+        std::shared_ptr<const Frame> frame;    ///< as developed
+        std::shared_ptr<const Frame> finished; ///< after the finish station
+        quint64 finishRevision = 0;            ///< of the settings it was finished with
+        QImage image;                          ///< the same for the screen, when the set keeps bases
         bool sharp = false;
+        Cut cut; ///< what it was developed for
+        Box kept;
     };
     struct Entry {
         Base base;
         Proof proof;
-        quint64 sealedRevision = 0; ///< design the proof was made with
-        Size requested;             ///< size being developed
-        Size failedAt;              ///< not tried again at this size
+        std::shared_ptr<const Frame> unsealed; ///< of the proof, when it is sharp
+        quint64 sealedRevision = 0;            ///< design the proof was made with
+        Size requested;                        ///< size being developed
+        Size failedAt;                         ///< not tried again at this size
         std::optional<Problem> problem;
         quint64 lastUse = 0;
     };
 
     void onStation(StationId station);
+    void redesign();
     void forgetBases();
     void work();
     void usePreview(OriginalId id, Entry& entry);
@@ -88,7 +100,10 @@ private:
     quint64 m_generation = 1; ///< counts changes of the bases
     quint64 m_use = 0;
     int m_developing = 0;
+    quint64 m_finish = 1; ///< counts changes of the finish
+    DevelopWish m_look;   ///< what the delivery asked of the decoder, apart from sizes
     bool m_sealing = false, m_paused = false;
+    QTimer m_settle; ///< while a border is being drawn, pictures are not developed for each of its steps
     qint64 m_changedAtNs = 0;
     double m_lastRedrawMs = -1;
     QThreadPool m_sealer;

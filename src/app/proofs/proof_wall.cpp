@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/proof_wall.h"
 
+#include "run/stamped.h"
 #include "theme/theme.h"
 
 #include <QAccessible>
@@ -18,6 +19,7 @@
 #include <cmath>
 
 namespace keepseal::app {
+
 namespace {
 
 constexpr int kMargin = 16, kSpacing = 14, kCaption = 22, kRowGap = 12;
@@ -38,9 +40,16 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
     relayout->setSingleShot(true);
     relayout->setInterval(30);
     connect(relayout, &QTimer::timeout, this, &ProofWall::layoutTiles);
-    connect(library, &PictureLibrary::infoReady, relayout, [relayout] {
+    const auto soon = [relayout] {
         if (!relayout->isActive())
             relayout->start();
+    };
+    connect(library, &PictureLibrary::infoReady, relayout, soon);
+    connect(document, &JobDocument::currentDeliveryChanged, relayout, soon);
+    connect(document, &JobDocument::exceptionsChanged, relayout, soon);
+    connect(document, &JobDocument::stationChanged, relayout, [soon](StationId station) {
+        if (station == StationId::Turn || station == StationId::Fit || station == StationId::Border)
+            soon(); // the copies have other shapes now
     });
 }
 
@@ -99,7 +108,7 @@ void ProofWall::setBefore(bool before) {
 
 Size ProofWall::shapeOf(OriginalId id) const {
     const auto info = m_library->info(id);
-    return info && !info->problem ? info->facts.size : Size{3, 2};
+    return info && !info->problem ? chainOf(*m_document, *info, id).sizes.whole : Size{3, 2};
 }
 
 /// Whole rows: a row takes pictures until it is full, then grows or shrinks a little to fill the width
@@ -277,7 +286,10 @@ void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
 
 void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
     if (const auto* proof = m_proofs.proof(tile.id)) {
-        painter.drawImage(rect, m_before && !proof->base.isNull() ? proof->base : proof->sealed);
+        if (!m_before || proof->base.isNull())
+            painter.drawImage(rect, proof->sealed);
+        else // at the place that it has in the copy
+            painter.drawImage(pictureWithin(*proof, rect), proof->base);
         return;
     }
     painter.fillRect(rect, theme().surround(surround()).darker(112));
@@ -311,7 +323,9 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     if (!m_document->exception(tile.id).empty())
         badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
     const auto* proof = m_proofs.proof(tile.id);
-    if (proof && proof->sharp && !proof->seal.warnings(m_document->currentDelivery().seal).empty())
+    if (info && copyMarkIn(info->report))
+        badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
+    if (proof && proof->sharp && !proof->warnings.empty())
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
@@ -339,6 +353,13 @@ QString ProofWall::describe(OriginalId id) const {
                 .arg(info->facts.size.width)
                 .arg(info->facts.size.height)
                 .arg(toQt(std::string(nameOf(info->facts.container))));
+    const auto chain = chainOf(*m_document, *info, id);
+    text += tr("\nCopy: %1 × %2").arg(chain.sizes.whole.width).arg(chain.sizes.whole.height);
+    if (copyMarkIn(info->report))
+        text += m_document->exception(id).stampAgain
+                    ? tr("\nThis is a copy that Keep Seal made; you chose to stamp it again.")
+                    : tr("\nThis is a copy that Keep Seal made: it is left out, so that nothing is framed or "
+                         "sealed twice.");
     if (info->report.tellsPlace())
         text +=
             tr("\nThe original tells a place: %1\nThe copies will not.").arg(toQt(info->report.placeText()));
@@ -349,7 +370,7 @@ QString ProofWall::describe(OriginalId id) const {
             text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
         if (!proof->seal.decision.why.empty())
             text += "\n" + toQt(proof->seal.decision.why);
-        for (const auto& warning : proof->seal.warnings(m_document->currentDelivery().seal))
+        for (const auto& warning : proof->warnings)
             text += "\n" + toQt(warning);
     }
     if (const auto different = keepseal::describe(m_document->exception(id)); !different.empty())

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/single_view.h"
 
+#include "base/text.h"
 #include "geometry/fit.h"
 #include "render/render.h"
 #include "theme/theme.h"
@@ -21,14 +22,16 @@ constexpr double kGrip = 12;
 
 } // namespace
 
-SingleView::SingleView(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QWidget(parent), m_document(document), m_library(library),
+SingleView::SingleView(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
+    : QWidget(parent), m_document(document), m_library(library), m_encoded(encoded),
       m_proofs(document, library, ProofSet::Bases::Keep) {
     m_proofs.setPaused(true);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("One picture"));
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
+    connect(encoded, &EncodedProof::changed, this, qOverload<>(&QWidget::update));
+    connect(document, &JobDocument::exceptionsChanged, this, &SingleView::updateWish);
     connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
         if (id == m_id)
             updateWish();
@@ -55,6 +58,38 @@ void SingleView::setZoom(Zoom zoom) {
     emit zoomChanged();
 }
 
+void SingleView::setAsSaved(bool on) {
+    m_asSaved = on;
+    m_encoded->want(on && isVisible(), m_encoded->wantsCurve());
+    update();
+}
+
+void SingleView::startPicking() {
+    m_picking = true;
+    setCursor(Qt::CrossCursor);
+    setFocus();
+    update();
+}
+
+void SingleView::pickAt(QPointF position) {
+    const auto* proof = m_proofs.proof(m_id);
+    if (!proof || proof->base.isNull())
+        return;
+    const QRectF picture = pictureWithin(*proof, pictureRect());
+    if (!picture.contains(position))
+        return; // a click beside it: try again
+    const QPoint at(
+        static_cast<int>((position.x() - picture.left()) / picture.width() * proof->base.width()),
+        static_cast<int>((position.y() - picture.top()) / picture.height() * proof->base.height()));
+    const QRgb pixel = proof->base.pixel(std::clamp(at.x(), 0, proof->base.width() - 1),
+                                         std::clamp(at.y(), 0, proof->base.height() - 1));
+    m_picking = false;
+    setCursor(Qt::ArrowCursor);
+    emit colourPicked({static_cast<std::uint8_t>(qRed(pixel)), static_cast<std::uint8_t>(qGreen(pixel)),
+                       static_cast<std::uint8_t>(qBlue(pixel))});
+    update();
+}
+
 void SingleView::setDivided(bool on) {
     m_divided = on;
     update();
@@ -68,7 +103,7 @@ QRectF SingleView::pictureRect() const {
     const auto info = m_library->info(m_id);
     if (!info || info->problem)
         return {};
-    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const Size copy = chainOf(*m_document, *info, m_id).sizes.whole;
     const QRectF frame = frameRect();
     const qreal ratio = devicePixelRatioF();
     QSizeF size(copy.width / ratio, copy.height / ratio);
@@ -88,7 +123,7 @@ void SingleView::updateWish() {
         return m_proofs.wish({});
     if (!info || info->problem || !isVisible())
         return m_proofs.wish({{m_id, {16, 16}}}); // brings its facts to the front of the queue
-    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const Size copy = chainOf(*m_document, *info, m_id).sizes.whole;
     const auto shown = pictureRect().size() * devicePixelRatioF();
     const Size size = m_zoom == Zoom::Fit ? fitInside(copy, {static_cast<int>(std::lround(shown.width())),
                                                              static_cast<int>(std::lround(shown.height()))})
@@ -122,7 +157,11 @@ void SingleView::paintEvent(QPaintEvent*) {
     }
     painter.save();
     painter.setClipRect(QRect(0, 0, width(), height() - kFactsHeight));
-    painter.drawImage(rect, m_before ? proof->base : proof->sealed);
+    if (m_before)
+        painter.drawImage(pictureWithin(*proof, rect), proof->base);
+    else
+        painter.drawImage(rect,
+                          m_asSaved && !m_encoded->image().isNull() ? m_encoded->image() : proof->sealed);
     if (m_divided && !m_before)
         paintDivider(painter, rect);
     painter.restore();
@@ -134,7 +173,8 @@ void SingleView::paintDivider(QPainter& painter, const QRectF& rect) const {
     const double x = rect.left() + rect.width() * m_divider;
     painter.save();
     painter.setClipRect(QRectF(rect.left(), rect.top(), x - rect.left(), rect.height()), Qt::IntersectClip);
-    painter.drawImage(rect, proof->base);
+    painter.fillRect(rect, theme().surround(surround()));
+    painter.drawImage(pictureWithin(*proof, rect), proof->base);
     painter.restore();
     painter.setPen(QPen(QColor(0, 0, 0, 120), 3));
     painter.drawLine(QPointF(x, rect.top()), QPointF(x, rect.bottom()));
@@ -181,7 +221,7 @@ void SingleView::paintFacts(QPainter& painter) const {
     const auto* item = m_document->original(m_id);
     if (!info || !item)
         return;
-    const Size copy = chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    const Size copy = chainOf(*m_document, *info, m_id).sizes.whole;
     const QRectF rect = pictureRect();
     const double percent = copy.width > 0 ? 100.0 * rect.width() * devicePixelRatioF() / copy.width : 0;
     QString text = tr("%1   ·   original %2 × %3   ·   copy %4 × %5   ·   shown at %6 %")
@@ -193,7 +233,14 @@ void SingleView::paintFacts(QPainter& painter) const {
                        .arg(percent, 0, 'f', 0);
     if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0)
         text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
-    if (info->report.tellsPlace())
+    if (m_asSaved)
+        text += m_encoded->bytes() > 0 && m_encoded->settled()
+                    ? tr("   ·   as saved: %1, %2")
+                          .arg(QString(nameOf(m_encoded->format())), toQt(byteText(m_encoded->bytes())))
+                    : tr("   ·   being saved…");
+    if (m_picking)
+        text = tr("Click on the picture to take a colour · Escape gives up");
+    else if (info->report.tellsPlace())
         text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
@@ -204,9 +251,12 @@ void SingleView::paintFacts(QPainter& painter) const {
 
 void SingleView::showEvent(QShowEvent*) {
     m_proofs.setPaused(false);
+    m_encoded->want(m_asSaved, m_encoded->wantsCurve());
 }
 void SingleView::hideEvent(QHideEvent*) {
     m_proofs.setPaused(true);
+    m_encoded->want(false, m_encoded->wantsCurve());
+    m_picking = false;
 }
 
 void SingleView::resizeEvent(QResizeEvent*) {
@@ -215,6 +265,8 @@ void SingleView::resizeEvent(QResizeEvent*) {
 }
 
 void SingleView::mousePressEvent(QMouseEvent* event) {
+    if (m_picking)
+        return pickAt(event->position());
     const QRectF rect = pictureRect();
     m_draggingDivider =
         m_divided && std::abs(event->position().x() - rect.left() - rect.width() * m_divider) < kGrip + 4;
@@ -223,6 +275,8 @@ void SingleView::mousePressEvent(QMouseEvent* event) {
 }
 
 void SingleView::mouseMoveEvent(QMouseEvent* event) {
+    if (m_picking)
+        return;
     const QRectF rect = pictureRect();
     const bool near =
         m_divided && std::abs(event->position().x() - rect.left() - rect.width() * m_divider) < kGrip + 4;
@@ -285,7 +339,11 @@ void SingleView::keyPressEvent(QKeyEvent* event) {
             emit stepRequested(event->key() == Qt::Key_Up ? -1 : 1);
         return;
     case Qt::Key_Escape:
-        emit closeRequested();
+        if (std::exchange(m_picking, false)) {
+            setCursor(Qt::ArrowCursor);
+            update();
+        } else
+            emit closeRequested();
         return;
     case Qt::Key_0:
         setZoom(Zoom::Fit);

@@ -3,6 +3,7 @@
 // One picture, large: fitted, at 100 % or 200 % of the copy's own pixels, and before/after with a divider.
 #pragma once
 
+#include "proofs/encoded_proof.h"
 #include "proofs/proof_set.h"
 
 #include <QWidget>
@@ -14,7 +15,8 @@ enum class Zoom { Fit, Full, Double };
 class SingleView : public QWidget {
     Q_OBJECT
 public:
-    SingleView(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
+    SingleView(JobDocument* document, PictureLibrary* library, EncodedProof* encoded,
+               QWidget* parent = nullptr);
 
     void showPicture(OriginalId id);
     OriginalId current() const { return m_id; }
@@ -22,12 +24,18 @@ public:
     void setZoom(Zoom zoom);
     bool divided() const { return m_divided; }
     void setDivided(bool on); ///< before to the left of the divider, after to the right
+    /// The picture as its file will be, decoded again, with its bytes.
+    void setAsSaved(bool on);
+    bool asSaved() const { return m_asSaved; }
+    /// The next click takes a colour of the picture; Escape gives up.
+    void startPicking();
     ProofSet& proofs() { return m_proofs; }
 
 signals:
     void stepRequested(int direction);
     void closeRequested();
     void zoomChanged();
+    void colourPicked(keepseal::Rgb colour);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -49,13 +57,16 @@ private:
     void paintProblem(QPainter& painter, const Problem& problem) const;
     void paintDivider(QPainter& painter, const QRectF& rect) const;
     void paintFacts(QPainter& painter) const;
+    void pickAt(QPointF position);
 
     JobDocument* m_document;
     PictureLibrary* m_library;
+    EncodedProof* m_encoded;
     ProofSet m_proofs;
     OriginalId m_id = 0;
     Zoom m_zoom = Zoom::Fit;
     bool m_divided = false, m_before = false, m_draggingDivider = false;
+    bool m_asSaved = false, m_picking = false;
     double m_divider = 0.5; ///< fraction of the picture's width
     QPointF m_pan, m_dragStart, m_panStart;
 };

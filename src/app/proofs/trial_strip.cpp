@@ -97,7 +97,8 @@ void TrialStrip::layoutTiles() {
         const auto info = m_library->info(hard.id);
         if (!info || info->problem)
             continue;
-        const double shape = static_cast<double>(info->facts.size.width) / info->facts.size.height;
+        const Size copy = chainOf(*m_document, *info, hard.id).sizes.whole;
+        const double shape = static_cast<double>(copy.width) / copy.height;
         if (x + std::min(3.0, shape) * height > width() - kMargin - reserved)
             continue;
         add({hard.what, hard.id, nullptr, {}}, shape);

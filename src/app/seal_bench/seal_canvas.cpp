@@ -74,7 +74,7 @@ Size SealCanvas::copySize() const {
     const auto info = m_library->info(m_id);
     if (!info || info->problem)
         return {1500, 1000};
-    return chainSizes(m_document->currentDelivery(), info->facts.size).fitted;
+    return chainOf(*m_document, *info, m_id).sizes.whole;
 }
 
 void SealCanvas::renew() {

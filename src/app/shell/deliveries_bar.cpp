@@ -80,6 +80,18 @@ void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::size_t p
     update();
 }
 
+namespace {
+
+/// "JPEG + PNG"
+QString formatsOf(const FileSettings& file) {
+    QStringList names;
+    for (const auto format : file.formats())
+        names << nameOf(format);
+    return names.join(" + ");
+}
+
+} // namespace
+
 void DeliveryCard::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -97,10 +109,9 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
                      strong.elidedText(toQt(d.name), Qt::ElideRight, room));
     painter.setFont(smallFont());
     painter.setPen(t.quiet);
-    const auto size = d.fit.on ? tr("%1 px").arg(d.fit.longSide) : tr("full size");
+    const auto size = toQt(station(StationId::Fit).summary(d));
     painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
-                     small.elidedText(size + " · JPEG " + QString::number(d.file.quality), Qt::ElideRight,
-                                      width() - left - 8));
+                     small.elidedText(size + " · " + formatsOf(d.file), Qt::ElideRight, width() - left - 8));
     painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
                      Qt::AlignLeft,
                      !m_item.inNextRun ? tr("not in the next run")

@@ -25,12 +25,15 @@ namespace keepseal::app {
 
 MainWindow::MainWindow()
     : m_library(&m_document), m_planning(&m_document), m_hardCases(&m_document, &m_library),
-      m_deliveries(new DeliveriesBar(&m_document)), m_chain(new ChainView(&m_document, &m_library)),
-      m_drawer(new Drawer(&m_document, &m_library)), m_header(new ViewsHeader), m_stack(new QStackedWidget),
-      m_pages(new QStackedWidget), m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
+      m_encoded(&m_document, &m_library), m_deliveries(new DeliveriesBar(&m_document)),
+      m_chain(new ChainView(&m_document, &m_library)),
+      m_drawer(new Drawer(&m_document, &m_library, &m_encoded)), m_header(new ViewsHeader),
+      m_stack(new QStackedWidget), m_pages(new QStackedWidget),
+      m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
       m_strip(new TrialStrip(&m_document, &m_library, &m_hardCases, TrialStrip::Ramps::Without)),
       m_empty(makeEmptyPage()), m_wall(new ProofWall(&m_document, &m_library)),
-      m_single(new SingleView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
+      m_single(new SingleView(&m_document, &m_library, &m_encoded)),
+      m_crop(new CropView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);
@@ -47,6 +50,7 @@ MainWindow::MainWindow()
     setCentralWidget(m_pages);
     makeActions();
     connectParts();
+    connectFraming();
     m_header->sizeSlider()->setValue(m_wall->rowHeight());
     m_chain->setChosen(StationId::Seal);
     updateViews();
@@ -72,8 +76,9 @@ QWidget* MainWindow::makeMiddle() {
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     right->addWidget(m_header);
-    for (auto* view : {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_wall),
-                       static_cast<QWidget*>(m_single), static_cast<QWidget*>(m_check)})
+    for (auto* view :
+         {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_wall), static_cast<QWidget*>(m_single),
+          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_check)})
         m_stack->addWidget(view);
     right->addWidget(m_stack, 1);
     right->addWidget(m_strip);
@@ -110,90 +115,6 @@ QWidget* MainWindow::makeEmptyPage() {
     column->addLayout(buttons);
     column->addStretch(3);
     return page;
-}
-
-QAction* MainWindow::action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
-                            const QString& iconName) {
-    auto* made = new QAction(text, this);
-    made->setShortcut(keys);
-    if (!iconName.isEmpty())
-        made->setIcon(icon(iconName, theme().text));
-    connect(made, &QAction::triggered, this, act);
-    addAction(made);
-    return made;
-}
-
-void MainWindow::makeActions() {
-    auto* menu = new QMenu(this);
-    menu->addAction(action(
-        tr("Open pictures…"), QKeySequence::Open, [this] { choosePictures(); }, "images"));
-    menu->addAction(action(
-        tr("Open a folder and all in it…"), QKeySequence("Ctrl+Shift+O"), [this] { chooseFolder(); },
-        "folder-open"));
-    menu->addAction(action(
-        tr("Take the chosen pictures out"), {}, [this] { m_document.removeOriginals(m_wall->selected()); },
-        "x"));
-    menu->addAction(
-        action(tr("Choose all pictures"), QKeySequence::SelectAll, [this] { m_wall->selectEverything(); }));
-    menu->addSeparator();
-    menu->addAction(action(tr("Open a delivery…"), QKeySequence("Ctrl+D"), [this] {
-        const auto file =
-            QFileDialog::getOpenFileName(this, tr("Open a delivery"), {}, tr("Deliveries (*.json)"));
-        if (!file.isEmpty())
-            openDelivery(toPath(file));
-    }));
-    menu->addAction(action(
-        tr("Save the delivery as…"), QKeySequence::Save, [this] { saveDeliveryAs(); }, "save"));
-    menu->addAction(action(
-        tr("Rename the delivery…"), {}, [this] { renameDelivery(); }, "pencil"));
-    menu->addAction(action(
-        tr("Remove the delivery"), {}, [this] { m_document.removeCurrentDelivery(); }, "trash-2"));
-    menu->addSeparator();
-    menu->addAction(action(
-        tr("Design the seal…"), QKeySequence("Ctrl+B"), [this] { openBench(); }, "shapes"));
-    menu->addAction(action(
-        tr("Choose a seal…"), QKeySequence("Ctrl+L"), [this] { chooseSeal(); }, "library"));
-    menu->addAction(
-        action(tr("Keep the seal in the library"), QKeySequence("Ctrl+K"), [this] { keepSeal(); }));
-    makeExceptionActions(menu->addMenu(tr("Different on the chosen pictures")));
-    menu->addSeparator();
-    auto* undo = m_document.undoStack()->createUndoAction(this, tr("Undo"));
-    auto* redo = m_document.undoStack()->createRedoAction(this, tr("Redo"));
-    undo->setShortcut(QKeySequence::Undo);
-    redo->setShortcuts({QKeySequence("Ctrl+Shift+Z"), QKeySequence("Ctrl+Y")});
-    for (auto* act : {undo, redo}) {
-        addAction(act);
-        menu->addAction(act);
-    }
-    m_deliveries->undoButton()->setEnabled(false);
-    m_deliveries->redoButton()->setEnabled(false);
-    connect(undo, &QAction::changed, this, [this, undo, redo] {
-        m_deliveries->undoButton()->setEnabled(undo->isEnabled());
-        m_deliveries->undoButton()->setToolTip(undo->text());
-        m_deliveries->redoButton()->setEnabled(redo->isEnabled());
-    });
-    connect(redo, &QAction::changed, this, [this, redo] {
-        m_deliveries->redoButton()->setEnabled(redo->isEnabled());
-        m_deliveries->redoButton()->setToolTip(redo->text());
-    });
-    connect(m_deliveries->undoButton(), &QToolButton::clicked, undo, &QAction::trigger);
-    connect(m_deliveries->redoButton(), &QToolButton::clicked, redo, &QAction::trigger);
-    menu->addSeparator();
-    menu->addAction(action(
-        tr("Light or dark window"), QKeySequence("Ctrl+T"),
-        [this] { setLook(theme().kind == ThemeKind::Dark ? ThemeKind::Light : ThemeKind::Dark, surround()); },
-        "sun"));
-    menu->addAction(action(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"), [this] {
-        setLook(theme().kind, static_cast<Surround>((static_cast<int>(surround()) + 1) % 3));
-    }));
-    for (int i = 0; i < 4; ++i)
-        action({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
-               [this, i] { setView(static_cast<ViewKind>(i)); });
-    menu->addSeparator();
-    menu->addAction(action(
-        tr("Stamp"), QKeySequence("Ctrl+Return"), [this] { stampOrChooseFolder(); }, "stamp"));
-    menu->addAction(action(tr("Quit"), QKeySequence::Quit, [this] { close(); }));
-    m_deliveries->menuButton()->setMenu(menu);
 }
 
 void MainWindow::connectParts() {
@@ -292,6 +213,7 @@ void MainWindow::setLookedAt(OriginalId id) {
     m_chain->setLookedAt(id);
     m_drawer->setLookedAt(id);
     m_single->showPicture(id);
+    m_crop->showPicture(id);
     m_bench->showPicture(id);
 }
 
@@ -317,6 +239,7 @@ void MainWindow::updateViews() {
     QWidget* shown = empty                       ? m_empty
                      : m_view == ViewKind::Wall  ? static_cast<QWidget*>(m_wall)
                      : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
+                     : cropping()                ? static_cast<QWidget*>(m_crop)
                                                  : static_cast<QWidget*>(m_single);
     m_stack->setCurrentWidget(shown);
     m_drawer->setVisible(shown != m_check); // the table needs the width
@@ -326,6 +249,7 @@ void MainWindow::updateViews() {
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")
                           : m_single->zoom() == Zoom::Full ? tr("100 %")
                                                            : tr("200 %"));
+    m_crop->setMode(m_chain->chosen() == StationId::Turn ? CropView::Mode::Crop : CropView::Mode::Trim);
     if (shown == m_single)
         m_single->showPicture(m_lookedAt); // its size is known only now
     shown->setFocus();
@@ -359,6 +283,18 @@ QString MainWindow::planSentence(const Plan& plan) const {
     return text;
 }
 
+namespace {
+
+/// One of each format of each delivery.
+std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
+    std::size_t out = 0;
+    for (const auto& delivery : deliveries)
+        out += delivery.file.formats().size();
+    return out;
+}
+
+} // namespace
+
 void MainWindow::updateRunBar() {
     if (m_running.busy())
         return;
@@ -385,8 +321,8 @@ void MainWindow::updateRunBar() {
         return m_runBar->setAction(tr("Stamp"), false);
     }
     if (m_document.currentDelivery().place.folder.empty()) {
-        m_runBar->setSentence(
-            tr("%1 copies can be made as soon as there is a folder for them.").arg(pictures * ticked.size()));
+        m_runBar->setSentence(tr("%1 copies can be made as soon as there is a folder for them.")
+                                  .arg(pictures * copiesOfEach(ticked)));
         return m_runBar->setAction(tr("Choose the folder…"), true);
     }
     if (problem) {

@@ -7,7 +7,9 @@
 #include "chain/chain_view.h"
 #include "chain/drawer.h"
 #include "check/check_view.h"
+#include "library/border_library.h"
 #include "library/seal_library.h"
+#include "proofs/crop_view.h"
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
 #include "seal_bench/seal_bench.h"
@@ -34,6 +36,8 @@ public:
     JobDocument& document() { return m_document; }
     ProofWall& wall() { return *m_wall; }
     SingleView& single() { return *m_single; }
+    CropView& crop() { return *m_crop; }
+    EncodedProof& encoded() { return m_encoded; }
     ChainView& chain() { return *m_chain; }
     Drawer& drawer() { return *m_drawer; }
     CheckView& check() { return *m_check; }
@@ -58,6 +62,11 @@ public:
     void takeSeal(const SealDesign& seal);
     void chooseSeal();
     void keepSeal();
+    /// Borders side by side on the picture looked at.
+    void compareBorders();
+    const BorderLibrary& borderLibrary() const { return m_borders; }
+    /// Whether the picture is shown with its crop, or with what filling trims away.
+    bool cropping() const;
     ViewKind view() const { return m_view; }
     void stampOrChooseFolder();
     void setLook(ThemeKind kind, Surround tone);
@@ -75,6 +84,10 @@ private:
     QWidget* makeEmptyPage();
     void makeActions();
     void makeExceptionActions(QMenu* menu);
+    void makePictureActions(QMenu* menu);
+    void connectFraming();
+    void pickColour();
+    std::shared_ptr<const Frame> lookedAtPicture();
     void differ(const QString& what, const std::function<void(SealException&)>& edit);
     QAction* action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
                     const QString& iconName = {});
@@ -82,6 +95,7 @@ private:
     void setLookedAt(OriginalId id);
     void step(int direction);
     void updateViews();
+    void updateViewsKeepingFocus();
     void updateRunBar();
     void startRun();
     void onProgress(qulonglong done, qulonglong total, const LedgerRow& row);
@@ -101,6 +115,8 @@ private:
     Gathering m_gathering;
     Planning m_planning;
     HardCases m_hardCases;
+    EncodedProof m_encoded;
+    BorderLibrary m_borders;
     Running m_running;
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;
@@ -114,6 +130,7 @@ private:
     QWidget* m_empty;
     ProofWall* m_wall;
     SingleView* m_single;
+    CropView* m_crop;
     CheckView* m_check;
     RunBar* m_runBar;
     ViewKind m_view = ViewKind::Wall;

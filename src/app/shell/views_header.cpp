@@ -13,8 +13,8 @@
 namespace keepseal::app {
 
 ViewsHeader::ViewsHeader(QWidget* parent)
-    : QWidget(parent), m_size(new QSlider(Qt::Horizontal)), m_surround(new QToolButton),
-      m_noticeBox(new QWidget), m_notice(new QLabel) {
+    : QWidget(parent), m_asSaved(new QToolButton), m_size(new QSlider(Qt::Horizontal)),
+      m_surround(new QToolButton), m_noticeBox(new QWidget), m_notice(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap1, kGap3, kGap1);
     column->setSpacing(kGap1);
@@ -53,6 +53,10 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         connect(m_zooms[i], &QToolButton::clicked, this, [this, i] { emit zoomRequested(i); });
         row->addWidget(m_zooms[i]);
     }
+    m_asSaved->setText(tr("As saved"));
+    m_asSaved->setCheckable(true);
+    m_asSaved->setToolTip(tr("The picture as its file will be, decoded again, with its bytes (Ctrl+E)"));
+    row->addWidget(m_asSaved);
     m_size->setRange(70, 420);
     m_size->setFixedWidth(130);
     m_size->setAccessibleName(tr("Size of the proofs"));
@@ -86,6 +90,7 @@ void ViewsHeader::setView(ViewKind view) {
     const bool one = view == ViewKind::One || view == ViewKind::BeforeAfter;
     for (auto* zoom : m_zooms)
         zoom->setVisible(one);
+    m_asSaved->setVisible(one);
     m_size->setVisible(view == ViewKind::Wall);
     m_surround->setVisible(view != ViewKind::Check);
 }

@@ -22,6 +22,7 @@ public:
     explicit ViewsHeader(QWidget* parent = nullptr);
     void setView(ViewKind view);
     void setZoomText(const QString& text);
+    QToolButton* asSavedButton() { return m_asSaved; }
     void setNotice(const QString& text);
     QSlider* sizeSlider() { return m_size; }
     QPushButton* viewButton(ViewKind view) { return m_views[static_cast<std::size_t>(view)]; }
@@ -35,6 +36,7 @@ signals:
 private:
     QPushButton* m_views[4];
     QToolButton* m_zooms[3];
+    QToolButton* m_asSaved;
     QSlider* m_size;
     QToolButton* m_surround;
     QWidget* m_noticeBox;

@@ -4,7 +4,7 @@
 
 #include "base/problem.h"
 #include "base/text.h"
-#include "seal/typefaces.h"
+#include "text/typefaces.h"
 #include "theme/theme.h"
 #include "widgets/controls.h"
 

@@ -57,7 +57,18 @@ template <class Owner>
 struct Setting : SettingInfo {
     std::function<SettingValue(const Owner&)> get;
     std::function<void(Owner&, const SettingValue&)> set; ///< the value has been validated
+    std::function<bool(const Owner&)> shown;              ///< whether it does anything now; empty: always
+    bool isShown(const Owner& owner) const { return !shown || shown(owner); }
 };
+
+/// The rows are shown only while `condition` holds; they are saved all the same.
+template <class Owner>
+std::vector<Setting<Owner>> shownWhen(const std::function<bool(const Owner&)>& condition,
+                                      std::vector<Setting<Owner>> rows) {
+    for (auto& row : rows)
+        row.shown = condition;
+    return rows;
+}
 
 /// A part's own table seen from the whole it belongs to.
 template <class Whole, class Part>
@@ -68,6 +79,8 @@ std::vector<Setting<Whole>> lifted(const std::vector<Setting<Part>>& table, Part
         static_cast<SettingInfo&>(setting) = row;
         setting.get = [get = row.get, part](const Whole& whole) { return get(whole.*part); };
         setting.set = [set = row.set, part](Whole& whole, const SettingValue& v) { set(whole.*part, v); };
+        if (row.shown)
+            setting.shown = [shown = row.shown, part](const Whole& whole) { return shown(whole.*part); };
         out.push_back(std::move(setting));
     }
     return out;

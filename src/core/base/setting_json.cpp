@@ -64,4 +64,19 @@ json schemaOf(const SettingInfo& info, const SettingValue& fallback) {
     return out;
 }
 
+void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
+                   const char* what) {
+    if (!document.is_object() || document.value("format", nlohmann::json()) != format)
+        throw Problem(ProblemKind::BadFile, subject, std::string("this is no ") + what,
+                      std::string("A ") + what + " has \"format\": \"" + format + "\"");
+    const auto version = document.value("version", nlohmann::json());
+    if (!version.is_number_integer() || version.get<int>() < 1)
+        throw Problem(ProblemKind::BadFile, subject, "\"version\" is missing or no whole number");
+    if (version.get<int>() > newest)
+        throw Problem(ProblemKind::BadFile, subject,
+                      "it was saved by a newer Keep Seal (version " + version.dump() +
+                          ", this one reads up to " + std::to_string(newest) + ")",
+                      "Update Keep Seal; the file was left as it is");
+}
+
 } // namespace keepseal

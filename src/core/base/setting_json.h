@@ -9,6 +9,10 @@
 
 namespace keepseal {
 
+/// Throws Problem(BadFile) unless `document` says it is `format` of a version up to `newest`.
+void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
+                   const char* what);
+
 nlohmann::json toJsonValue(const SettingInfo& info, const SettingValue& value);
 /// Throws Problem(BadSetting) naming `path`, the value and what is allowed.
 SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, const nlohmann::json& value);

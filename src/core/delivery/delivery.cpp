@@ -6,6 +6,19 @@
 
 namespace keepseal {
 
+std::vector<Container> FileSettings::formats() const {
+    std::vector<Container> out;
+    if (jpeg)
+        out.push_back(Container::Jpeg);
+    if (png)
+        out.push_back(Container::Png);
+    if (tiff)
+        out.push_back(Container::Tiff);
+    if (webp)
+        out.push_back(Container::WebP);
+    return out;
+}
+
 std::filesystem::path resolvedFolder(const std::string& typed, const std::filesystem::path& base) {
     if (typed.empty())
         return {};

@@ -4,6 +4,9 @@
 // done. Plain values; a copy of it is a snapshot.
 #pragma once
 
+#include "border/design.h"
+#include "finish/finish.h"
+#include "geometry/fit.h"
 #include "rights/sheet.h"
 #include "seal/design.h"
 
@@ -13,19 +16,33 @@
 
 namespace keepseal {
 
-struct FitSettings {
-    bool on = true;
-    int longSide = 2048; ///< pixels; never enlarged
-    bool operator==(const FitSettings&) const = default;
-};
-
 enum class Chroma { Smaller, Full };
+enum class BitDepth { Eight, Sixteen };
+enum class TiffPacking { None, Lzw, Zip };
+enum class ColourOut { Srgb, Original, DisplayP3, Profile, Grey };
 
 struct FileSettings {
-    int quality = 90; ///< JPEG quality, 1 to 100
+    bool jpeg = true, png = false, tiff = false, webp = false; ///< one copy of each
+    int quality = 90;                                          ///< JPEG quality, 1 to 100
     Chroma chroma = Chroma::Smaller;
-    Rgb background{255, 255, 255}; ///< what transparent pixels become
+    bool progressive = false, optimised = false;
+    BitDepth depth = BitDepth::Eight; ///< of PNG and TIFF; the others hold 8 bits
+    int pngEffort = 6;                ///< zlib's level, 0 to 9
+    TiffPacking tiffPacking = TiffPacking::Zip;
+    int webpQuality = 85; ///< 1 to 100
+    bool webpLossless = false;
+    ColourOut colour = ColourOut::Srgb;
+    std::string profile; ///< an ICC file, for ColourOut::Profile
+    Intent intent = Intent::Relative;
+    Rgb background{255, 255, 255}; ///< what transparent pixels become where the format has no transparency
+    bool mark = true;              ///< the small XMP mark of our own, see rights/mark.h
     bool operator==(const FileSettings&) const = default;
+
+    /// In the order JPEG, PNG, TIFF, WebP.
+    std::vector<Container> formats() const;
+    bool works16() const { return depth == BitDepth::Sixteen && (png || tiff); }
+    /// At least one of the formats can be transparent.
+    bool canBeTransparent() const { return png || tiff || webp; }
 };
 
 enum class TakenName { Number, Skip };
@@ -39,7 +56,10 @@ struct PlaceSettings {
 
 struct Delivery {
     std::string name = "New delivery";
+    TurnSettings turn;
     FitSettings fit;
+    FinishSettings finish;
+    BorderDesign border;
     SealDesign seal;
     RightsSheet rights;
     FileSettings file;

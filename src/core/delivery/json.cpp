@@ -15,6 +15,11 @@ using nlohmann::json;
 
 constexpr std::size_t kMaxNameBytes = 120;
 
+/// Stations whose settings are a design with parts of its own.
+bool isDesign(StationId id) {
+    return id == StationId::Seal || id == StationId::Border;
+}
+
 } // namespace
 
 json toJson(const Delivery& delivery) {
@@ -23,8 +28,9 @@ json toJson(const Delivery& delivery) {
     out["version"] = kDeliveryVersion;
     out["name"] = delivery.name;
     for (const auto& s : stations())
-        if (s.id != StationId::Seal && !s.settings.empty())
+        if (!isDesign(s.id) && !s.settings.empty())
             writeRows(out["stations"][s.key], s.settings, delivery);
+    out["stations"]["border"] = toJson(delivery.border);
     out["stations"]["seal"] = toJson(delivery.seal);
     return out;
 }
@@ -52,6 +58,8 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
             throw Problem(ProblemKind::BadFile, subject, "\"stations." + s.key + "\" is no object");
         if (s.id == StationId::Seal)
             delivery.seal = sealFromJson(*saved, "seal.");
+        else if (s.id == StationId::Border)
+            delivery.border = borderFromJson(*saved, "border.");
         else
             readRows(*saved, s.settings, delivery, s.key + ".");
     }
@@ -75,8 +83,9 @@ void saveDelivery(const Delivery& delivery, const std::filesystem::path& path) {
 json deliverySchema() {
     json chain = {{"type", "object"}, {"properties", json::object()}};
     for (const auto& s : stations()) {
-        json part = s.id == StationId::Seal
-                        ? sealSchema()
+        json part = s.id == StationId::Seal ? sealSchema()
+                    : s.id == StationId::Border
+                        ? borderSchema()
                         : json{{"type", "object"}, {"properties", schemaOfRows(s.settings)}};
         part["description"] = s.help;
         if (!s.settings.empty())
@@ -119,6 +128,8 @@ std::string settingsReference() {
                       "`keep-seal-cli settings --markdown`; do not edit by hand.\n";
     for (const auto& s : stations()) {
         out += "\n## " + s.label + "\n\n" + s.help + "\n" + tableOf(s.settings, s.key + ".");
+        if (s.id == StationId::Border)
+            out += "\n## A ring of the border\n" + tableOf(ringSettings(), "");
         if (s.id != StationId::Seal)
             continue;
         out += "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are "

@@ -4,34 +4,10 @@
 
 #include "base/problem.h"
 #include "base/text.h"
+#include "delivery/rows.h"
 
 namespace keepseal {
 namespace {
-
-const std::vector<Setting<FitSettings>>& fitSettings() {
-    using F = FitSettings;
-    static const std::vector<Setting<F>> table = {
-        switchSetting("on", "Fit to a size", &F::on, "Off leaves every copy at its original's full size."),
-        numberSetting(
-            "long_side", "Long side", "px", &F::longSide, {16, 30000, 1, 0},
-            "How many pixels the longer side gets. A smaller original stays as it is: never enlarged."),
-    };
-    return table;
-}
-
-const std::vector<Setting<FileSettings>>& fileSettings() {
-    using F = FileSettings;
-    static const std::vector<Setting<F>> table = {
-        numberSetting("quality", "JPEG quality", "", &F::quality, {1, 100, 1, 0},
-                      "Higher keeps more and makes larger files; 85 to 92 is usual for screens."),
-        choiceSetting<F, Chroma>("chroma", "Colour detail", &F::chroma,
-                                 {{"smaller", "Smaller file (4:2:0)"}, {"full", "Full (4:4:4)"}},
-                                 "Full keeps fine red and blue edges crisp and makes the file larger."),
-        colourSetting("background", "Under transparency", &F::background,
-                      "JPEG has no transparency: this colour takes its place."),
-    };
-    return table;
-}
 
 const std::vector<Setting<PlaceSettings>>& placeSettings() {
     using P = PlaceSettings;
@@ -79,17 +55,19 @@ std::string placeSummary(const Delivery& d) {
         return "no folder chosen yet";
     const auto name = std::filesystem::path(d.place.folder).lexically_normal();
     return (name.has_filename() ? name.filename() : name.parent_path().filename()).string() + " · name" +
-           d.place.suffix + ".jpg";
+           d.place.suffix;
 }
 
 std::vector<Station> makeStations() {
     return {
+        {StationId::Turn, "turn", "Turn and crop", "Which part of the picture, and which way up.",
+         lifted(turnSettings(), &Delivery::turn), turnSummary},
         {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
-         lifted(fitSettings(), &Delivery::fit),
-         [](const Delivery& d) {
-             return d.fit.on ? std::to_string(d.fit.longSide) + " on the long side"
-                             : std::string("full size");
-         }},
+         lifted(fitSettings(), &Delivery::fit), fitSummary},
+        {StationId::Finish, "finish", "Finish", "Sharpness, tone and grain at the final size.",
+         lifted(finishSettings(), &Delivery::finish), finishSummary},
+        {StationId::Border, "border", "Border", "What is put around the picture, or along its edge.",
+         lifted(borderSettings(), &Delivery::border), borderSummary},
         {StationId::Seal, "seal", "Seal", "The visible mark.", lifted(sealSettings(), &Delivery::seal),
          sealSummary},
         {StationId::Rights, "rights", "Rights", "Copyright metadata, written to XMP, Exif and IIM in step.",
@@ -102,7 +80,7 @@ std::vector<Station> makeStations() {
          {},
          [](const Delivery&) { return std::string("place and all else left out"); }},
         {StationId::File, "file", "File", "How the copy is saved.", lifted(fileSettings(), &Delivery::file),
-         [](const Delivery& d) { return "JPEG " + std::to_string(d.file.quality) + " · sRGB"; }},
+         fileSummary},
         {StationId::Place, "place", "Place", "Where the copy goes and how it is called.",
          lifted(placeSettings(), &Delivery::place), placeSummary},
     };

@@ -8,10 +8,11 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "library/archive.h"
+#include "library/keys.h"
 #include "picture/original.h"
 #include "seal/design_json.h"
 #include "seal/logo.h"
-#include "seal/typefaces.h"
+#include "text/typefaces.h"
 
 #include <algorithm>
 #include <set>
@@ -25,24 +26,6 @@ using nlohmann::json;
 constexpr std::uint64_t kMaxZip = 64ULL << 20;
 constexpr std::size_t kMaxZipFiles = 100;
 constexpr std::size_t kKeptRemoved = 20;
-
-/// "Tidemark corner" -> "tidemark-corner"; never empty, never a path.
-std::string keyFrom(const std::string& name) {
-    std::string out;
-    for (const unsigned char c : toLowerAscii(name)) {
-        if ((c >= 'a' && c <= 'z') || (c >= '0' && c <= '9'))
-            out += static_cast<char>(c);
-        else if (!out.empty() && out.back() != '-')
-            out += '-';
-    }
-    while (!out.empty() && out.back() == '-')
-        out.pop_back();
-    return out.empty() ? "seal" : out.substr(0, 60);
-}
-
-bool isKey(const std::string& key) {
-    return !key.empty() && key.size() <= 80 && key == fs::path(key).filename() && key != "." && key != "..";
-}
 
 Bytes readAll(const fs::path& file) {
     const Original source(file); // reading only
@@ -202,8 +185,8 @@ SavedSeal SealLibrary::save(SavedSeal seal) const {
         return keepLogo(logo);
     });
     std::error_code error;
-    if (seal.shipped || !isKey(seal.key)) {
-        const auto plain = keyFrom(seal.design.name);
+    if (seal.shipped || !isLibraryKey(seal.key)) {
+        const auto plain = keyFromName(seal.design.name, "seal");
         seal.key = plain;
         for (int number = 2; fs::exists(fileOf(seal.key), error); ++number)
             seal.key = plain + "-" + std::to_string(number);
@@ -243,7 +226,7 @@ void SealLibrary::setAside(const std::string& key) const {
 
 void SealLibrary::remove(const std::string& key) const {
     std::error_code error;
-    if (!isKey(key) || !fs::exists(fileOf(key), error))
+    if (!isLibraryKey(key) || !fs::exists(fileOf(key), error))
         throw Problem(ProblemKind::NotFound, key, "there is no such seal");
     setAside(key);
     if (!fs::remove(fileOf(key), error))
@@ -253,7 +236,7 @@ void SealLibrary::remove(const std::string& key) const {
 
 void SealLibrary::restore(const std::string& key) const {
     std::error_code error;
-    if (!isKey(key) || fs::exists(fileOf(key), error))
+    if (!isLibraryKey(key) || fs::exists(fileOf(key), error))
         throw Problem(ProblemKind::Refused, key, "there is a seal of that name again", "Rename it first");
     fs::rename(m_folder / "removed" / (key + ".json"), fileOf(key), error);
     if (error)

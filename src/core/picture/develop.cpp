@@ -7,6 +7,7 @@
 
 #include <vips/vips8>
 
+#include <cmath>
 #include <cstring>
 #include <malloc.h>
 #include <mutex>
@@ -122,8 +123,6 @@ VImage turned(const VImage& image, int orientation) {
 
 /// Flattened before the resample, so that the colour hidden under transparent pixels can't bleed in.
 VImage flattened(const VImage& image, Rgb background) {
-    if (!image.has_alpha())
-        return image;
     const bool wide = image.format() == VIPS_FORMAT_USHORT;
     const double scale = wide ? 257.0 : 1.0;
     std::vector<double> fill = {background.r * scale, background.g * scale, background.b * scale};
@@ -141,40 +140,268 @@ bool hasUnusableProfile(const VImage& image) {
     return !vips_icc_is_compatible_profile(image.get_image(), profile, length);
 }
 
-VImage toSrgb(const VImage& image, std::string* warning) {
-    VImage rgb = image;
-    if (warning && hasUnusableProfile(image))
-        *warning = "its colour profile can't be used and was set aside";
-    if (image.get_typeof(VIPS_META_ICC_NAME) || isCmyk(image)) {
-        try {
-            rgb = image.icc_transform("srgb", VImage::option()
-                                                  ->set("embedded", true)
-                                                  ->set("input_profile", isCmyk(image) ? "cmyk" : "srgb")
-                                                  ->set("intent", VIPS_INTENT_RELATIVE)
-                                                  ->set("black_point_compensation", true)
-                                                  ->set("depth", 8));
-        } catch (const vips::VError&) {
-            vips_error_clear();
-            if (warning)
-                *warning = "its colour profile can't be used and was set aside";
-        }
-    }
-    if (rgb.interpretation() != VIPS_INTERPRETATION_sRGB)
-        rgb = rgb.colourspace(VIPS_INTERPRETATION_sRGB);
-    if (rgb.bands() > 3)
-        rgb = rgb.extract_band(0, VImage::option()->set("n", 3));
-    return rgb.format() == VIPS_FORMAT_UCHAR ? rgb : rgb.cast(VIPS_FORMAT_UCHAR);
+VipsKernel kernelOf(Resampling resampling) {
+    return resampling == Resampling::Crisp    ? VIPS_KERNEL_LANCZOS3
+           : resampling == Resampling::Smooth ? VIPS_KERNEL_MITCHELL
+                                              : VIPS_KERNEL_NEAREST;
 }
 
-Frame toFrame(const VImage& image) {
-    size_t bytes = 0;
-    std::unique_ptr<void, decltype(&g_free)> memory(image.write_to_memory(&bytes), g_free);
+/// CMYK through its own profile (or a common one), anything but 8 and 16 bits a channel through libvips' own
+/// rules. What comes out is 8 or 16 bits, grey or RGB.
+VImage toGreyOrRgb(const VImage& image, bool deep, std::string* warning) {
+    const auto aside = [warning] {
+        vips_error_clear();
+        if (warning)
+            *warning = "its colour profile can't be used and was set aside";
+    };
+    if (isCmyk(image)) {
+        if (hasUnusableProfile(image))
+            aside();
+        try {
+            VImage rgb = image.icc_transform("srgb", VImage::option()
+                                                         ->set("embedded", true)
+                                                         ->set("input_profile", "cmyk")
+                                                         ->set("intent", VIPS_INTENT_RELATIVE)
+                                                         ->set("black_point_compensation", true)
+                                                         ->set("depth", deep ? 16 : 8));
+            rgb.remove(VIPS_META_ICC_NAME);
+            return rgb;
+        } catch (const vips::VError&) {
+            aside();
+            return image.colourspace(VIPS_INTERPRETATION_sRGB);
+        }
+    }
+    const auto format = image.format();
+    if (format == VIPS_FORMAT_UCHAR || format == VIPS_FORMAT_USHORT)
+        return image;
+    return image.colourspace(deep ? VIPS_INTERPRETATION_RGB16 : VIPS_INTERPRETATION_sRGB)
+        .cast(deep ? VIPS_FORMAT_USHORT : VIPS_FORMAT_UCHAR);
+}
+
+ColourSpacePtr profileOf(const VImage& image, std::string* warning) {
+    if (!image.get_typeof(VIPS_META_ICC_NAME))
+        return nullptr;
+    try {
+        if (hasUnusableProfile(image))
+            throw Problem(ProblemKind::BadFile, {}, {});
+        std::size_t length = 0;
+        const auto* data = static_cast<const std::uint8_t*>(image.get_blob(VIPS_META_ICC_NAME, &length));
+        auto space = colourSpaceOf(Bytes(data, data + length), "the picture's profile");
+        if (space->channels() != (image.bands() - (image.has_alpha() ? 1 : 0)))
+            throw Problem(ProblemKind::BadFile, {}, {});
+        return space;
+    } catch (const Problem&) {
+        if (warning)
+            *warning = "its colour profile can't be used and was set aside";
+        return nullptr;
+    }
+}
+
+/// Grey or RGB values of one depth, without alpha, as they are in the file.
+struct RawPixels {
+    Size size;
+    int bands = 3;
+    bool deep = false;
+    std::vector<std::uint8_t> eight;
+    std::vector<std::uint16_t> sixteen;
+    const void* data() const {
+        return deep ? static_cast<const void*>(sixteen.data()) : static_cast<const void*>(eight.data());
+    }
+    std::size_t count() const { return static_cast<std::size_t>(size.pixels()); }
+};
+
+template <class T>
+std::vector<T> memoryOf(const VImage& image) {
+    std::vector<T> out(static_cast<std::size_t>(image.width()) * image.height() * image.bands());
+    // Written straight into our memory: a picture of full size is held once, not twice.
+    VImage into = VImage::new_from_memory(out.data(), out.size() * sizeof(T), image.width(), image.height(),
+                                          image.bands(), image.format());
+    image.write(into);
+    return out;
+}
+
+RawPixels rawPixels(const VImage& image) {
+    RawPixels out;
+    out.size = {image.width(), image.height()};
+    out.bands = image.bands();
+    out.deep = image.format() == VIPS_FORMAT_USHORT;
+    if (out.deep)
+        out.sixteen = memoryOf<std::uint16_t>(image);
+    else
+        out.eight = memoryOf<std::uint8_t>(image);
+    return out;
+}
+
+template <class To, class From>
+To depthChanged(From value) {
+    if constexpr (sizeof(To) == sizeof(From))
+        return value;
+    else if constexpr (sizeof(To) > sizeof(From))
+        return static_cast<To>(value * 257);
+    else
+        return static_cast<To>((value + 128U) / 257U);
+}
+
+template <class To, class From>
+std::vector<To> spread(std::vector<From> from, int bands) {
+    if constexpr (std::is_same_v<To, From>)
+        if (bands == 3)
+            return from;
+    std::vector<To> out;
+    out.reserve(from.size() / static_cast<std::size_t>(bands) * 3);
+    for (std::size_t i = 0; i + static_cast<std::size_t>(bands) <= from.size();
+         i += static_cast<std::size_t>(bands))
+        for (std::size_t c = 0; c < 3; ++c)
+            out.push_back(depthChanged<To>(from[bands == 1 ? i : i + c]));
+    return out;
+}
+
+/// Numbers as they are, without a profile.
+void takePlainly(RawPixels raw, bool deep, Frame& frame) {
+    if (raw.deep && deep)
+        frame.deep = spread<std::uint16_t>(std::move(raw.sixteen), raw.bands);
+    else if (raw.deep)
+        frame.rgb = spread<std::uint8_t>(std::move(raw.sixteen), raw.bands);
+    else if (deep)
+        frame.deep = spread<std::uint16_t>(std::move(raw.eight), raw.bands);
+    else
+        frame.rgb = spread<std::uint8_t>(std::move(raw.eight), raw.bands);
+}
+
+Frame toFrame(RawPixels raw, const ColourSpacePtr& own, const DevelopWish& wish) {
     Frame frame;
-    frame.size = {image.width(), image.height()};
-    frame.picture = {0, 0, image.width(), image.height()};
-    const auto* begin = static_cast<const std::uint8_t*>(memory.get());
-    frame.rgb.assign(begin, begin + bytes);
+    frame.size = raw.size;
+    frame.picture = {0, 0, raw.size.width, raw.size.height};
+    const bool stays = wish.ownSpace && own && own->channels() == 3;
+    if (!own || stays) {
+        takePlainly(std::move(raw), wish.deep, frame);
+        frame.space = stays ? own : nullptr;
+        if (!stays && !wish.ownSpace)
+            convertFrame(frame, wish.space, wish.intent);
+        return frame;
+    }
+    frame.space = wish.ownSpace ? nullptr : wish.space;
+    const auto target = frame.space ? frame.space : srgbSpace();
+    const auto values = raw.count() * 3;
+    if (wish.deep)
+        frame.deep.resize(values);
+    else
+        frame.rgb.resize(values);
+    convertPixels(raw.data(), raw.deep, *own,
+                  wish.deep ? static_cast<void*>(frame.deep.data()) : frame.rgb.data(), wish.deep, *target,
+                  raw.count(), wish.intent);
     return frame;
+}
+
+std::vector<std::uint8_t> alphaOf(const VImage& band) {
+    const bool wide = band.format() == VIPS_FORMAT_USHORT;
+    const VImage eight = wide ? (band / 257.0).rint().cast(VIPS_FORMAT_UCHAR) : band;
+    return memoryOf<std::uint8_t>(eight);
+}
+
+/// The wish in the coordinates of the file: the orientation undone.
+struct StoredWish {
+    int orientation = 1; ///< what is still to be done at the end
+    Rect part;           ///< of the stored picture; all of it while it is straightened
+    Size target;         ///< of that part
+};
+
+bool isOnSide(int orientation) {
+    return orientation >= 5;
+}
+
+/// A box of the turned picture, in the stored one.
+Rect storedPart(const Rect& box, Size turned, int orientation) {
+    const int right = turned.width - box.right(), bottom = turned.height - box.bottom();
+    switch (orientation) {
+    case 2:
+        return {right, box.y, box.width, box.height};
+    case 3:
+        return {right, bottom, box.width, box.height};
+    case 4:
+        return {box.x, bottom, box.width, box.height};
+    case 5:
+        return {box.y, box.x, box.height, box.width};
+    case 6:
+        return {box.y, right, box.height, box.width};
+    case 7:
+        return {bottom, right, box.height, box.width};
+    case 8:
+        return {bottom, box.x, box.height, box.width};
+    default:
+        return box;
+    }
+}
+
+StoredWish storedWish(const PictureFacts& facts, const DevelopWish& wish) {
+    StoredWish out;
+    out.orientation = composedOrientation(facts.orientation, wish.cut.quarterTurns, wish.cut.flip);
+    if (wish.cut.angle != 0) {
+        // All of it, as large as the wanted part needs it; the part is taken while it is turned.
+        const double scale =
+            std::max(wish.target.width / wish.kept.width, wish.target.height / wish.kept.height);
+        out.part = {0, 0, facts.stored.width, facts.stored.height};
+        const auto side = [scale](int pixels) {
+            return std::max(1, static_cast<int>(std::lround(pixels * scale)));
+        };
+        out.target = {side(facts.stored.width), side(facts.stored.height)};
+        return out;
+    }
+    // A flip turns the part of the cut around as well: cut and kept are boxes of the turned, flipped picture.
+    const Rect box{
+        static_cast<int>(wish.cut.box.x + wish.kept.x), static_cast<int>(wish.cut.box.y + wish.kept.y),
+        std::max(1, static_cast<int>(wish.kept.width)), std::max(1, static_cast<int>(wish.kept.height))};
+    out.part = storedPart(box, wish.cut.turned, out.orientation);
+    out.target = isOnSide(out.orientation) ? Size{wish.target.height, wish.target.width} : wish.target;
+    return out;
+}
+
+/// `part` of the stored picture as it lies in one that was shrunk while decoding.
+Rect shrunkPart(const Rect& part, Size stored, const VImage& image) {
+    const double fx = static_cast<double>(image.width()) / stored.width;
+    const double fy = static_cast<double>(image.height()) / stored.height;
+    Rect out{static_cast<int>(std::lround(part.x * fx)), static_cast<int>(std::lround(part.y * fy)),
+             std::max(1, static_cast<int>(std::lround(part.width * fx))),
+             std::max(1, static_cast<int>(std::lround(part.height * fy)))};
+    out.width = std::min(out.width, image.width());
+    out.height = std::min(out.height, image.height());
+    out.x = std::clamp(out.x, 0, image.width() - out.width);
+    out.y = std::clamp(out.y, 0, image.height() - out.height);
+    return out;
+}
+
+VImage resized(const VImage& image, Size to, Resampling resampling) {
+    if (image.width() == to.width && image.height() == to.height)
+        return image;
+    return image.resize(static_cast<double>(to.width) / image.width(),
+                        VImage::option()
+                            ->set("vscale", static_cast<double>(to.height) / image.height())
+                            ->set("kernel", kernelOf(resampling)));
+}
+
+/// Turns by the angle about the middle and takes the wanted part, bicubically.
+VImage straightened(const VImage& image, const DevelopWish& wish) {
+    const double fx = static_cast<double>(image.width()) / wish.cut.turned.width;
+    const double fy = static_cast<double>(image.height()) / wish.cut.turned.height;
+    const double radians = wish.cut.angle * M_PI / 180;
+    const double c = std::cos(radians), s = std::sin(radians);
+    const Point middle{image.width() / 2.0, image.height() / 2.0};
+    const double left = (wish.cut.box.x + wish.kept.x) * fx, top = (wish.cut.box.y + wish.kept.y) * fy;
+    // libvips maps pixel centres at whole numbers; ours lie at halves.
+    const double shift = 0.5;
+    const double dx = middle.x - c * middle.x + s * middle.y - left;
+    const double dy = middle.y - s * middle.x - c * middle.y - top;
+    const auto centred = [&](double x, double y) { return Point{c * x - s * y + dx, s * x + c * y + dy}; };
+    const Point origin = centred(shift, shift);
+    return image.affine(
+        {c, -s, s, c},
+        VImage::option()
+            ->set("interpolate", vips::VInterpolate::new_from_name(
+                                     wish.resampling == Resampling::Exact ? "nearest" : "bicubic"))
+            ->set("oarea", std::vector<int>{0, 0, wish.target.width, wish.target.height})
+            ->set("odx", origin.x - shift)
+            ->set("ody", origin.y - shift)
+            ->set("extend", VIPS_EXTEND_COPY));
 }
 
 } // namespace
@@ -238,25 +465,76 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
     return facts;
 }
 
-Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts, Size target,
-              Rgb background, std::string* warning) {
+DevelopWish wholePicture(const PictureFacts& facts, Size target) {
+    DevelopWish out;
+    out.cut = cutOf({}, {}, facts.size);
+    out.kept = {0, 0, double(facts.size.width), double(facts.size.height)};
+    out.target = target;
+    return out;
+}
+
+namespace {
+
+/// Everything up to the wanted pixels, in the file's own colours.
+VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& wish, bool alpha) {
+    const auto stored = storedWish(facts, wish);
+    if (image.has_alpha() && !alpha)
+        image = flattened(image, wish.background);
+    const auto format = image.format();
+    if (alpha)
+        image = image.premultiply(
+            VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0));
+    const Rect part = shrunkPart(stored.part, facts.stored, image);
+    if (!(part == Rect{0, 0, image.width(), image.height()}))
+        image = image.extract_area(part.x, part.y, part.width, part.height);
+    image = resized(image, stored.target, wish.resampling);
+    if (stored.orientation != 1)
+        image = turned(image.copy_memory(), stored.orientation);
+    if (wish.cut.angle != 0)
+        image = straightened(stored.orientation == 1 ? image.copy_memory() : image, wish);
+    if (alpha)
+        image = image
+                    .unpremultiply(
+                        VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0))
+                    .rint()
+                    .cast(format);
+    return image;
+}
+
+/// The most that may be shrunk while decoding: what is wanted must still be there.
+int shrinkFor(const PictureFacts& facts, const DevelopWish& wish) {
+    const auto stored = storedWish(facts, wish);
+    return facts.container == Container::Jpeg
+               ? decodeShrink({stored.part.width, stored.part.height}, stored.target)
+               : 1;
+}
+
+} // namespace
+
+Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+              const DevelopWish& wish, std::string* warning) {
     vips_error_clear();
     SourceReader reader{&source};
-    const bool onSide = facts.orientation >= 5;
-    const Size wanted = onSide ? Size{target.height, target.width} : target;
-    const int shrink = facts.container == Container::Jpeg ? decodeShrink(facts.stored, wanted) : 1;
     try {
         const auto vipsSource = makeSource(reader);
-        VImage image = flattened(openImage(vipsSource, facts.container, shrink), background);
-        if (image.width() != wanted.width || image.height() != wanted.height)
-            image = image.resize(
-                static_cast<double>(wanted.width) / image.width(),
-                VImage::option()->set("vscale", static_cast<double>(wanted.height) / image.height()));
-        image = toSrgb(image, warning);
-        if (facts.orientation != 1)
-            image = turned(image.copy_memory(), facts.orientation);
-        Frame frame = toFrame(image);
-        if (!(frame.size == target))
+        VImage image =
+            toGreyOrRgb(openImage(vipsSource, facts.container, shrinkFor(facts, wish)), wish.deep, warning);
+        const auto own = profileOf(image, warning);
+        const bool alpha = image.has_alpha() && wish.keepAlpha;
+        image = wantedPixels(image, facts, wish, alpha);
+        std::vector<std::uint8_t> opacity;
+        if (alpha) {
+            image = image.copy_memory();
+            opacity = alphaOf(image.extract_band(image.bands() - 1));
+            image = image.extract_band(0, VImage::option()->set("n", image.bands() - 1));
+        }
+        if (image.bands() > 3)
+            image = image.extract_band(0, VImage::option()->set("n", 3));
+        if (image.bands() == 2)
+            image = image.extract_band(0);
+        Frame frame = toFrame(rawPixels(image), own, wish);
+        frame.alpha = std::move(opacity);
+        if (!(frame.size == wish.target))
             throw Problem(ProblemKind::Internal, name, "the resample missed the wanted size");
         return frame;
     } catch (const vips::VError&) {
@@ -267,12 +545,31 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
     }
 }
 
-std::uint64_t developMemory(const PictureFacts& facts, Size target) {
+ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {
+    SourceReader reader{&source};
+    try {
+        const auto vipsSource = makeSource(reader);
+        return profileOf(openImage(vipsSource, facts.container, 1), nullptr);
+    } catch (const vips::VError&) {
+        vips_error_clear();
+        return nullptr;
+    }
+}
+
+std::uint64_t developMemory(const PictureFacts& facts, const DevelopWish& wish) {
     const auto pixelBytes = static_cast<std::uint64_t>(facts.channels) * facts.bits / 8;
     const auto stored = static_cast<std::uint64_t>(facts.stored.pixels()) * pixelBytes;
     // JPEG and TIFF stream through in strips; a progressive JPEG and the others may be held whole.
     const bool streams = facts.container == Container::Jpeg || facts.container == Container::Tiff;
-    return (streams ? stored / 8 : stored) + static_cast<std::uint64_t>(target.pixels()) * 3 * 3;
+    const auto perPixel = (wish.deep ? 6U : 3U) + (wish.keepAlpha ? 1U : 0U);
+    // Straightening holds all of the picture at the size of the wanted part.
+    const double scale = std::max(1e-6, wish.target.width / std::max(1.0, wish.kept.width));
+    const auto turned =
+        wish.cut.angle != 0
+            ? static_cast<std::uint64_t>(static_cast<double>(facts.stored.pixels()) * scale * scale)
+            : 0;
+    return (streams ? stored / 8 : stored) +
+           (static_cast<std::uint64_t>(wish.target.pixels()) * 3 + turned) * perPixel;
 }
 
 } // namespace keepseal

@@ -1,13 +1,14 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// From an original's bytes to upright sRGB pixels of a wanted size: one decode, shrunk while decoding where
-// that loses nothing, one resample (Lanczos 3), colours through the embedded profile.
+// From an original's bytes to pixels of the wanted part, size, depth and colours: one decode, shrunk while
+// decoding where that loses nothing, one resample, colours through the embedded profile.
 // Reads JPEG, PNG, TIFF (8 and 16 bit), WebP, HEIF/AVIF and JPEG XL; first page only. Limits are checked from
 // the header, before anything is decoded.
 #pragma once
 
 #include "base/byte_source.h"
 #include "base/colour.h"
+#include "geometry/cut.h"
 #include "picture/container.h"
 #include "picture/frame.h"
 
@@ -47,12 +48,37 @@ struct PictureThread {
 /// Throws Problem(NotAPicture | TooLarge), naming `name`.
 PictureFacts readFacts(const ByteSource& source, const std::string& name);
 
-/// Upright pixels of exactly `target` size; `background` fills what is transparent. A profile that can't be
-/// used is set aside and said in `warning`. Throws Problem(NotAPicture) when the picture data is damaged.
-Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts, Size target,
-              Rgb background, std::string* warning = nullptr);
+/// How pixels are made from more or fewer of them.
+enum class Resampling {
+    Crisp,  ///< Lanczos, 3 lobes: keeps texture and edges, with the smallest halo
+    Smooth, ///< cubic (Mitchell and Netravali, 1988): no halo, a little softer
+    Exact,  ///< nearest: pixel art and screenshots
+};
+
+struct DevelopWish {
+    Cut cut;     ///< which part of the upright picture
+    Box kept;    ///< of the cut, in its pixels: what is left after trimming
+    Size target; ///< pixels, of that part
+    Resampling resampling = Resampling::Crisp;
+    bool deep = false;             ///< 16 bits a channel
+    bool keepAlpha = false;        ///< else `background` fills what is transparent
+    Rgb background{255, 255, 255}; ///< sRGB
+    ColourSpacePtr space;          ///< the colours to come out in; null: sRGB
+    bool ownSpace = false;         ///< stay in the original's RGB profile where it has one
+    Intent intent = Intent::Relative;
+};
+/// The whole upright picture, 8-bit sRGB.
+DevelopWish wholePicture(const PictureFacts& facts, Size target);
+
+/// Exactly `target` pixels. A profile that can't be used is set aside and said in `warning`. Throws
+/// Problem(NotAPicture) when the picture data is damaged.
+Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+              const DevelopWish& wish, std::string* warning = nullptr);
+
+/// The embedded profile of an original; null when it has none that can be used.
+ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts);
 
 /// Bytes that developing to `target` holds at once, for a budget; an estimate that errs upwards.
-std::uint64_t developMemory(const PictureFacts& facts, Size target);
+std::uint64_t developMemory(const PictureFacts& facts, const DevelopWish& wish);
 
 } // namespace keepseal

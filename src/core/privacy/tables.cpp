@@ -227,6 +227,7 @@ constexpr NamespaceRow kNamespaces[] = {
     {"http://iptc.org/std/Iptc4xmpExt/2008-02-29/", "Iptc4xmpExt"},
     {"http://ns.useplus.org/ldf/xmp/1.0/", "plus"},
     {"http://ns.adobe.com/xmp/note/", "xmpNote"},
+    {"https://keepseal.example.org/ns/copy/1.0/", "keepseal"},
     {"http://www.w3.org/1999/02/22-rdf-syntax-ns#", "rdf"},
     {"http://www.w3.org/XML/1998/namespace", "xml"},
     {"adobe:ns:meta/", "x"},
@@ -239,6 +240,9 @@ struct PropertyRow {
 /// First match wins, so single properties stand before their namespace.
 constexpr PropertyRow kProperties[] = {
     {"Iptc4xmpCore:CreatorContactInfo", Contact},
+    {"keepseal:Copy", Technical}, // a copy's mark: whole property names, nothing else of the namespace
+    {"keepseal:Border", Technical},
+    {"keepseal:Seal", Technical},
     {"dc:creator", Rights},
     {"dc:rights", Rights},
     {"dc:coverage", Location},

@@ -3,93 +3,161 @@
 #include "render/render.h"
 
 #include "base/problem.h"
-#include "geometry/fit.h"
-#include "rights/compose.h"
+#include "base/text.h"
 
-#include <vips/vips8>
+#include <cmath>
+#include <map>
+#include <mutex>
 
 namespace keepseal {
 namespace {
 
-using vips::VImage;
-
-struct VipsBlobDeleter {
-    void operator()(VipsBlob* blob) const { vips_area_unref(reinterpret_cast<VipsArea*>(blob)); }
-};
-using Blob = std::unique_ptr<VipsBlob, VipsBlobDeleter>;
-
-VImage imageOf(const Frame& frame) {
-    // libvips only reads from here; its C++ interface asks for a writable pointer.
-    return VImage::new_from_memory(const_cast<std::uint8_t*>(frame.rgb.data()), frame.rgb.size(),
-                                   frame.size.width, frame.size.height, 3, VIPS_FORMAT_UCHAR)
-        .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+/// Profiles by path and time stamp.
+ColourSpacePtr profileFile(const std::string& typed) {
+    static std::mutex mutex;
+    static std::map<std::string, std::pair<std::filesystem::file_time_type, ColourSpacePtr>> kept;
+    if (typed.empty())
+        throw Problem(ProblemKind::BadSetting, "file.profile", "no ICC profile is chosen yet",
+                      "Choose a profile, or other colours");
+    const auto path = resolvedFolder(typed, std::filesystem::current_path());
+    std::error_code error;
+    const auto time = std::filesystem::last_write_time(path, error);
+    const std::lock_guard lock(mutex);
+    auto& entry = kept[path.string()];
+    if (!entry.second || error || entry.first != time)
+        entry = {time, colourSpaceFromFile(path)};
+    return entry.second;
 }
 
-Bytes take(VipsBlob* raw) {
-    const Blob blob(raw);
-    size_t length = 0;
-    const auto* data = static_cast<const std::uint8_t*>(vips_blob_get(blob.get(), &length));
-    return {data, data + length};
-}
-
-/// libvips' own compact sRGB profile, so that colour-managed readers need not guess.
-const Bytes& srgbProfile() {
-    static const Bytes bytes = [] {
-        VipsBlob* blob = nullptr;
-        if (vips_profile_load("srgb", &blob, nullptr) != 0 || !blob)
-            throw Problem(ProblemKind::Internal, {}, "the sRGB profile could not be loaded");
-        return take(blob);
-    }();
-    return bytes;
+BorderGround groundOf(const Delivery& delivery, const Fitted& fit, double perMm) {
+    BorderGround out;
+    out.layout = movedTo(layOutBorder(delivery.border, fit.borderFor, perMm), fit.padded());
+    out.picture = {out.layout.inside.x + fit.padding.left, out.layout.inside.y + fit.padding.top,
+                   fit.picture.width, fit.picture.height};
+    out.padWith = delivery.fit.padWith;
+    out.padColour = delivery.fit.padColour;
+    return out;
 }
 
 } // namespace
 
-ChainSizes chainSizes(const Delivery& delivery, Size original) {
-    return {original, delivery.fit.on ? fitLongSide(original, delivery.fit.longSide) : original};
+bool ChainPlan::resampled() const {
+    return cut.angle != 0 || fit.picture.width != static_cast<int>(fit.kept.width) ||
+           fit.picture.height != static_cast<int>(fit.kept.height);
+}
+
+std::vector<std::string> ChainPlan::warnings() const {
+    std::vector<std::string> out;
+    if (fit.enlargedTo > 100.5)
+        out.push_back("the picture is enlarged to " + trimmedNumber(fit.enlargedTo, 0) +
+                      " % and will look soft");
+    return out;
+}
+
+ChainPlan planChain(const Delivery& delivery, Size upright, const TurnException& exception,
+                    double ownPixelsPerMm) {
+    ChainPlan out;
+    const auto& fit = delivery.fit;
+    const bool states = fit.on && (fit.setResolution || fit.to == FitTo::Paper);
+    out.pixelsPerMm = states ? fit.resolution / 25.4 : ownPixelsPerMm;
+    out.printPerMm = out.pixelsPerMm > 0 ? out.pixelsPerMm : fit.resolution / 25.4;
+    out.cut = cutOf(delivery.turn, exception, upright);
+    const EdgesOf edges = [&](Size inside) { return borderEdges(delivery.border, inside, out.printPerMm); };
+    out.fit = fitPicture(fit, out.cut.size(), delivery.border.on ? edges : EdgesOf{});
+    out.ground = groundOf(delivery, out.fit, out.printPerMm);
+    out.sizes = {upright, out.cut.size(), out.fit.padded(), out.ground.layout.whole};
+    return out;
+}
+
+ChainSizes chainSizes(const Delivery& delivery, Size upright, const TurnException& exception) {
+    return planChain(delivery, upright, exception).sizes;
+}
+
+ColourSpacePtr outputSpace(const FileSettings& settings) {
+    switch (settings.colour) {
+    case ColourOut::Srgb:
+    case ColourOut::Original:
+        return nullptr;
+    case ColourOut::DisplayP3:
+        return displayP3Space();
+    case ColourOut::Grey:
+        return greySpace();
+    case ColourOut::Profile:
+        return profileFile(settings.profile);
+    }
+    return nullptr;
+}
+
+DevelopWish developWish(const Delivery& delivery, const ChainPlan& plan, Size whole) {
+    const Rect picture = pictureIn(plan.ground, whole);
+    DevelopWish out;
+    out.cut = plan.cut;
+    out.kept = plan.fit.kept;
+    out.target = {picture.width, picture.height};
+    out.resampling = delivery.finish.resampling;
+    out.deep = delivery.file.works16();
+    out.keepAlpha = delivery.file.canBeTransparent();
+    out.background = delivery.file.background;
+    const auto space = outputSpace(delivery.file);
+    out.space = space && space->channels() == 3 ? space : nullptr;
+    out.ownSpace = delivery.file.colour == ColourOut::Original;
+    out.intent = delivery.file.intent;
+    return out;
 }
 
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
-                 const Delivery& delivery, Size size, std::string* warning) {
-    Frame frame = develop(original, name, facts, size, delivery.file.background, warning);
-    frame.scale = static_cast<double>(size.longSide()) / chainSizes(delivery, facts.size).fitted.longSide();
+                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning) {
+    Frame frame = develop(original, name, facts, developWish(delivery, plan, whole), warning);
+    frame.scale = static_cast<double>(whole.longSide()) / plan.sizes.whole.longSide();
+    frame.whole = whole;
     return frame;
 }
 
-SealResult finishFrame(const Delivery& delivery, Frame& frame, const FinishContext& context) {
+void finishPicture(const Delivery& delivery, const ChainPlan& plan, std::uint64_t seed, Frame& frame) {
+    applyFinish(delivery.finish, {plan.resampled(), seed}, frame);
+}
+
+std::uint64_t grainSeed(const std::filesystem::path& original) {
+    std::uint64_t out = 1469598103934665603ULL; // FNV-1a
+    for (const char c : original.filename().string())
+        out = (out ^ static_cast<std::uint8_t>(c)) * 1099511628211ULL;
+    return out;
+}
+
+std::vector<std::string> FinishResult::warnings(const Delivery& delivery) const {
+    auto out = border.warnings();
+    const auto more = seal.warnings(delivery.seal);
+    out.insert(out.end(), more.begin(), more.end());
+    return out;
+}
+
+BorderResult borderFrame(const Delivery& delivery, const ChainPlan& plan, const TextFacts& facts,
+                         Frame& frame) {
+    BorderResult out;
+    const Size whole = frame.whole.empty() ? frame.size : frame.whole;
+    const double scale = frame.scale;
+    if (plan.ground.needed() || delivery.border.on)
+        out = drawBorder(delivery.border, plan.ground, facts, whole, frame);
+    frame.scale = scale;
+    frame.whole = {};
+    return out;
+}
+
+FinishResult finishFrame(const Delivery& delivery, const ChainPlan& plan, Frame& frame,
+                         const FinishContext& context) {
+    FinishResult out;
+    out.border = borderFrame(delivery, plan, context.facts, frame);
     const auto prepared = context.prepared ? context.prepared : prepareSeal(delivery.seal, context.facts);
-    return drawSeal(*prepared, frame, context.seal);
+    out.seal = drawSeal(*prepared, frame, context.seal);
+    return out;
 }
 
-Bytes encodeJpeg(const Frame& frame, const FileSettings& settings) {
-    try {
-        return take(imageOf(frame).jpegsave_buffer(
-            VImage::option()
-                ->set("Q", settings.quality)
-                ->set("subsample_mode", settings.chroma == Chroma::Smaller ? VIPS_FOREIGN_SUBSAMPLE_ON
-                                                                           : VIPS_FOREIGN_SUBSAMPLE_OFF)
-                ->set("strip", true)));
-    } catch (const vips::VError& error) {
-        vips_error_clear();
-        throw Problem(ProblemKind::Internal, {},
-                      std::string("the copy could not be encoded: ") + error.what());
-    }
-}
-
-EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, double pixelsPerMm) {
-    const Bytes bare = encodeJpeg(frame, delivery.file);
-    auto metadata = composeMetadata(delivery.rights);
-    return {withMetadata(bare, metadata, srgbProfile(), pixelsPerMm), std::move(metadata.notes)};
-}
-
-Bytes encodePng(const Frame& frame) {
-    try {
-        return take(imageOf(frame).pngsave_buffer(VImage::option()->set("strip", true)));
-    } catch (const vips::VError& error) {
-        vips_error_clear();
-        throw Problem(ProblemKind::Internal, {},
-                      std::string("the proof could not be encoded: ") + error.what());
-    }
+bool dependsOnPicture(const Delivery& delivery) {
+    const auto& caption = delivery.border.caption;
+    const bool words =
+        delivery.border.on && caption.on &&
+        (holdsTokens(caption.left) || holdsTokens(caption.middle) || holdsTokens(caption.right));
+    return words || dependsOnPicture(delivery.seal);
 }
 
 } // namespace keepseal

@@ -24,10 +24,17 @@ std::string joined(const std::vector<std::string>& parts) {
     return out;
 }
 
-Bytes composeExif(const RightsSheet& sheet) {
+Bytes composeExif(const RightsSheet& sheet, const CopyFacts& facts) {
     Exiv2::ExifData exif;
     exif["Exif.Image.Orientation"] = std::uint16_t(1);
-    exif["Exif.Photo.ColorSpace"] = std::uint16_t(1);
+    exif["Exif.Photo.ColorSpace"] = std::uint16_t(facts.srgb ? 1 : 0xFFFF);
+    if (facts.pixelsPerMm > 0) {
+        const auto perInch =
+            Exiv2::URational(static_cast<std::uint32_t>(std::lround(facts.pixelsPerMm * 25.4 * 1000)), 1000);
+        exif["Exif.Image.XResolution"] = perInch;
+        exif["Exif.Image.YResolution"] = perInch;
+        exif["Exif.Image.ResolutionUnit"] = std::uint16_t(2);
+    }
     if (sheet.on && !sheet.creators().empty())
         exif["Exif.Image.Artist"] = joined(sheet.creators());
     if (sheet.on && !sheet.copyrightNotice.empty())
@@ -37,10 +44,15 @@ Bytes composeExif(const RightsSheet& sheet) {
     return {blob.begin(), blob.end()};
 }
 
-std::string composeXmp(const RightsSheet& sheet) {
-    if (!sheet.writesAnything())
-        return {};
-    Exiv2::XmpData xmp;
+void addMark(Exiv2::XmpData& xmp, const CopyMark& mark) {
+    static std::once_flag once;
+    std::call_once(once, [] { Exiv2::XmpProperties::registerNs(kMarkNamespace, kMarkPrefix); });
+    xmp["Xmp.keepseal.Copy"] = std::string(kMarkVersion);
+    xmp["Xmp.keepseal.Border"] = std::string(mark.border ? "True" : "False");
+    xmp["Xmp.keepseal.Seal"] = std::string(mark.seal ? "True" : "False");
+}
+
+void addRights(Exiv2::XmpData& xmp, const RightsSheet& sheet) {
     for (const auto& creator : sheet.creators()) {
         auto& datum = xmp["Xmp.dc.creator"];
         if (datum.count() == 0)
@@ -54,9 +66,19 @@ std::string composeXmp(const RightsSheet& sheet) {
         notice.value_["x-default"] = sheet.copyrightNotice;
         xmp["Xmp.dc.rights"].setValue(&notice);
     }
+}
+
+std::string composeXmp(const RightsSheet& sheet, const CopyFacts& facts) {
+    if (!sheet.writesAnything() && !facts.mark)
+        return {};
     // Exiv2's XMP tool kit is not safe on two threads at once.
     static std::mutex toolkit;
     const std::lock_guard lock(toolkit);
+    Exiv2::XmpData xmp;
+    if (sheet.writesAnything())
+        addRights(xmp, sheet);
+    if (facts.mark)
+        addMark(xmp, *facts.mark);
     std::string packet;
     if (Exiv2::XmpParser::encode(packet, xmp, Exiv2::XmpParser::useCompactFormat, 0) != 0)
         throw Problem(ProblemKind::Internal, {}, "the XMP packet could not be composed");
@@ -124,20 +146,36 @@ void addJfif(Bytes& out, double pixelsPerMm) {
     addSegment(out, 0xE0, std::string_view("JFIF\0", 5), payload);
 }
 
+/// In as many segments as it takes (ICC.1:2010, B.4).
+void addProfile(Bytes& out, ByteSpan profile) {
+    constexpr std::size_t most = 65000;
+    const auto count = (profile.size() + most - 1) / most;
+    if (count > 255)
+        throw Problem(ProblemKind::TooLarge, {}, "the colour profile does not fit into a JPEG");
+    for (std::size_t i = 0; i < count; ++i) {
+        std::string header("ICC_PROFILE\0", 12);
+        header += static_cast<char>(i + 1);
+        header += static_cast<char>(count);
+        addSegment(out, 0xE2, header, profile.subspan(i * most, std::min(most, profile.size() - i * most)));
+    }
+}
+
 bool dropsSegment(std::uint8_t marker) {
     return (marker >= 0xE0 && marker <= 0xEF) || marker == 0xFE;
 }
 
 } // namespace
 
-ComposedMetadata composeMetadata(const RightsSheet& sheet) {
+ComposedMetadata composeMetadata(const RightsSheet& sheet, const CopyFacts& facts) {
     ComposedMetadata out;
-    out.exif = composeExif(sheet);
-    out.xmp = composeXmp(sheet);
+    out.exif = composeExif(sheet, facts);
+    out.xmp = composeXmp(sheet, facts);
     if (sheet.writesAnything()) {
-        const Bytes iim = composeIim(sheet, out);
-        addResource(out.photoshop, 0x0404, iim);
-        addResource(out.photoshop, 0x0425, md5(iim));
+        out.artist = joined(sheet.creators());
+        out.copyright = sheet.copyrightNotice;
+        out.iim = composeIim(sheet, out);
+        addResource(out.photoshop, 0x0404, out.iim);
+        addResource(out.photoshop, 0x0425, md5(out.iim));
     }
     return out;
 }
@@ -165,8 +203,7 @@ Bytes withMetadata(ByteSpan jpeg, const ComposedMetadata& metadata, ByteSpan icc
         addSegment(out, 0xE1, "http://ns.adobe.com/xap/1.0/\0"sv, spanOf(metadata.xmp));
     if (!metadata.photoshop.empty())
         addSegment(out, 0xED, "Photoshop 3.0\0"sv, metadata.photoshop);
-    if (!iccProfile.empty())
-        addSegment(out, 0xE2, "ICC_PROFILE\0\1\1"sv, iccProfile);
+    addProfile(out, iccProfile);
     out.insert(out.end(), rest.begin(), rest.end());
     out.insert(out.end(), jpeg.begin() + at, jpeg.end());
     return out;

@@ -5,8 +5,10 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "rights/mark.h"
 #include "rights/sheet.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -15,13 +17,22 @@ namespace keepseal {
 struct ComposedMetadata {
     Bytes exif;                     ///< a TIFF structure, without the "Exif" header
     std::string xmp;                ///< a whole packet
+    Bytes iim;                      ///< datasets alone, as TIFF holds them
+    std::string artist, copyright;  ///< as Exif says them, for containers that hold them as tags of their own
     Bytes photoshop;                ///< image resources holding IIM and its digest; empty without rights
     std::vector<std::string> notes; ///< what had to be cut, for a person
 };
 
+/// What a copy's metadata says besides rights.
+struct CopyFacts {
+    bool srgb = true;       ///< Exif's ColorSpace: sRGB, else "uncalibrated" (the profile tells)
+    double pixelsPerMm = 0; ///< 0: none is stated
+    std::optional<CopyMark> mark;
+};
+
 /// IIM counts bytes: a creator takes 32 (2:80), a notice 128 (2:116). Longer ones are cut there at a whole
 /// character, stay whole in XMP and Exif, and are named in `notes`.
-ComposedMetadata composeMetadata(const RightsSheet& sheet);
+ComposedMetadata composeMetadata(const RightsSheet& sheet, const CopyFacts& facts = {});
 
 /// Puts the metadata, a resolution (0: none) and a colour profile (if given) into a bare JPEG right after its
 /// first marker. Any metadata that `jpeg` already holds is dropped. Throws Problem(Internal) when it is no

@@ -44,23 +44,31 @@ bool equalAsShown(const std::string& wanted, const std::string& found) {
     return printable(wanted) == found;
 }
 
-bool inStep(const FileReport& report, const RightsRow& row, const std::vector<std::string>& wanted) {
+bool inStep(const FileReport& report, const RightsRow& row, const std::vector<std::string>& wanted,
+            bool hasIim) {
     const auto xmp = valuesOf(report, row.xmp), exif = valuesOf(report, row.exif),
                iim = valuesOf(report, row.iim);
     if (wanted.empty())
         return xmp.empty() && exif.empty() && iim.empty();
-    if (xmp.size() != wanted.size() || iim.size() != wanted.size() || exif.size() != 1)
+    if (xmp.size() != wanted.size() || iim.size() != (hasIim ? wanted.size() : 0) || exif.size() != 1)
         return false;
     for (std::size_t i = 0; i < wanted.size(); ++i)
         // IIM holds fewer bytes: there a beginning of the text is in step.
-        if (!equalAsShown(wanted[i], xmp[i]) || iim[i].empty() || !wanted[i].starts_with(iim[i]))
+        if (!equalAsShown(wanted[i], xmp[i]) ||
+            (hasIim && (iim[i].empty() || !wanted[i].starts_with(iim[i]))))
             return false;
     return equalAsShown(joined(wanted), exif[0]);
 }
 
 void searchSecrets(const ByteSource& copy, const FileReport& original, const RightsSheet& sheet,
                    CopyCheck& check) {
-    const Bytes head = copy.bytes(0, 256 * 1024); // all metadata lies before the picture data
+    // Metadata lies before the picture data or after it, never in it.
+    Bytes head = copy.bytes(0, 256 * 1024);
+    if (copy.size() > head.size()) {
+        const auto tail =
+            copy.bytes(copy.size() - std::min<std::uint64_t>(copy.size(), 64 * 1024), 64 * 1024);
+        head.insert(head.end(), tail.begin(), tail.end());
+    }
     for (const auto& secret : original.secrets) {
         if (!holds(head, secret))
             continue;
@@ -76,7 +84,7 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Rig
 
 } // namespace
 
-CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sheet,
+CopyCheck checkCopy(const ByteSource& copy, Container format, Size promised, const RightsSheet& sheet,
                     const FileReport& original) {
     CopyCheck check;
     check.report = inspect(copy);
@@ -88,6 +96,8 @@ CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sh
         check.failures.push_back("could not be searched whole: " + part);
     try {
         const auto facts = readFacts(copy, "the copy");
+        if (facts.container != format)
+            check.failures.push_back("it has not the promised format");
         if (!(facts.stored == promised) || facts.orientation != 1)
             check.failures.push_back("it has not the promised size");
     } catch (const Problem& problem) {
@@ -100,9 +110,12 @@ CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sh
     const auto notice = sheet.on && !sheet.copyrightNotice.empty()
                             ? std::vector<std::string>{sheet.copyrightNotice}
                             : std::vector<std::string>{};
-    check.rightsInStep = inStep(report, kCreator, creators) && inStep(report, kNotice, notice);
+    const bool hasIim = format == Container::Jpeg || format == Container::Tiff;
+    check.rightsInStep =
+        inStep(report, kCreator, creators, hasIim) && inStep(report, kNotice, notice, hasIim);
     if (!check.rightsInStep)
-        check.failures.push_back("the rights are not in step in XMP, Exif and IIM");
+        check.failures.push_back(hasIim ? "the rights are not in step in XMP, Exif and IIM"
+                                        : "the rights are not in step in XMP and Exif");
     searchSecrets(copy, original, sheet, check);
     if (sheet.on)
         check.warnings = placesInPlainSight(

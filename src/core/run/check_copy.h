@@ -19,7 +19,8 @@ struct CopyCheck {
 };
 
 /// `original` is what the original told. `copy` is read by the privacy walkers only.
-CopyCheck checkCopy(const ByteSource& copy, Size promised, const RightsSheet& sheet,
+/// PNG and WebP have no place for IIM: there XMP and Exif must be in step.
+CopyCheck checkCopy(const ByteSource& copy, Container format, Size promised, const RightsSheet& sheet,
                     const FileReport& original);
 
 /// Texts that stay and are the person's own words (the seal's text, the file name): a removed place in one of

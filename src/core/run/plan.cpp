@@ -6,6 +6,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
+#include "run/stamped.h"
 #include "seal/logo.h"
 
 #include <map>
@@ -19,7 +20,7 @@ namespace fs = std::filesystem;
 constexpr std::size_t kMaxFileName = 255; // bytes, on Linux file systems
 constexpr int kMaxNumber = 100000;
 /// Raise when the same settings would make other pixels than before: then old copies are not "the same".
-constexpr int kRendererVersion = 2;
+constexpr int kRendererVersion = 3;
 
 using NodeKey = std::pair<std::uint64_t, std::uint64_t>;
 NodeKey keyOfNode(const FileIdentity& identity) {
@@ -84,7 +85,7 @@ public:
     void plan(PlannedCopy& copy, const fs::path& original, const FileIdentity& identity,
               const Delivery& delivery, const std::string& digest) {
         for (int number = 1; number < kMaxNumber; ++number) {
-            const auto name = copyName(original, delivery.place, number);
+            const auto name = copyName(original, delivery.place, copy.format, number);
             copy.target = m_folder / name;
             if (m_planned.contains(name)) {
                 copy.note = "another copy of this run has the plain name";
@@ -147,7 +148,7 @@ std::size_t Plan::count(Outcome outcome) const {
     return n;
 }
 
-std::string settingsDigest(const Delivery& delivery, const SealException& exception) {
+std::string settingsDigest(const Delivery& delivery, const PictureException& exception) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
     if (!exception.empty())
@@ -156,13 +157,17 @@ std::string settingsDigest(const Delivery& delivery, const SealException& except
         for (const auto& file : {part.logo.file, part.logo.darkFile})
             if (const auto logo = file.empty() ? std::nullopt : identityIfThere(logoPath(file)))
                 chain["logos"].push_back({file, logo->size, logo->modifiedNs});
+    if (delivery.file.colour == ColourOut::Profile)
+        if (const auto profile = identityIfThere(resolvedFolder(delivery.file.profile, fs::current_path())))
+            chain["icc"] = {profile->size, profile->modifiedNs};
     chain["renderer"] = kRendererVersion;
     const auto text = chain.dump();
     return fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
 }
 
-std::string copyName(const fs::path& original, const PlaceSettings& place, int number) {
-    const std::string tail = place.suffix + (number > 1 ? "-" + std::to_string(number) : "") + ".jpg";
+std::string copyName(const fs::path& original, const PlaceSettings& place, Container format, int number) {
+    const std::string tail =
+        place.suffix + (number > 1 ? "-" + std::to_string(number) : "") + "." + endingOf(format);
     return cutUtf8(original.stem().string(), kMaxFileName - std::min(tail.size(), kMaxFileName - 1)) + tail;
 }
 
@@ -172,12 +177,16 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
     plan.originals = originals;
     for (const auto& original : originals) {
         const auto found = exceptions.find(original);
-        plan.exceptions.push_back(found == exceptions.end() ? SealException{} : found->second);
+        plan.exceptions.push_back(found == exceptions.end() ? PictureException{} : found->second);
     }
     plan.deliveries = deliveries;
     for (const auto& original : originals)
         plan.identities.push_back(identityIfThere(original).value_or(FileIdentity{}));
     const auto nodes = nodesOf(plan);
+    std::vector<bool> stamped;
+    for (std::size_t i = 0; i < originals.size(); ++i)
+        stamped.push_back(!plan.exceptions[i].stampAgain && plan.identities[i].inode != 0 &&
+                          stampedBefore(originals[i], plan.identities[i]));
     std::map<fs::path, FolderPlan> folderPlans; // two deliveries may share a folder, and then its names
     for (std::size_t d = 0; d < deliveries.size(); ++d) {
         const auto& delivery = deliveries[d];
@@ -192,13 +201,22 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
         plan.folders.push_back(folder);
         auto& folderPlan = folderPlans.try_emplace(folder, folder, nodes).first->second;
         const auto digest = settingsDigest(delivery);
-        for (std::size_t i = 0; i < originals.size(); ++i) {
-            PlannedCopy copy{i, d, {}, Outcome::Waiting, {}};
-            folderPlan.plan(copy, originals[i], plan.identities[i], delivery,
-                            plan.exceptions[i].empty() ? digest
-                                                       : settingsDigest(delivery, plan.exceptions[i]));
-            plan.copies.push_back(std::move(copy));
-        }
+        const auto formats = delivery.file.formats();
+        if (formats.empty())
+            throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
+                          "Choose at least one: JPEG, PNG, TIFF or WebP");
+        for (std::size_t i = 0; i < originals.size(); ++i)
+            for (const auto format : formats) {
+                PlannedCopy copy{i, d, format, {}, Outcome::Waiting, {}};
+                if (stamped[i]) {
+                    copy.outcome = Outcome::LeftOut;
+                    copy.note = kStampedBefore;
+                } else
+                    folderPlan.plan(
+                        copy, originals[i], plan.identities[i], delivery,
+                        plan.exceptions[i].empty() ? digest : settingsDigest(delivery, plan.exceptions[i]));
+                plan.copies.push_back(std::move(copy));
+            }
     }
     return plan;
 }

@@ -5,11 +5,12 @@
 #include "base/files.h"
 #include "base/fingerprint.h"
 #include "base/text.h"
-#include "render/render.h"
+#include "render/encode.h"
 #include "render/text_facts.h"
 #include "run/check_copy.h"
 #include "run/destination.h"
 #include "run/memory_budget.h"
+#include "run/stamped.h"
 
 #include <algorithm>
 #include <chrono>
@@ -166,24 +167,38 @@ private:
         } catch (const std::exception& e) {
             problem = Problem(ProblemKind::Internal, m_plan.originals[task.original].string(), e.what());
         }
+        Rendered rendered;
         for (const auto index : task.copies) {
             if (m_stop)
                 return;
             LedgerRow row = m_result.ledger.rows[index];
             if (original)
-                stampCopy(*original, index, row);
+                stampCopy(*original, index, row, rendered);
             else
                 row.problem = problem, row.outcome = Outcome::Failed;
             finishRow(index, std::move(row));
         }
     }
 
-    void stampCopy(const OpenOriginal& original, std::size_t index, LedgerRow& row) {
+    /// Finished pixels, kept for the formats of one delivery.
+    struct Rendered {
+        std::optional<std::size_t> delivery;
+        Frame frame;
+        std::vector<std::string> warnings;
+        double readability = 0;
+    };
+
+    void stampCopy(const OpenOriginal& original, std::size_t index, LedgerRow& row, Rendered& rendered) {
         row.fingerprintBefore = original.fingerprintBefore;
         row.originalIdentity = original.file.identity();
         row.placeInOriginal = original.report.tellsPlace();
         try {
-            makeCopy(original, m_plan.copies[index], row);
+            if (copyMarkIn(original.report) && !m_plan.exceptions[m_plan.copies[index].original].stampAgain) {
+                row.warnings.emplace_back(kStampedBefore);
+                row.outcome = Outcome::LeftOut;
+                return;
+            }
+            makeCopy(original, m_plan.copies[index], row, rendered);
             row.outcome = Outcome::Made;
         } catch (const Problem& p) {
             row.problem = p;
@@ -195,50 +210,65 @@ private:
         }
     }
 
-    void makeCopy(const OpenOriginal& original, const PlannedCopy& planned, LedgerRow& row) {
+    void makeCopy(const OpenOriginal& original, const PlannedCopy& planned, LedgerRow& row,
+                  Rendered& rendered) {
         const auto& delivery = m_plan.deliveries[planned.delivery];
         const auto name = row.original.string();
-        const Size size = chainSizes(delivery, original.facts.size).fitted;
-        if (size.longSide() > 65500)
-            throw Problem(ProblemKind::TooLarge, name, "JPEG holds no more than 65500 pixels on a side",
-                          "Set a smaller long side");
-        const MemoryBudget::Share share(m_budget, developMemory(original.facts, size));
-        std::string warning;
-        Frame frame = renderBase(original.file, name, original.facts, delivery, size, &warning);
-        const SealResult seal = sealFrame(original, planned, frame);
-        original.file.requireUnchanged();
+        const auto& turn = m_plan.exceptions[planned.original].turn;
+        const auto chain = planChain(delivery, original.facts.size, turn, original.facts.pixelsPerMm);
+        const Size size = chain.sizes.whole;
+        requireFits(planned.format, size, name);
+        const MemoryBudget::Share share(m_budget, renderMemory(original.facts, delivery, chain));
+        if (rendered.delivery != planned.delivery) {
+            rendered = {}; // the last delivery's pixels make room first
+            render(original, planned, chain, rendered);
+        }
         if (m_stop)
             throw Problem(ProblemKind::Stopped, name, "the run was stopped");
-        auto encoded = encodeCopy(frame, delivery, original.facts.pixelsPerMm);
-        note(row, warning, seal.warnings(delivery.seal), encoded.notes);
-        row.readability = seal.readability;
+        auto encoded = encodeCopy(rendered.frame, delivery, chain, planned.format);
+        row.warnings.insert(row.warnings.end(), rendered.warnings.begin(), rendered.warnings.end());
+        row.warnings.insert(row.warnings.end(), encoded.notes.begin(), encoded.notes.end());
+        row.readability = rendered.readability;
         place(original, encoded.bytes, size, planned, row);
     }
 
-    SealResult sealFrame(const OpenOriginal& original, const PlannedCopy& planned, Frame& frame) const {
-        const auto& delivery = m_plan.deliveries[planned.delivery];
-        FinishContext context;
-        context.seal.exception = &m_plan.exceptions[planned.original];
-        if (dependsOnPicture(delivery.seal))
-            context.facts = textFacts(original.file.path(), original.report, delivery);
-        else
-            context.prepared = m_prepared[planned.delivery];
-        return finishFrame(delivery, frame, context);
+    static std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery,
+                                      const ChainPlan& chain) {
+        const auto perPixel = delivery.file.works16() ? 6U : 3U;
+        const auto bordered =
+            chain.ground.needed() ? static_cast<std::uint64_t>(chain.sizes.whole.pixels()) * perPixel * 2 : 0;
+        return developMemory(facts, developWish(delivery, chain, chain.sizes.whole)) + bordered;
     }
 
-    static void note(LedgerRow& row, const std::string& warning, const std::vector<std::string>& seal,
-                     const std::vector<std::string>& notes) {
+    void render(const OpenOriginal& original, const PlannedCopy& planned, const ChainPlan& chain,
+                Rendered& out) const {
+        const auto& delivery = m_plan.deliveries[planned.delivery];
+        const auto name = original.file.path().string();
+        std::string warning;
+        out.frame =
+            renderBase(original.file, name, original.facts, delivery, chain, chain.sizes.whole, &warning);
+        original.file.requireUnchanged();
+        finishPicture(delivery, chain, grainSeed(original.file.path()), out.frame);
+        FinishContext context;
+        context.seal.exception = &m_plan.exceptions[planned.original].seal;
+        if (dependsOnPicture(delivery))
+            context.facts = textFacts(original.file.path(), original.report, delivery);
+        if (!dependsOnPicture(delivery.seal))
+            context.prepared = m_prepared[planned.delivery];
+        const auto finished = finishFrame(delivery, chain, out.frame, context);
         if (!warning.empty())
-            row.warnings.push_back(warning);
-        row.warnings.insert(row.warnings.end(), seal.begin(), seal.end());
-        row.warnings.insert(row.warnings.end(), notes.begin(), notes.end());
+            out.warnings.push_back(warning);
+        for (const auto& more : {chain.warnings(), finished.warnings(delivery)})
+            out.warnings.insert(out.warnings.end(), more.begin(), more.end());
+        out.readability = finished.seal.readability;
+        out.delivery = planned.delivery;
     }
 
     void place(const OpenOriginal& original, const Bytes& bytes, Size size, const PlannedCopy& planned,
                LedgerRow& row) {
         const auto& delivery = m_plan.deliveries[planned.delivery];
         auto staged = m_destinations[planned.delivery]->stage(bytes);
-        auto check = checkCopy(*staged, size, delivery.rights, original.report);
+        auto check = checkCopy(*staged, planned.format, size, delivery.rights, original.report);
         if (staged->size() != bytes.size())
             check.failures.push_back("it is not whole");
         if (!check.failures.empty())
@@ -248,12 +278,14 @@ private:
         row.warnings.insert(row.warnings.end(), check.warnings.begin(), check.warnings.end());
         std::vector<std::pair<std::string, std::string>> texts = {
             {"the file name", planned.target.stem().string()}};
+        const auto facts = textFacts(original.file.path(), original.report, delivery);
+        const auto& caption = delivery.border.caption;
+        if (delivery.border.on && caption.on)
+            for (const auto* words : {&caption.left, &caption.middle, &caption.right})
+                texts.emplace_back("the caption", fillTokens(*words, facts).text);
         for (const auto& part : delivery.seal.parts)
             if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
-                texts.emplace_back(
-                    "the seal",
-                    fillTokens(part.text.text, textFacts(original.file.path(), original.report, delivery))
-                        .text);
+                texts.emplace_back("the seal", fillTokens(part.text.text, facts).text);
         for (auto& warning : placesInPlainSight(original.report, texts))
             row.warnings.push_back(std::move(warning));
         placeUnderFreeName(*staged, delivery, planned, row);
@@ -275,7 +307,7 @@ private:
             throw Problem(ProblemKind::CannotWrite, planned.target.string(),
                           "the name was taken during the run", "Stamp again to see what is there");
         for (int number = 2; number < 100000; ++number) {
-            const auto name = copyName(row.original, delivery.place, number);
+            const auto name = copyName(row.original, delivery.place, planned.format, number);
             if (!staged.place(name))
                 continue;
             row.copy = planned.target.parent_path() / name;

@@ -262,10 +262,15 @@ Ground groundUnder(const Frame& frame, const Box& box) {
     const int left = static_cast<int>(std::floor(box.x)), top = static_cast<int>(std::floor(box.y));
     const Rect part = intersection({left, top, static_cast<int>(std::ceil(box.right())) - left,
                                     static_cast<int>(std::ceil(box.bottom())) - top},
-                                   frame.picture);
+                                   {0, 0, frame.size.width, frame.size.height});
     if (part.empty())
         return {};
-    const Mask light = lightnessOf(frame, part);
+    Frame plain;
+    if (!frame.isPlain()) {
+        plain = asEightBitSrgb(cutOut(frame, part));
+        flattenOnto(plain, {255, 255, 255});
+    }
+    const Mask light = frame.isPlain() ? lightnessOf(frame, part) : lightnessOf(plain, plain.picture);
     const auto structure = structureOf(light);
     Ground out;
     for (std::size_t i = 0; i < structure.size(); ++i)
@@ -311,45 +316,63 @@ PlaceAdvice advise(const PreparedSeal& seal, const Frame& full) {
     return out;
 }
 
-Frame decisionFrame(const Frame& frame) {
-    const int side = frame.size.longSide();
-    if (side <= kDecisionSide)
-        return frame;
-    const double factor = static_cast<double>(kDecisionSide) / side;
-    const auto small = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
-    Frame out;
-    out.size = {small(frame.size.width), small(frame.size.height)};
-    const double fx = static_cast<double>(out.size.width) / frame.size.width;
-    const double fy = static_cast<double>(out.size.height) / frame.size.height;
-    const auto edge = [](int v, double f) { return static_cast<int>(std::lround(v * f)); };
-    out.picture = {edge(frame.picture.x, fx), edge(frame.picture.y, fy), 0, 0};
-    out.picture.width = std::max(1, edge(frame.picture.right(), fx) - out.picture.x);
-    out.picture.height = std::max(1, edge(frame.picture.bottom(), fy) - out.picture.y);
-    out.scale = frame.scale * factor;
-    out.rgb.resize(static_cast<std::size_t>(out.size.pixels()) * 3);
-    // Two by two pixels stand for each: more would not change the mean that matters here.
-    const auto samples = [](int count, double f, int limit) {
+namespace {
+
+/// The mean of two by two pixels stands for each: more would not change what matters here.
+template <class T>
+void sampleInto(Frame& out, const Frame& frame) {
+    const auto samples = [](int count, int limit) {
         std::vector<int> at;
         for (int i = 0; i < count; ++i)
             for (const double share : {0.25, 0.75})
-                at.push_back(std::min(limit - 1, static_cast<int>((i + share) / f)));
+                at.push_back(std::min(limit - 1, static_cast<int>((i + share) * limit / count)));
         return at;
     };
-    const auto columns = samples(out.size.width, fx, frame.size.width);
-    const auto rows = samples(out.size.height, fy, frame.size.height);
+    const auto columns = samples(out.size.width, frame.size.width);
+    const auto rows = samples(out.size.height, frame.size.height);
     for (int y = 0; y < out.size.height; ++y) {
-        const auto* upper = frame.row(rows[static_cast<std::size_t>(y) * 2]);
-        const auto* lower = frame.row(rows[static_cast<std::size_t>(y) * 2 + 1]);
-        auto* to = out.row(y);
+        const int y0 = rows[static_cast<std::size_t>(y) * 2], y1 = rows[static_cast<std::size_t>(y) * 2 + 1];
+        const auto *upper = frame.rowOf<T>(y0), *lower = frame.rowOf<T>(y1);
+        auto* to = out.rowOf<T>(y);
         for (std::size_t x = 0; x < static_cast<std::size_t>(out.size.width); ++x) {
-            const auto left = static_cast<std::ptrdiff_t>(columns[2 * x]) * 3;
-            const auto right = static_cast<std::ptrdiff_t>(columns[2 * x + 1]) * 3;
+            const std::ptrdiff_t left = columns[2 * x], right = columns[2 * x + 1];
             for (std::ptrdiff_t c = 0; c < 3; ++c)
-                *to++ = static_cast<std::uint8_t>(
-                    (upper[left + c] + upper[right + c] + lower[left + c] + lower[right + c] + 2) / 4);
+                *to++ = static_cast<T>((upper[left * 3 + c] + upper[right * 3 + c] + lower[left * 3 + c] +
+                                        lower[right * 3 + c] + 2) /
+                                       4);
+            if (!out.alpha.empty())
+                out.alphaRow(y)[x] = frame.alphaRow(y0)[left];
         }
     }
-    return out;
+}
+
+} // namespace
+
+Frame decisionFrame(const Frame& frame) {
+    const int side = frame.size.longSide();
+    Frame out;
+    if (side <= kDecisionSide) {
+        out = frame;
+    } else {
+        const double factor = static_cast<double>(kDecisionSide) / side;
+        const auto small = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
+        out = emptyLike(frame, {small(frame.size.width), small(frame.size.height)});
+        const double fx = static_cast<double>(out.size.width) / frame.size.width;
+        const double fy = static_cast<double>(out.size.height) / frame.size.height;
+        const auto edge = [](int v, double f) { return static_cast<int>(std::lround(v * f)); };
+        out.picture = {edge(frame.picture.x, fx), edge(frame.picture.y, fy), 0, 0};
+        out.picture.width = std::max(1, edge(frame.picture.right(), fx) - out.picture.x);
+        out.picture.height = std::max(1, edge(frame.picture.bottom(), fy) - out.picture.y);
+        out.scale = frame.scale * factor;
+        byDepth(frame, [&](auto depth) { sampleInto<decltype(depth)>(out, frame); });
+    }
+    if (out.isPlain())
+        return out;
+    Frame plain = asEightBitSrgb(out);
+    plain.picture = out.picture;
+    plain.scale = out.scale;
+    flattenOnto(plain, {255, 255, 255});
+    return plain;
 }
 
 } // namespace keepseal

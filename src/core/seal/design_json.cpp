@@ -127,19 +127,4 @@ json sealSchema() {
     return {{"type", "object"}, {"properties", properties}};
 }
 
-void requireFormat(const json& document, const std::string& subject, const char* format, int newest,
-                   const char* what) {
-    if (!document.is_object() || document.value("format", json()) != format)
-        throw Problem(ProblemKind::BadFile, subject, std::string("this is no ") + what,
-                      std::string("A ") + what + " has \"format\": \"" + format + "\"");
-    const auto version = document.value("version", json());
-    if (!version.is_number_integer() || version.get<int>() < 1)
-        throw Problem(ProblemKind::BadFile, subject, "\"version\" is missing or no whole number");
-    if (version.get<int>() > newest)
-        throw Problem(ProblemKind::BadFile, subject,
-                      "it was saved by a newer Keep Seal (version " + version.dump() +
-                          ", this one reads up to " + std::to_string(newest) + ")",
-                      "Update Keep Seal; the file was left as it is");
-}
-
 } // namespace keepseal

@@ -24,8 +24,4 @@ nlohmann::json toDocument(const SealDesign& design);
 /// JSON Schema of the object.
 nlohmann::json sealSchema();
 
-/// Throws Problem(BadFile) unless `document` says it is `format` of a version up to `newest`.
-void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
-                   const char* what);
-
 } // namespace keepseal

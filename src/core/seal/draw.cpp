@@ -27,6 +27,18 @@ Rect reachIn(const PreparedSeal& seal, const SealPlacement& placement, const Fra
     return intersection(reachOf(seal, placement), {0, 0, frame.size.width, frame.size.height});
 }
 
+/// Readability is measured on what a screen shows.
+void measure(Readability& readability, const Frame& out, const Layer& mark) {
+    if (out.isPlain() || mark.empty())
+        return readability.add(out, mark);
+    const Rect seen = intersection(mark.area, {0, 0, out.size.width, out.size.height});
+    if (seen.empty())
+        return;
+    Frame part = asEightBitSrgb(cutOut(out, seen));
+    flattenOnto(part, {255, 255, 255});
+    readability.add(part, mark, seen.x, seen.y);
+}
+
 /// Mixes everything in `reach` in and returns how well it can be read. `out` holds the frame's pixels from
 /// `origin` on.
 double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPlacement& placement,
@@ -43,7 +55,7 @@ double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPl
         mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
         mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
         mixLayer(out, layers.relief, MixMode::Normal, 100);
-        readability.add(out, layers.mark);
+        measure(readability, out, layers.mark);
     }
     return readability.ratio();
 }
@@ -69,13 +81,7 @@ public:
         const Rect& reach = trial.reach;
         if (reach.empty())
             return 0;
-        trial.part.size = {reach.width, reach.height};
-        trial.part.rgb.reserve(static_cast<std::size_t>(trial.part.size.pixels()) * 3);
-        for (int y = 0; y < reach.height; ++y) {
-            const auto* row = m_frame.row(reach.y + y) + static_cast<std::ptrdiff_t>(reach.x) * 3;
-            trial.part.rgb.insert(trial.part.rgb.end(), row,
-                                  row + static_cast<std::ptrdiff_t>(reach.width) * 3);
-        }
+        trial.part = cutOut(m_frame, reach);
         trial.ratio = put(m_seal, trial.part, reach, m_placement, decision, reach.x, reach.y);
         m_done.push_back(std::move(trial));
         return m_done.back().ratio;
@@ -120,7 +126,7 @@ std::optional<Trial> adapt(const PreparedSeal& seal, const Frame& full, const Se
     const bool chooseStrength = design.stronger && !(exception && exception->opacity);
     if (!chooseVersion && !chooseHalo && !chooseStrength)
         return std::nullopt;
-    const bool small = full.size.longSide() <= kDecisionSide;
+    const bool small = full.size.longSide() <= kDecisionSide && full.isPlain();
     const Frame reduced = small ? Frame{} : decisionFrame(full);
     const Frame& frame = small ? full : reduced;
     const auto placement = arranged(seal, frame, decision.place);
@@ -211,15 +217,6 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealExce
     return out;
 }
 
-/// The finished pixels of a trial, in their place.
-double putBack(Frame& frame, const Trial& trial) {
-    const std::size_t length = static_cast<std::size_t>(trial.reach.width) * 3;
-    for (int y = 0; y < trial.reach.height; ++y)
-        std::copy_n(trial.part.row(y), length,
-                    frame.row(trial.reach.y + y) + static_cast<std::ptrdiff_t>(trial.reach.x) * 3);
-    return trial.ratio;
-}
-
 } // namespace
 
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context) {
@@ -244,8 +241,13 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.madeSmaller = placement.madeSmaller;
     out.madeLarger = placement.madeLarger;
     out.overShare = placement.overShare;
-    out.readability = finished ? putBack(frame, *finished)
-                               : put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
+    if (context.ground)
+        *context.ground = groundUnder(frame, out.box);
+    if (finished) {
+        putInto(frame, finished->part, finished->reach.x, finished->reach.y);
+        out.readability = finished->ratio;
+    } else
+        out.readability = put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
     out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
     noteLogos(seal, frame, out);
     return out;

@@ -26,6 +26,7 @@ struct SealDecision {
 struct SealContext {
     const SealException* exception = nullptr;
     const SealDecision* decided = nullptr; ///< taken as it is instead of deciding anew
+    Ground* ground = nullptr;              ///< told what lies under the seal, before it is put on
 };
 
 struct LogoNeed {

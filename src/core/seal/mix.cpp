@@ -56,6 +56,55 @@ void mixByTable(std::uint8_t* pixel, std::uint32_t seal, std::uint32_t opacity, 
     }
 }
 
+/// Any depth, with transparency: W3C Compositing and Blending Level 1, section 5 (the picture's own opacity
+/// decides how much of the blend mode shows).
+template <class T>
+void mixExactly(Frame& frame, const Layer& layer, MixMode mode, double opacity, const Rect& part) {
+    constexpr double full = kFull<T>;
+    for (int y = part.y; y < part.bottom(); ++y) {
+        const auto* seal = layer.row(y - layer.area.y) + (part.x - layer.area.x);
+        auto* pixel = frame.rowOf<T>(y) + static_cast<std::ptrdiff_t>(part.x) * 3;
+        auto* own = frame.alpha.empty() ? nullptr : frame.alphaRow(y) + part.x;
+        for (int x = 0; x < part.width; ++x, ++seal, pixel += 3) {
+            const double coverage = (*seal >> 24) / 255.0;
+            if (coverage == 0)
+                continue;
+            const double alpha = coverage * opacity, under = own ? own[x] / 255.0 : 1;
+            const double sum = alpha + under * (1 - alpha);
+            for (int c = 0; c < 3; ++c) {
+                const double ink = std::min(1.0, (*seal >> (16 - 8 * c) & 0xFF) / 255.0 / coverage);
+                const double picture = pixel[c] / full;
+                const double blended = (1 - under) * ink + under * mixChannel(mode, picture, ink);
+                const double value = (alpha * blended + (1 - alpha) * under * picture) / sum;
+                pixel[c] = static_cast<T>(std::lround(std::clamp(value, 0.0, 1.0) * full));
+            }
+            if (own)
+                own[x] = static_cast<std::uint8_t>(std::lround(sum * 255));
+        }
+    }
+}
+
+/// The same ink in the frame's own colours.
+Layer inSpace(const Layer& layer, const ColourSpace& space) {
+    std::vector<std::uint8_t> colours;
+    for (const auto pixel : layer.argb)
+        if (const auto a = pixel >> 24; a > 0)
+            for (int shift = 16; shift >= 0; shift -= 8)
+                colours.push_back(
+                    static_cast<std::uint8_t>(std::min(255U, ((pixel >> shift & 0xFF) * 255 + a / 2) / a)));
+    convertPixels(colours.data(), false, *srgbSpace(), colours.data(), false, space, colours.size() / 3,
+                  Intent::Relative);
+    Layer out = layer;
+    std::size_t at = 0;
+    for (auto& pixel : out.argb)
+        if (const auto a = pixel >> 24; a > 0) {
+            pixel = a << 24;
+            for (int shift = 16; shift >= 0; shift -= 8)
+                pixel |= (colours[at++] * a + 127) / 255 << shift;
+        }
+    return out;
+}
+
 } // namespace
 
 double mixChannel(MixMode mode, double picture, double seal) {
@@ -86,6 +135,13 @@ void mixLayer(Frame& frame, const Layer& layer, MixMode mode, double opacityPerc
     const Rect part = intersection(layer.area, {0, 0, frame.size.width, frame.size.height});
     if (part.empty() || layer.empty())
         return;
+    if (!frame.isPlain()) {
+        const Layer own = frame.space ? inSpace(layer, *frame.space) : Layer();
+        byDepth(frame, [&](auto depth) {
+            mixExactly<decltype(depth)>(frame, frame.space ? own : layer, mode, opacityPercent / 100, part);
+        });
+        return;
+    }
     const auto opacity = static_cast<std::uint32_t>(std::lround(opacityPercent * 2.55));
     const MixTable* table = mode == MixMode::Normal ? nullptr : &tableOf(mode);
     for (int y = part.y; y < part.bottom(); ++y) {

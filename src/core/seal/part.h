@@ -6,31 +6,16 @@
 
 #include "base/colour.h"
 #include "base/setting.h"
+#include "text/text_part.h"
 
 #include <nlohmann/json.hpp>
 
 namespace keepseal {
 
 enum class PartKind { Text, Logo, Shape, Group };
-enum class SealWeight { Light, Regular, Medium, SemiBold, Bold };
-enum class TextAlign { Left, Centre, Right };
-enum class Capitals { AsTyped, All, Small };
 enum class ShapeKind { Line, Box, RoundedBox, Ring }; // in the order of its choices
 enum class Stacking { Stack, Row, Free };
 enum class CrossAlign { Start, Middle, End };
-
-struct TextPart {
-    std::string text = "© your name";
-    std::string family = "Inter";
-    SealWeight weight = SealWeight::Regular;
-    bool italic = false;
-    double letterSpacing = 0; ///< percent of the type size
-    double lineHeight = 120;  ///< percent of the type size, from line to line
-    TextAlign align = TextAlign::Left;
-    Capitals capitals = Capitals::AsTyped;
-    double outlineOnly = 0; ///< percent of the type size: the line's width; 0 fills the letters
-    bool operator==(const TextPart&) const = default;
-};
 
 struct LogoPart {
     std::string file;      ///< SVG, PDF, PNG, TIFF, WebP or JPEG

@@ -58,16 +58,16 @@ Readability::Readability(const Rect& area, double cell)
       m_rows(static_cast<int>(area.height / m_cell) + 1),
       m_cells(static_cast<std::size_t>(m_columns) * m_rows) {}
 
-void Readability::add(const Frame& finished, const Layer& mark) {
-    const Rect part =
-        intersection(intersection(mark.area, m_area), {0, 0, finished.size.width, finished.size.height});
+void Readability::add(const Frame& finished, const Layer& mark, int originX, int originY) {
+    const Rect part = intersection(intersection(mark.area, m_area),
+                                   {originX, originY, finished.size.width, finished.size.height});
     if (part.empty())
         return;
     const auto pixels = static_cast<std::int64_t>(m_area.width) * m_area.height;
     const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(pixels) / kSamples)));
     for (int y = part.y; y < part.bottom(); y += step) {
         const auto* seal = mark.row(y - mark.area.y) - mark.area.x;
-        const auto* pixel = finished.row(y);
+        const auto* pixel = finished.row(y - originY) - static_cast<std::ptrdiff_t>(originX) * 3;
         auto* cells = m_cells.data() +
                       static_cast<std::ptrdiff_t>(static_cast<int>((y - m_area.y) / m_cell)) * m_columns;
         for (int x = part.x; x < part.right(); x += step) {

@@ -23,8 +23,9 @@ class Readability {
 public:
     /// `cell` in pixels.
     Readability(const Rect& area, double cell);
-    /// Adds what lies under `mark`, after everything is mixed in.
-    void add(const Frame& finished, const Layer& mark);
+    /// Adds what lies under `mark`, after everything is mixed in. `finished` is 8-bit sRGB; its first pixel
+    /// lies at `origin`.
+    void add(const Frame& finished, const Layer& mark, int originX = 0, int originY = 0);
     /// 0 when there was no mark to measure.
     double ratio() const;
 

@@ -22,6 +22,24 @@ const std::vector<TokenInfo>& tokens() {
     return all;
 }
 
+namespace {
+
+constexpr std::size_t kMostNested = 8;
+
+/// Where the brace opened at `open` is closed, those inside it passed over; npos when it is not.
+std::size_t closing(const std::string& text, std::size_t open) {
+    std::size_t depth = 0;
+    for (auto i = open; i < text.size(); ++i) {
+        if (text[i] == '{' && ++depth > kMostNested)
+            break;
+        if (text[i] == '}' && --depth == 0)
+            return i;
+    }
+    return std::string::npos;
+}
+
+} // namespace
+
 FilledText fillTokens(const std::string& text, const TextFacts& facts) {
     FilledText out;
     for (std::size_t i = 0; i < text.size();) {
@@ -30,7 +48,7 @@ FilledText fillTokens(const std::string& text, const TextFacts& facts) {
             i += 2;
             continue;
         }
-        const auto end = text[i] == '{' ? text.find('}', i) : std::string::npos;
+        const auto end = text[i] == '{' ? closing(text, i) : std::string::npos;
         if (end == std::string::npos) {
             out.text += text[i++];
             continue;
@@ -41,9 +59,11 @@ FilledText fillTokens(const std::string& text, const TextFacts& facts) {
         const auto found = facts.find(key);
         if (found != facts.end() && !found->second.empty())
             out.text += found->second;
-        else if (bar != std::string::npos)
-            out.text += inside.substr(bar + 1);
-        else
+        else if (bar != std::string::npos) {
+            const auto other = fillTokens(inside.substr(bar + 1), facts);
+            out.text += other.text;
+            out.missing.insert(out.missing.end(), other.missing.begin(), other.missing.end());
+        } else
             out.missing.push_back(key);
         i = end + 1;
     }

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Tokens in a text: {name}, {year}, ... are filled in for each picture. {title|untitled} says what stands
-// there when the picture has no title; {{ is a plain brace. A token without a value and without such a word
-// is a problem that is said, and leaves nothing behind.
+// there when the picture has no title, which may be another token: {title|{name}}. {{ is a plain brace. A
+// token without a value and without such a word is a problem that is said, and leaves nothing behind.
 #pragma once
 
 #include <map>

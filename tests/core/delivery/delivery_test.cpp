@@ -39,11 +39,13 @@ TEST(DeliveryJson, UnknownKeysSurvive) {
     auto json = toJson(Delivery{});
     json["later"] = {{"a", 1}};
     json["stations"]["seal"]["sparkle"] = "yes";
-    json["stations"]["border"] = {{"mat", 10}};
+    json["stations"]["border"]["rings"][0]["later"] = 1;
+    json["stations"]["frame"] = {{"depth", 10}};
     const auto written = toJson(deliveryFromJson(json, "test"));
     EXPECT_EQ(written["later"]["a"], 1);
     EXPECT_EQ(written["stations"]["seal"]["sparkle"], "yes");
-    EXPECT_EQ(written["stations"]["border"]["mat"], 10);
+    EXPECT_EQ(written["stations"]["border"]["rings"][0]["later"], 1);
+    EXPECT_EQ(written["stations"]["frame"]["depth"], 10);
 }
 
 TEST(DeliveryJson, AWrongValueNamesFileKeyValueAndWhatIsAllowed) {

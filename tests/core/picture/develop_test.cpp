@@ -19,7 +19,10 @@ namespace {
 
 Frame developFile(const fs::path& path, Size target, Rgb background = {255, 255, 255}) {
     const Original original(path);
-    return develop(original, path.string(), readFacts(original, path.string()), target, background);
+    const auto facts = readFacts(original, path.string());
+    auto wish = wholePicture(facts, target);
+    wish.background = background;
+    return develop(original, path.string(), facts, wish);
 }
 
 void expectRamp(const Frame& frame, int tolerance, const std::string& what) {

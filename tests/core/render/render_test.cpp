@@ -2,9 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/problem.h"
 #include "geometry/fit.h"
-#include "picture/original.h"
-#include "render/render.h"
-#include "support/support.h"
+#include "support/chain.h"
 
 #include <gtest/gtest.h>
 #include <vips/vips8>
@@ -16,31 +14,10 @@ using namespace keepseal::test;
 
 namespace {
 
-struct Opened {
-    explicit Opened(const fs::path& path) : original(path), facts(readFacts(original, path.string())) {}
-    Original original;
-    PictureFacts facts;
-    Frame frame(const Delivery& delivery, Size size) const {
-        Frame out = renderBase(original, original.path().string(), facts, delivery, size);
-        finishFrame(delivery, out);
-        return out;
-    }
-};
-
-/// Mean and largest difference of two frames of one size, in 8-bit steps.
-std::pair<double, int> difference(const Frame& a, const Frame& b) {
-    double sum = 0;
-    int most = 0;
-    for (std::size_t i = 0; i < a.rgb.size(); ++i) {
-        const int d = std::abs(a.rgb[i] - b.rgb[i]);
-        sum += d;
-        most = std::max(most, d);
-    }
-    return {sum / static_cast<double>(a.rgb.size()), most};
-}
-
 Frame boxShrunk(const Frame& large, int factor) {
-    Frame out{{large.size.width / factor, large.size.height / factor}, {}, {}};
+    Frame out;
+    out.size = {large.size.width / factor, large.size.height / factor};
+    out.picture = {0, 0, out.size.width, out.size.height};
     for (int y = 0; y < out.size.height; ++y)
         for (int x = 0; x < out.size.width; ++x)
             for (int c = 0; c < 3; ++c) {
@@ -104,7 +81,8 @@ TEST(ChainSizes, FollowTheFitStation) {
     EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{2048, 1365}));
     delivery.fit.on = false;
     EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{6000, 4000}));
-    delivery.fit = {true, 9000};
+    delivery.fit.on = true;
+    delivery.fit.longSide = 9000;
     EXPECT_EQ(chainSizes(delivery, {6000, 4000}).fitted, (Size{6000, 4000}));
 }
 
@@ -118,9 +96,9 @@ TEST(Encode, TheFileStationsSettingsReachTheFile) {
             auto delivery = look();
             delivery.file.quality = quality;
             delivery.file.chroma = chroma;
-            const auto bytes = encodeCopy(picture.frame(delivery, {640, 480}), delivery, 0).bytes;
+            const auto bytes = picture.copy(delivery);
             const auto name = std::to_string(quality) + (chroma == Chroma::Full ? "full" : "smaller");
-            writeFile(folder / (name + ".jpg"), {bytes.begin(), bytes.end()});
+            writeFile(folder / (name + ".jpg"), bytes);
             sizes[name] = bytes.size();
             EXPECT_EQ(exiftool(folder / (name + ".jpg"), "YCbCrSubSampling"),
                       chroma == Chroma::Full ? "1 1" : "2 2")
@@ -136,15 +114,14 @@ TEST(Encode, ACopyDecodesToTheFrameItWasMadeFrom) {
     makePicture(folder / "p.png", 320, 240);
     const Opened picture(folder / "p.png");
     auto delivery = look();
-    delivery.file = {100, Chroma::Full, {255, 255, 255}};
+    delivery.file.quality = 100;
+    delivery.file.chroma = Chroma::Full;
     const auto frame = picture.frame(delivery, {320, 240});
-    const auto bytes = encodeCopy(frame, delivery, 0).bytes;
-    writeFile(folder / "copy.jpg", {bytes.begin(), bytes.end()});
+    writeFile(folder / "copy.jpg", copyOf(frame, delivery));
     auto none = delivery;
     none.seal.on = false;
     EXPECT_LT(difference(Opened(folder / "copy.jpg").frame(none, {320, 240}), frame).first, 0.8);
-    const auto png = encodePng(frame);
-    writeFile(folder / "proof.png", {png.begin(), png.end()});
+    writeFile(folder / "proof.png", encodePng(frame));
     EXPECT_EQ(difference(Opened(folder / "proof.png").frame(none, {320, 240}), frame).second, 0);
 }
 
@@ -152,7 +129,9 @@ TEST(Render, EveryDesignHoldsFromTinyToHuge) {
     for (const auto& [width, height] :
          {std::pair{300, 200}, {200, 300}, {64, 64}, {3000, 300}, {300, 3000}, {6000, 4000}}) {
         Frame frame = plainFrame(width, height, {90, 90, 90});
-        const auto box = finishFrame(look(), frame).box;
+        auto delivery = look();
+        delivery.fit.on = false;
+        const auto box = finishFrame(delivery, planChain(delivery, frame.size), frame).seal.box;
         EXPECT_FALSE(box.empty());
         EXPECT_GE(box.x, 0);
         EXPECT_GE(box.y, 0);
@@ -172,7 +151,8 @@ TEST(Render, AProfileThatCannotBeUsedIsSetAsideAndSaid) {
     image.tiffsave((folder / "bad.tif").c_str());
     const Opened picture(folder / "bad.tif");
     std::string warning;
-    const auto frame = renderBase(picture.original, "bad.tif", picture.facts, {}, {16, 16}, &warning);
+    const auto frame =
+        renderBase(picture.original, "bad.tif", picture.facts, {}, picture.plan({}), {16, 16}, &warning);
     EXPECT_EQ(frame.size, (Size{16, 16}));
     EXPECT_NE(warning.find("profile"), std::string::npos);
 }
@@ -183,6 +163,12 @@ TEST(Render, AskingForMoreMemoryForLargerPictures) {
     jpeg.stored = jpeg.size = {6000, 4000};
     PictureFacts png = jpeg;
     png.container = Container::Png;
-    EXPECT_LT(developMemory(jpeg, {2048, 1365}), developMemory(jpeg, {6000, 4000}));
-    EXPECT_LT(developMemory(jpeg, {2048, 1365}), developMemory(png, {2048, 1365}));
+    const auto memory = [](const PictureFacts& facts, Size target) {
+        return developMemory(facts, wholePicture(facts, target));
+    };
+    EXPECT_LT(memory(jpeg, {2048, 1365}), memory(jpeg, {6000, 4000}));
+    EXPECT_LT(memory(jpeg, {2048, 1365}), memory(png, {2048, 1365}));
+    auto deep = wholePicture(png, {2048, 1365});
+    deep.deep = true;
+    EXPECT_LT(memory(png, {2048, 1365}), developMemory(png, deep));
 }

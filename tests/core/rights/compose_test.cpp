@@ -5,7 +5,7 @@
 #include "privacy/report.h"
 #include "render/render.h"
 #include "rights/compose.h"
-#include "support/support.h"
+#include "support/chain.h"
 
 #include <gtest/gtest.h>
 
@@ -17,8 +17,7 @@ namespace {
 fs::path composed(const TempFolder& folder, const RightsSheet& sheet) {
     Delivery delivery;
     delivery.rights = sheet;
-    const auto copy = encodeCopy(plainFrame(64, 48, {90, 120, 150}), delivery, 300 / 25.4);
-    writeFile(folder / "copy.jpg", {copy.bytes.begin(), copy.bytes.end()});
+    writeFile(folder / "copy.jpg", copyOf(plainFrame(64, 48, {90, 120, 150}), delivery, 300 / 25.4));
     return folder / "copy.jpg";
 }
 

@@ -9,7 +9,7 @@
 #include "run/destination.h"
 #include "run/gather.h"
 #include "run/run.h"
-#include "support/support.h"
+#include "support/chain.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -266,13 +266,14 @@ TEST(Destination, RemovesLitterOfAKilledRunButNotOfALivingOne) {
 TEST(CheckCopy, FindsPlantedFaults) {
     const TempFolder folder;
     const auto delivery = sampleDelivery(folder.path());
-    const auto good = encodeCopy(plainFrame(64, 48, {1, 2, 3}), delivery, 0).bytes;
+    const auto good = copyOf(plainFrame(64, 48, {1, 2, 3}), delivery);
     Planted planted;
     planted.gps = true;
     makePicture(folder / "o.jpg", 64, 48, planted);
     const auto original = inspect(MemorySource(readFile(folder / "o.jpg")));
     const auto failures = [&](const Bytes& bytes, Size size = {64, 48}) {
-        return checkCopy(MemorySource(bytes), size, delivery.rights, original).failures.size();
+        return checkCopy(MemorySource(bytes), Container::Jpeg, size, delivery.rights, original)
+            .failures.size();
     };
     EXPECT_EQ(failures(good), 0U);
     EXPECT_GT(failures(good, {64, 47}), 0U);
@@ -312,9 +313,9 @@ TEST(Gather, TakesEachFileOnceAndNamesWhatIsNotThere) {
 TEST(CopyName, FitsIntoAFileName) {
     PlaceSettings place;
     place.suffix = "-web";
-    EXPECT_EQ(copyName("/a/marsh.tif", place, 1), "marsh-web.jpg");
-    EXPECT_EQ(copyName("/a/marsh.tif", place, 3), "marsh-web-3.jpg");
-    EXPECT_LE(copyName(std::string(250, 'x') + ".jpeg", place, 12).size(), 255U);
+    EXPECT_EQ(copyName("/a/marsh.tif", place, Container::Jpeg, 1), "marsh-web.jpg");
+    EXPECT_EQ(copyName("/a/marsh.tif", place, Container::Tiff, 3), "marsh-web-3.tif");
+    EXPECT_LE(copyName(std::string(250, 'x') + ".jpeg", place, Container::WebP, 12).size(), 255U);
 }
 
 TEST(Ledger, TheDocumentedExampleIsReadAndWrittenBackTheSame) {

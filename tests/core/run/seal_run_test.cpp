@@ -42,7 +42,7 @@ struct Job {
         const auto path = folder / ("out/tide_" + std::to_string(index) + ".jpg");
         const Original original(path);
         const auto facts = readFacts(original, path.string());
-        return develop(original, path.string(), facts, facts.size, {});
+        return develop(original, path.string(), facts, wholePicture(facts, facts.size));
     }
     static bool sealedAt(const Frame& frame, double x, double y) {
         const auto* p = pixelAt(frame, x * frame.size.width, y * frame.size.height);
@@ -54,9 +54,9 @@ struct Job {
 
 TEST(SealRun, EachPictureGetsItsExceptionAndTheOthersDoNot) {
     const Job job;
-    SealException moved, none;
-    moved.anchor = Anchor::TopLeft;
-    none.none = true;
+    PictureException moved, none;
+    moved.seal.anchor = Anchor::TopLeft;
+    none.seal.none = true;
     const auto result = job.run({{job.files[1], moved}, {job.files[2], none}});
     EXPECT_EQ(result.exitCode(), 0);
     EXPECT_TRUE(Job::sealedAt(job.copy(0), 0.93, 0.92));
@@ -70,8 +70,8 @@ TEST(SealRun, EachPictureGetsItsExceptionAndTheOthersDoNot) {
 TEST(SealRun, AChangedExceptionMakesThatCopyAnewAndOnlyThatOne) {
     const Job job;
     job.run();
-    SealException dark;
-    dark.dark = true;
+    PictureException dark;
+    dark.seal.dark = true;
     const auto plan = makePlan(job.files, {job.delivery}, "/", {{job.files[1], dark}});
     EXPECT_EQ(plan.count(Outcome::AlreadyThere), 2U);
     EXPECT_EQ(plan.count(Outcome::Waiting), 1U);

@@ -2,8 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Outlines and typefaces, and what is painted of shapes: against geometry by hand.
 #include "base/problem.h"
-#include "seal/typefaces.h"
 #include "support/seals.h"
+#include "text/typefaces.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>

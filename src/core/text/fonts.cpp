@@ -1,10 +1,10 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "seal/fonts.h"
+#include "text/fonts.h"
 
 #include "base/assets.h"
 #include "base/problem.h"
-#include "seal/typefaces.h"
+#include "text/typefaces.h"
 
 #include <fontconfig/fontconfig.h>
 #include <pango/pangocairo.h>

@@ -1,0 +1,98 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "chain/quality_curve.h"
+
+#include "base/text.h"
+#include "theme/theme.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+#include <cmath>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kFrom = 40, kTo = 98;
+
+} // namespace
+
+QualityCurve::QualityCurve(EncodedProof* encoded, QWidget* parent) : QWidget(parent), m_encoded(encoded) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    connect(encoded, &EncodedProof::changed, this, [this] {
+        setAccessibleName(sentence());
+        update();
+    });
+}
+
+void QualityCurve::setQuality(int quality, const QString& picture) {
+    m_quality = quality;
+    m_picture = picture;
+    setAccessibleName(sentence());
+    update();
+}
+
+QString QualityCurve::sentence() const {
+    if (!m_encoded->problem().isEmpty())
+        return m_encoded->problem();
+    if (m_encoded->bytes() == 0)
+        return tr("measuring the file…");
+    return tr("%1: %2 as %3")
+        .arg(m_picture, toQt(byteText(m_encoded->bytes())), QString(nameOf(m_encoded->format())));
+}
+
+QRectF QualityCurve::plot() const {
+    return QRectF(rect()).adjusted(10, 26, -14, -22);
+}
+
+QPointF QualityCurve::at(int quality, qulonglong bytes) const {
+    qulonglong most = 1;
+    for (const auto& point : m_encoded->curve())
+        most = std::max(most, point.bytes);
+    const QRectF p = plot();
+    return {p.left() + p.width() * (quality - kFrom) / (kTo - kFrom),
+            p.bottom() - p.height() * static_cast<double>(bytes) / static_cast<double>(most)};
+}
+
+void QualityCurve::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = theme();
+    painter.setFont(smallFont());
+    painter.setPen(t.text);
+    const auto& curve = m_encoded->curve();
+    const auto words = sentence();
+    painter.drawText(QRectF(0, 0, width(), 22), Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(words, Qt::ElideMiddle, width()));
+    const QRectF p = plot();
+    painter.setPen(QPen(t.line, 1));
+    painter.drawLine(p.bottomLeft(), p.bottomRight());
+    painter.setPen(t.quiet);
+    for (const int quality : {50, 70, 90})
+        painter.drawText(QRectF(at(quality, 0).x() - 20, p.bottom() + 3, 40, 16), Qt::AlignCenter,
+                         QString::number(quality));
+    if (curve.empty())
+        return;
+    QPolygonF line;
+    for (const auto& point : curve)
+        line << at(point.quality, point.bytes);
+    painter.setPen(QPen(t.accent, 2));
+    painter.drawPolyline(line);
+    painter.setPen(t.quiet);
+    painter.drawText(QRectF(p.left(), p.top() - 2, 90, 16), Qt::AlignLeft,
+                     toQt(byteText(curve.back().bytes)));
+    const int shown = std::clamp(m_quality, kFrom, kTo);
+    painter.setPen(QPen(t.quiet, 1, Qt::DashLine));
+    painter.drawLine(QPointF(at(shown, 0).x(), p.top()), QPointF(at(shown, 0).x(), p.bottom()));
+    painter.setPen(QPen(t.raised, 1.5));
+    painter.setBrush(t.accent);
+    painter.drawEllipse(at(shown, m_encoded->bytes()), 5, 5);
+}
+
+void QualityCurve::mousePressEvent(QMouseEvent* event) {
+    const QRectF p = plot();
+    const double share = std::clamp((event->position().x() - p.left()) / p.width(), 0.0, 1.0);
+    emit qualityChosen(static_cast<int>(std::lround(kFrom + share * (kTo - kFrom))));
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,36 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Bytes against quality for the picture that is looked at, each point measured by encoding it. A click takes
+// a quality.
+#pragma once
+
+#include "proofs/encoded_proof.h"
+
+#include <QWidget>
+
+namespace keepseal::app {
+
+class QualityCurve : public QWidget {
+    Q_OBJECT
+public:
+    explicit QualityCurve(EncodedProof* encoded, QWidget* parent = nullptr);
+    void setQuality(int quality, const QString& picture);
+    QSize sizeHint() const override { return {220, 150}; }
+    QString sentence() const; ///< what it says, for a screen reader and for tests
+
+signals:
+    void qualityChosen(int quality);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    QRectF plot() const;
+    QPointF at(int quality, qulonglong bytes) const;
+    EncodedProof* m_encoded;
+    int m_quality = 90;
+    QString m_picture;
+};
+
+} // namespace keepseal::app

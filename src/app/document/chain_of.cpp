@@ -1,0 +1,19 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "document/chain_of.h"
+
+namespace keepseal::app {
+
+ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id) {
+    return planChain(document.currentDelivery(), info.facts.size, document.exception(id).turn,
+                     info.facts.pixelsPerMm);
+}
+
+std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibrary& library, OriginalId id) {
+    const auto info = library.info(id);
+    if (!info || info->problem)
+        return std::nullopt;
+    return chainOf(document, *info, id);
+}
+
+} // namespace keepseal::app

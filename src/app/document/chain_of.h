@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The sizes of one picture along the chain of the delivery that is looked at.
+#pragma once
+
+#include "document/picture_library.h"
+#include "render/render.h"
+
+#include <optional>
+
+namespace keepseal::app {
+
+/// Nothing until the picture has been read, or when it can't be.
+std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibrary& library, OriginalId id);
+/// The same by what is known of the picture already.
+ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id);
+
+} // namespace keepseal::app

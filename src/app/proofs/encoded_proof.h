@@ -1,0 +1,65 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The looked-at picture as its file will be: encoded at full size by the call that makes copies, with its
+// bytes, decoded again to be looked at; and how many bytes other qualities would make. In the background, the
+// latest wish wins.
+#pragma once
+
+#include "document/chain_of.h"
+
+#include <QImage>
+#include <QThreadPool>
+#include <QTimer>
+
+#include <atomic>
+
+namespace keepseal::app {
+
+class EncodedProof : public QObject {
+    Q_OBJECT
+public:
+    struct Point {
+        int quality = 0;
+        qulonglong bytes = 0;
+    };
+    EncodedProof(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
+    ~EncodedProof() override;
+
+    void showPicture(OriginalId id);
+    /// Nothing is encoded while neither is wanted.
+    void want(bool picture, bool curve);
+    bool wantsPicture() const { return m_wantPicture; }
+    bool wantsCurve() const { return m_wantCurve; }
+    const QImage& image() const { return m_image; }             ///< null until there is one
+    qulonglong bytes() const { return m_bytes; }                ///< 0 until known
+    Container format() const { return m_format; }               ///< the first of the delivery's
+    const std::vector<Point>& curve() const { return m_curve; } ///< for JPEG and lossy WebP
+    QString problem() const { return m_problem; }
+    bool settled() const { return !m_busy && !m_later.isActive(); }
+
+signals:
+    void changed();
+
+private:
+    struct Kept; ///< finished pixels, kept while only the file's settings change
+    struct Answer;
+    void renew();
+    void start();
+    void take(const Answer& answer);
+
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    OriginalId m_id = 0;
+    bool m_wantPicture = false, m_wantCurve = false, m_busy = false, m_again = false;
+    std::shared_ptr<Kept> m_kept;
+    std::shared_ptr<std::atomic<bool>> m_stop;
+    QTimer m_later;
+    QImage m_image;
+    qulonglong m_bytes = 0;
+    Container m_format = Container::Jpeg;
+    std::vector<Point> m_curve;
+    QString m_problem;
+    QThreadPool m_worker;
+};
+
+} // namespace keepseal::app

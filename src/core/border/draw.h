@@ -1,0 +1,41 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Drawing a border, for copies and proofs alike: a copy's edges are whole pixels; a proof's may lie between
+// pixels, which then show as much of each side as they hold.
+#pragma once
+
+#include "border/layout.h"
+#include "picture/frame.h"
+#include "text/tokens.h"
+
+namespace keepseal {
+
+/// A picture with its padding on the way to its border. All in pixels of the copy.
+struct BorderGround {
+    BorderLayout layout;
+    Rect picture; ///< the picture proper in the whole; the rest of layout.inside is padding
+    PadWith padWith = PadWith::Colour;
+    Rgb padColour{255, 255, 255};
+    bool needed() const;
+};
+
+struct BorderResult {
+    bool captionMadeSmaller = false;
+    bool captionLeftOut = false; ///< there is no mat it could stand in
+    int missingCharacters = 0;
+    std::vector<std::string> missingTokens;
+    std::vector<std::string> warnings() const;
+};
+
+/// `frame` holds the picture alone, `whole` pixels is what comes out of it; they are the copy's or, in
+/// proportion, smaller. The picture's rectangle in it is `frame.picture` afterwards: what is not covered.
+BorderResult drawBorder(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts,
+                        Size whole, Frame& frame);
+
+/// Where the picture's pixels lie in a whole of that size: the pixels it touches.
+Rect pictureIn(const BorderGround& ground, Size whole);
+
+/// Colours measured from a picture (sRGB): on a coarse reduction, so that a proof and its copy agree.
+Rgb measuredColour(RingColour which, const Frame& picture);
+
+} // namespace keepseal

@@ -1,0 +1,93 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "delivery/exception.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+
+namespace keepseal {
+
+using nlohmann::json;
+
+namespace {
+
+[[noreturn]] void wrong(const std::string& path, const json& value, const std::string& allowed) {
+    throw Problem(ProblemKind::BadSetting, path, value.dump() + " is not allowed", "Allowed: " + allowed);
+}
+
+TurnException turnFromJson(const json& object, const std::string& path) {
+    TurnException out;
+    if (!object.is_object())
+        wrong(path, object, "an object");
+    if (const auto turns = object.find("quarter"); turns != object.end()) {
+        if (!turns->is_number_integer())
+            wrong(path + ".quarter", *turns, "0, 90, 180 or 270");
+        out.quarterTurns = static_cast<int>(((turns->get<std::int64_t>() / 90) % 4 + 4) % 4);
+    }
+    if (const auto angle = object.find("angle"); angle != object.end()) {
+        if (!angle->is_number() || std::abs(angle->get<double>()) > 45)
+            wrong(path + ".angle", *angle, "-45 to 45");
+        out.angle = angle->get<double>();
+    }
+    if (const auto crop = object.find("crop"); crop != object.end()) {
+        const auto isShare = [](const json& v) {
+            return v.is_number() && v.get<double>() >= 0 && v.get<double>() <= 1;
+        };
+        if (!crop->is_array() || crop->size() != 4 || !std::all_of(crop->begin(), crop->end(), isShare) ||
+            (*crop)[2].get<double>() <= 0 || (*crop)[3].get<double>() <= 0)
+            wrong(path + ".crop", *crop, "left, top, width and height as shares from 0 to 1");
+        out.crop = Box{(*crop)[0], (*crop)[1], (*crop)[2], (*crop)[3]};
+    }
+    return out;
+}
+
+} // namespace
+
+std::string describe(const PictureException& exception) {
+    std::vector<std::string> words;
+    if (exception.turn.quarterTurns)
+        words.push_back("turned " + std::to_string(exception.turn.quarterTurns * 90) + "°");
+    if (exception.turn.angle)
+        words.push_back("straightened " + trimmedNumber(*exception.turn.angle, 1) + "°");
+    if (exception.turn.crop)
+        words.emplace_back("cropped by hand");
+    if (const auto seal = describe(exception.seal); !seal.empty())
+        words.push_back(seal);
+    if (exception.stampAgain)
+        words.emplace_back("stamped again");
+    std::string out;
+    for (const auto& word : words)
+        out += (out.empty() ? "" : ", ") + word;
+    return out;
+}
+
+json toJson(const PictureException& exception) {
+    json out = toJson(exception.seal);
+    auto turn = json::object();
+    if (exception.turn.quarterTurns)
+        turn["quarter"] = exception.turn.quarterTurns * 90;
+    if (exception.turn.angle)
+        turn["angle"] = *exception.turn.angle;
+    if (const auto& crop = exception.turn.crop)
+        turn["crop"] = {crop->x, crop->y, crop->width, crop->height};
+    if (!turn.empty())
+        out["turn"] = turn;
+    if (exception.stampAgain)
+        out["stamp_again"] = true;
+    return out;
+}
+
+PictureException pictureExceptionFromJson(const json& object, const std::string& path) {
+    PictureException out;
+    out.seal = exceptionFromJson(object, path);
+    if (const auto turn = object.find("turn"); turn != object.end())
+        out.turn = turnFromJson(*turn, path + "turn");
+    if (const auto again = object.find("stamp_again"); again != object.end()) {
+        if (!again->is_boolean())
+            wrong(path + "stamp_again", *again, "true or false");
+        out.stampAgain = again->get<bool>();
+    }
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,25 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is different for one picture of a job, whatever the delivery.
+#pragma once
+
+#include "geometry/cut.h"
+#include "seal/exception.h"
+
+namespace keepseal {
+
+struct PictureException {
+    SealException seal;
+    TurnException turn;
+    bool stampAgain = false; ///< although it is a copy made by Keep Seal itself
+    bool operator==(const PictureException&) const = default;
+    bool empty() const { return *this == PictureException{}; }
+};
+
+/// "cropped, dark version", for a person; empty when nothing is different.
+std::string describe(const PictureException& exception);
+nlohmann::json toJson(const PictureException& exception);
+/// Throws Problem(BadSetting), its subject beginning with `path`.
+PictureException pictureExceptionFromJson(const nlohmann::json& json, const std::string& path);
+
+} // namespace keepseal

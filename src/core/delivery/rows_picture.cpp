@@ -1,0 +1,157 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Turn and crop, finish.
+#include "base/text.h"
+#include "delivery/rows.h"
+
+namespace keepseal {
+
+namespace {
+
+/// Quarter turns as a choice.
+Setting<TurnSettings> quarterRow() {
+    using T = TurnSettings;
+    Setting<T> s;
+    s.key = "quarter", s.label = "Turn", s.kind = SettingKind::Choice;
+    s.choices = {{"0", "0°"}, {"90", "90°"}, {"180", "180°"}, {"270", "270°"}};
+    s.help = "Clockwise, after the picture was set upright by its own orientation.";
+    s.get = [choices = s.choices](const T& t) {
+        return SettingValue(choices.at(static_cast<std::size_t>(t.quarterTurns)).key);
+    };
+    s.set = [](T& t, const SettingValue& v) { t.quarterTurns = std::stoi(std::get<std::string>(v)) / 90; };
+    return s;
+}
+
+} // namespace
+
+const std::vector<Setting<TurnSettings>>& turnSettings() {
+    using T = TurnSettings;
+    static const auto table = [] {
+        std::vector<Setting<T>> out = {
+            quarterRow(),
+            switchSetting("flip", "Mirror", &T::flip, "Left and right change places."),
+            numberSetting(
+                "angle", "Straighten", "°", &T::angle, {-45, 45, 0.1, 2},
+                "Clockwise. The largest upright rectangle is kept; nothing is made up at the corners."),
+            choiceSetting<T, CropShape>(
+                "shape", "Crop to", &T::shape,
+                {{"free", "Nothing"},
+                 {"as_shot", "Its own ratio"},
+                 {"1:1", "1 : 1"},
+                 {"4:5", "4 : 5"},
+                 {"3:2", "3 : 2"},
+                 {"16:9", "16 : 9"},
+                 {"typed", "Another ratio"}},
+                "The largest part of that ratio. On one picture the crop can be dragged."),
+        };
+        append(out, shownWhen<T>([](const T& t) { return t.shape == CropShape::Typed; },
+                                 {textSetting("ratio", "Ratio", &T::ratio, false,
+                                              "Width to height, such as 7:5 or 1.85.")}));
+        append(out, shownWhen<T>(
+                        [](const T& t) { return t.shape >= CropShape::FourFive; },
+                        {switchSetting("upright", "Turned with the picture", &T::upright,
+                                       "A tall picture gets the tall ratio, a wide one the wide ratio.")}));
+        append(out, shownWhen<T>([](const T& t) { return t.shape >= CropShape::Square; },
+                                 {choiceSetting<T, Anchor>("place", "Keep", &T::anchor, placeChoices(),
+                                                           "Which part of the picture stays.")}));
+        return out;
+    }();
+    return table;
+}
+
+std::string turnSummary(const Delivery& d) {
+    std::string out;
+    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    if (d.turn.quarterTurns)
+        add("turned " + std::to_string(d.turn.quarterTurns * 90) + "°");
+    if (d.turn.flip)
+        add("mirrored");
+    if (d.turn.angle != 0)
+        add("straightened " + trimmedNumber(d.turn.angle, 1) + "°");
+    constexpr const char* shapes[] = {"", "own ratio", "1 : 1", "4 : 5", "3 : 2", "16 : 9", ""};
+    if (d.turn.shape == CropShape::Typed)
+        add("cropped to " + d.turn.ratio);
+    else if (d.turn.shape > CropShape::AsShot)
+        add(std::string("cropped to ") + shapes[static_cast<std::size_t>(d.turn.shape)]);
+    return out.empty() ? "as shot, set upright" : out;
+}
+
+const std::vector<Setting<FinishSettings>>& finishSettings() {
+    using F = FinishSettings;
+    static const auto table = [] {
+        std::vector<Setting<F>> out = {
+            choiceSetting<F, Resampling>("resampling", "Made smaller or larger", &F::resampling,
+                                         {{"crisp", "Crisp: texture, buildings"},
+                                          {"smooth", "Smooth: people, skin"},
+                                          {"exact", "Pixel by pixel: screenshots"}},
+                                         "How new pixels are made from those there are."),
+            switchSetting(
+                "sharpen", "Sharpen for the size", &F::sharpen,
+                "Gives back what making the picture smaller took. A picture that keeps its own pixels is "
+                "left as it is."),
+        };
+        append(
+            out,
+            shownWhen<F>(
+                [](const F& f) { return f.sharpen; },
+                {numberSetting("amount", "Amount", "%", &F::amount, {0, 300, 1, 0},
+                               "How much of the difference to the blurred picture is added."),
+                 numberSetting("radius", "Radius", "px", &F::radius, {0.3, 4, 0.1, 2},
+                               "Of the blur, in pixels of the copy: 0.5 to 0.8 suits screens, 1 to 2 print."),
+                 numberSetting("threshold", "Threshold", "levels", &F::threshold, {0, 40, 0.5, 1},
+                               "Smaller differences, such as noise in a sky, are left alone."),
+                 switchSetting("only_luminance", "Only brightness", &F::onlyLuminance,
+                               "No coloured fringes."),
+                 switchSetting("protect", "Protect lights and shadows", &F::protect,
+                               "Fades out near white and black and keeps halos narrow.")}));
+        append(out, {switchSetting("levels", "Levels to the full range", &F::levels,
+                                   "The darkest part becomes black, the brightest white.")});
+        append(out, shownWhen<F>([](const F& f) { return f.levels; },
+                                 {numberSetting("levels_strength", "Strength", "%", &F::levelsStrength,
+                                                {0, 100, 1, 0}, "How far on the way."),
+                                  numberSetting("levels_clip", "May be lost", "%", &F::levelsClip,
+                                                {0, 5, 0.05, 2}, "Of the pixels, at each end.")}));
+        append(out, {numberSetting("brightness", "Brightness", "", &F::brightness, {-100, 100, 1, 0},
+                                   "Of the middle tones; black and white stay."),
+                     numberSetting("contrast", "Contrast", "", &F::contrast, {-100, 100, 1, 0},
+                                   "Steeper or flatter in the middle."),
+                     switchSetting("grey", "Greyscale", &F::grey, "Mixed from the three channels.")});
+        append(out, shownWhen<F>([](const F& f) { return f.grey; },
+                                 {numberSetting("grey_red", "Red", "%", &F::greyRed, {0, 100, 1, 0},
+                                                "Its share of their sum: more red brightens skin."),
+                                  numberSetting("grey_green", "Green", "%", &F::greyGreen, {0, 100, 1, 0},
+                                                "Its share of their sum."),
+                                  numberSetting("grey_blue", "Blue", "%", &F::greyBlue, {0, 100, 1, 0},
+                                                "Its share of their sum: less blue darkens the sky.")}));
+        append(out,
+               {switchSetting("grain", "Grain", &F::grain, "The same for the same picture every time.")});
+        append(out, shownWhen<F>([](const F& f) { return f.grain; },
+                                 {numberSetting("grain_amount", "Grain amount", "%", &F::grainAmount,
+                                                {1, 100, 1, 0}, "Strongest in the middle tones."),
+                                  numberSetting("grain_size", "Grain size", "px", &F::grainSize,
+                                                {1, 8, 0.1, 1}, "In pixels of the copy."),
+                                  switchSetting("grain_mono", "Without colour", &F::grainMono,
+                                                "Only brighter and darker.")}));
+        return out;
+    }();
+    return table;
+}
+
+std::string finishSummary(const Delivery& d) {
+    std::string out;
+    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    const auto& f = d.finish;
+    if (f.grey)
+        add("greyscale");
+    if (f.levels)
+        add("levels");
+    if (f.brightness != 0 || f.contrast != 0)
+        add("tone");
+    if (f.sharpen)
+        add("sharpened " + trimmedNumber(f.amount, 0) + " %");
+    if (f.grain)
+        add("grain");
+    return out.empty() ? "nothing changed" : out;
+}
+
+} // namespace keepseal

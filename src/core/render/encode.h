@@ -1,0 +1,31 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From finished pixels to the bytes of a copy: JPEG, PNG, TIFF or WebP, with metadata composed from nothing.
+#pragma once
+
+#include "render/render.h"
+
+namespace keepseal {
+
+/// `notes` are for a person.
+struct EncodedCopy {
+    Bytes bytes;
+    std::vector<std::string> notes;
+};
+
+/// Throws Problem(TooLarge) when the format can't hold that size.
+void requireFits(Container format, Size size, const std::string& name);
+
+EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format);
+/// Only the coder, without metadata.
+Bytes encodePixels(const Frame& frame, const FileSettings& settings, Container format);
+/// The same as a JPEG of that quality.
+Bytes encodeJpeg(const Frame& frame, const FileSettings& settings);
+/// The pixels as a screen shows them, as a PNG: for proofs on disk.
+Bytes encodePng(const Frame& frame);
+
+/// What a screen shows of a finished frame: 8-bit sRGB, grey where the delivery is. Transparency stays where
+/// the first of its formats can hold it.
+Frame screenFrame(const Frame& frame, const FileSettings& settings);
+
+} // namespace keepseal

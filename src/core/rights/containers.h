@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Puts composed metadata, a colour profile and a resolution into a bare encoded picture. Whatever metadata
+// the encoder wrote by itself is dropped. Each container by its own standard: JPEG (ITU-T T.81 with JFIF,
+// Exif and the XMP specification part 3), PNG 1.2 with eXIf, TIFF 6.0, WebP (RFC 9649).
+#pragma once
+
+#include "picture/container.h"
+#include "rights/compose.h"
+
+namespace keepseal {
+
+struct EmbedExtras {
+    ByteSpan iccProfile;    ///< empty: none
+    double pixelsPerMm = 0; ///< 0: none is stated
+};
+
+/// Throws Problem(Internal) when `bare` is no such picture or the metadata does not fit.
+Bytes embedMetadata(Container container, ByteSpan bare, const ComposedMetadata& metadata,
+                    const EmbedExtras& extras);
+
+Bytes embedInPng(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
+Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
+Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
+
+} // namespace keepseal

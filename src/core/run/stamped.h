@@ -1,0 +1,22 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Knowing our own copies when they come back as originals, so that none is framed and sealed twice.
+#pragma once
+
+#include "picture/original.h"
+#include "privacy/report.h"
+#include "rights/mark.h"
+
+#include <optional>
+
+namespace keepseal {
+
+/// The mark in what a file tells, see rights/mark.h.
+std::optional<CopyMark> copyMarkIn(const FileReport& report);
+
+/// Looks for the mark at both ends of the file, where copies of ours have it, and only then reads what it
+/// tells. What a file was found to be is remembered while it stays the same; any thread. False for what can't
+/// be read.
+bool stampedBefore(const std::filesystem::path& path, const FileIdentity& identity);
+
+} // namespace keepseal

@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A picture file on its way through a chain.
+#pragma once
+
+#include "picture/original.h"
+#include "render/encode.h"
+#include "support/support.h"
+
+namespace keepseal::test {
+
+struct Opened {
+    explicit Opened(const fs::path& path) : original(path), facts(readFacts(original, path.string())) {}
+    Original original;
+    PictureFacts facts;
+
+    ChainPlan plan(const Delivery& delivery, const TurnException& turn = {}) const {
+        return planChain(delivery, facts.size, turn, facts.pixelsPerMm);
+    }
+    /// The finished proof `whole` pixels large; the copy itself when that is empty.
+    Frame frame(const Delivery& delivery, Size whole = {}, const TurnException& turn = {},
+                FinishResult* result = nullptr) const {
+        const auto chain = plan(delivery, turn);
+        Frame out = renderBase(original, original.path().string(), facts, delivery, chain,
+                               whole.empty() ? chain.sizes.whole : whole);
+        finishPicture(delivery, chain, 7, out);
+        const auto finished = finishFrame(delivery, chain, out);
+        if (result)
+            *result = finished;
+        return out;
+    }
+    Bytes copy(const Delivery& delivery, Container format = Container::Jpeg) const {
+        return encodeCopy(frame(delivery), delivery, plan(delivery), format).bytes;
+    }
+};
+
+inline void writeFile(const fs::path& path, const Bytes& bytes) {
+    writeFile(path, std::string(bytes.begin(), bytes.end()));
+}
+
+/// A copy of a frame that was not read from any file.
+inline Bytes copyOf(const Frame& frame, const Delivery& delivery, double pixelsPerMm = 0,
+                    Container format = Container::Jpeg) {
+    auto plan = planChain(delivery, frame.size);
+    plan.pixelsPerMm = pixelsPerMm;
+    return encodeCopy(frame, delivery, plan, format).bytes;
+}
+
+/// Mean and largest difference of two frames of one size, in 8-bit steps.
+inline std::pair<double, int> difference(const Frame& a, const Frame& b) {
+    double sum = 0;
+    int most = 0;
+    for (std::size_t i = 0; i < a.rgb.size(); ++i) {
+        const int d = std::abs(a.rgb[i] - b.rgb[i]);
+        sum += d;
+        most = std::max(most, d);
+    }
+    return {sum / static_cast<double>(a.rgb.size()), most};
+}
+
+} // namespace keepseal::test
