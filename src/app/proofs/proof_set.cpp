@@ -387,11 +387,11 @@ void ProofSet::sealStale() {
         const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
         const bool stale = entry.sealedRevision != m_design || entry.proof.sharp != entry.base.sharp;
-        if (entry.base.frame && stale)
+        const auto info = m_library->info(wish.id); // gone once its picture was taken out of the job
+        if (entry.base.frame && stale && info)
             jobs.push_back({wish.id, entry.base.frame,
                             entry.base.finishRevision == m_finish ? entry.base.finished : nullptr,
-                            entry.base.sharp, m_document->exception(wish.id), m_library->info(wish.id),
-                            entry.base.image});
+                            entry.base.sharp, m_document->exception(wish.id), info, entry.base.image});
     }
     if (jobs.empty())
         return;

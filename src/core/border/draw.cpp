@@ -97,7 +97,8 @@ public:
                 paintRing(out, m_shapes.outer[i], m_shapes.inner[i], m_inks[i]);
         }
         BorderResult result = writeCaption(out);
-        if (m_design.on && m_design.outerCorner > 0)
+        // Around, the outermost ring was drawn round already.
+        if (m_design.on && m_design.outerCorner > 0 && (m_design.over() || m_layout.places.empty()))
             keepInside(out, {{0, 0, double(m_whole.width), double(m_whole.height)}, outerRadius()});
         out.picture = visibleIn();
         m_frame = std::move(out);

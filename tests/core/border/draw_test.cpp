@@ -204,6 +204,7 @@ TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
     border.caption.on = true;
     border.caption.middle = "{title|{name}}";
     border.caption.colour = kInk;
+    border.caption.size = 70;
     BorderResult result;
     const auto frame = bordered(border, plainFrame(300, 200, kPicture), &result);
     EXPECT_TRUE(result.warnings().empty());

@@ -174,7 +174,8 @@ TEST(Tone, BrightnessAndContrastKeepBlackAndWhiteAndTheOrder) {
 TEST(Grey, MixesTheChannelsByTheirShares) {
     auto s = nothing();
     s.grey = true, s.greyRed = 50, s.greyGreen = 25, s.greyBlue = 25;
-    const auto* p = pixelAt(finished(s, plainFrame(4, 4, {200, 100, 40})), 1, 1);
+    const auto mixed = finished(s, plainFrame(4, 4, {200, 100, 40}));
+    const auto* p = pixelAt(mixed, 1, 1);
     EXPECT_EQ(p[0], 135);
     EXPECT_EQ(p[1], 135);
     EXPECT_EQ(p[2], 135);

@@ -170,8 +170,9 @@ TEST(Fit, TheWholeHasTheSizeToThePixel) {
         EXPECT_LE(boxed.height, 1350);
         EXPECT_TRUE(boxed.width >= 1079 || boxed.height >= 1349);
         s = to(FitTo::Megapixels), s.what = FitWhat::Whole, s.megapixels = 2;
-        if (size.pixels() > 4'000'000)
+        if (size.pixels() > 4'000'000) {
             EXPECT_NEAR(static_cast<double>(fitPicture(s, size, tenth).whole().pixels()), 2e6, 6000);
+        }
     }
 }
 
