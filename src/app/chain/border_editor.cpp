@@ -24,6 +24,7 @@ QToolButton* tool(const char* iconName, const QString& what) {
     button->setAccessibleName(what);
     button->setToolTip(what);
     button->setAutoRaise(true);
+    button->setStyleSheet("padding: 4px;");
     return button;
 }
 
@@ -45,7 +46,7 @@ QString sizesReadout(const ChainPlan& chain) {
         text += QObject::tr("Padded to %1 px\n").arg(px(chain.sizes.fitted));
     const auto edges = chain.ground.layout.edges();
     if (edges.across() + edges.down() > 0)
-        text += QObject::tr("Border %1 left, %2 top, %3 right, %4 bottom\n")
+        text += QObject::tr("Border left %1, right %3,\ntop %2, bottom %4 px\n")
                     .arg(edges.left)
                     .arg(edges.top)
                     .arg(edges.right)
@@ -53,10 +54,10 @@ QString sizesReadout(const ChainPlan& chain) {
     text += QObject::tr("Whole %1 px, ratio %2\n")
                 .arg(px(whole))
                 .arg(double(whole.width) / whole.height, 0, 'f', 3);
-    text += chain.pixelsPerMm > 0 ? QObject::tr("On paper %1 × %2 mm at %3 px/in")
+    text += chain.pixelsPerMm > 0 ? QObject::tr("On paper %1 × %2 mm\nat %3 px/in")
                                         .arg(mm(whole.width), mm(whole.height))
                                         .arg(chain.pixelsPerMm * 25.4, 0, 'f', 0)
-                                  : QObject::tr("On paper %1 × %2 mm, if printed at %3 px/in")
+                                  : QObject::tr("On paper %1 × %2 mm,\nif printed at %3 px/in")
                                         .arg(mm(whole.width), mm(whole.height))
                                         .arg(chain.printPerMm * 25.4, 0, 'f', 0);
     return text;
@@ -85,7 +86,7 @@ void RingDiagram::layOut() {
     for (const auto& place : m_layout.places)
         if (m_design.rings[place.ring].kind != RingKind::InnerLine)
             sum += widthOf(place);
-    const double room = height() * 0.62;
+    const double room = height() * 0.45;
     double at = 0;
     for (const auto& place : m_layout.places) {
         if (m_design.rings[place.ring].kind == RingKind::InnerLine) {
@@ -236,13 +237,16 @@ BorderEditor::BorderEditor(JobDocument* document, PictureLibrary* library, QWidg
         menu->addAction(tr(labelOf(kind)), this, [this, kind] { addRing(kind); });
     add->setMenu(menu);
     add->setPopupMode(QToolButton::InstantPopup);
-    auto* row = new QHBoxLayout;
     m_title->setFont(strongFont());
-    row->addWidget(m_title, 1);
+    m_title->setWordWrap(true);
+    column->addWidget(m_title);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(kGap1);
     auto* pick = tool("pipette", tr("Take this ring's colour from the picture"));
     connect(pick, &QToolButton::clicked, this, &BorderEditor::pickRequested);
     for (auto* button : {pick, add, m_inwards, m_outwards, m_remove})
         row->addWidget(button);
+    row->addStretch();
     column->addLayout(row);
     column->addWidget(m_form);
     m_readout->setFont(smallFont());

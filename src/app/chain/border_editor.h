@@ -20,7 +20,7 @@ public:
     explicit RingDiagram(QWidget* parent = nullptr);
     /// `layout` is of the picture looked at.
     void show(const BorderDesign& design, const BorderLayout& layout, int chosen);
-    QSize sizeHint() const override { return {220, 118}; }
+    QSize sizeHint() const override { return {180, 132}; }
     /// Where a ring lies in the drawing, from the picture outwards; for tests. Empty when it is not drawn.
     QRectF bandOf(std::size_t ring) const;
 

@@ -84,6 +84,7 @@ void Drawer::rebuild() {
     column->addLayout(head);
     column->addWidget(quietLabel(toQt(s.help)));
     column->addSpacing(kGap2);
+    addMeasured(column);
     const bool border = m_station == StationId::Border;
     std::vector<const SettingInfo*> first, rows;
     for (const auto& setting : s.settings) {
@@ -123,15 +124,28 @@ SettingForm* Drawer::addForm(QVBoxLayout* column, const std::vector<const Settin
     return form;
 }
 
-/// What a station shows besides its settings.
-void Drawer::addExtras(QVBoxLayout* column) {
+/// What is measured on the picture looked at stands above the settings that change it.
+void Drawer::addMeasured(QVBoxLayout* column) {
     if (m_station == StationId::Fit || m_station == StationId::Turn) {
-        column->addSpacing(kGap2);
         m_sizes = quietLabel({});
         m_sizes->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
         m_sizes->setAccessibleName(tr("Sizes of this picture's copy"));
         column->addWidget(m_sizes);
+        column->addSpacing(kGap2);
     }
+    if (m_station == StationId::File) {
+        m_curve = new QualityCurve(m_encoded);
+        connect(m_curve, &QualityCurve::qualityChosen, this, [this](int quality) {
+            const auto& file = m_document->currentDelivery().file;
+            m_document->setSetting(file.jpeg ? "file.quality" : "file.webp_quality", double(quality));
+        });
+        column->addWidget(m_curve);
+        column->addSpacing(kGap2);
+    }
+}
+
+/// What a station offers besides its settings.
+void Drawer::addExtras(QVBoxLayout* column) {
     const auto button = [&](const QString& text, const QString& help, const std::function<void()>& act) {
         auto* made = new QPushButton(text);
         made->setToolTip(help);
@@ -148,14 +162,6 @@ void Drawer::addExtras(QVBoxLayout* column) {
         for (const int percent : {100, 200})
             button(tr("Before and after at %1 %").arg(percent), tr("A divider over the copy's own pixels"),
                    [this, percent] { emit detailRequested(percent); });
-        break;
-    case StationId::File:
-        m_curve = new QualityCurve(m_encoded);
-        connect(m_curve, &QualityCurve::qualityChosen, this, [this](int quality) {
-            const auto& file = m_document->currentDelivery().file;
-            m_document->setSetting(file.jpeg ? "file.quality" : "file.webp_quality", double(quality));
-        });
-        column->addWidget(m_curve);
         break;
     case StationId::Privacy:
         m_privacy = new QLabel;

@@ -38,6 +38,7 @@ private:
     void rebuild();
     void refresh();
     void addHeadButtons(QHBoxLayout* head);
+    void addMeasured(QVBoxLayout* column);
     void addExtras(QVBoxLayout* column);
     SettingForm* addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows);
     void showSizes();

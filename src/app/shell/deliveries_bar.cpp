@@ -109,14 +109,16 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
                      strong.elidedText(toQt(d.name), Qt::ElideRight, room));
     painter.setFont(smallFont());
     painter.setPen(t.quiet);
-    const auto size = toQt(station(StationId::Fit).summary(d));
+    const bool plain = d.fit.on && d.fit.to == FitTo::LongSide;
+    const auto size = plain ? tr("%1 px").arg(d.fit.longSide) : toQt(station(StationId::Fit).summary(d));
     painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
                      small.elidedText(size + " · " + formatsOf(d.file), Qt::ElideRight, width() - left - 8));
     painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
                      Qt::AlignLeft,
                      !m_item.inNextRun ? tr("not in the next run")
-                     : m_pictures == 1 ? tr("1 copy")
-                                       : tr("%1 copies").arg(m_pictures));
+                     : m_pictures * d.file.formats().size() == 1
+                         ? tr("1 copy")
+                         : tr("%1 copies").arg(m_pictures * d.file.formats().size()));
     if (hasFocus()) {
         painter.setPen(QPen(t.text, 1, Qt::DotLine));
         painter.setBrush(Qt::NoBrush);

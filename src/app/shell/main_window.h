@@ -38,6 +38,7 @@ public:
     SingleView& single() { return *m_single; }
     CropView& crop() { return *m_crop; }
     EncodedProof& encoded() { return m_encoded; }
+    QToolButton* asSavedButton() { return m_header->asSavedButton(); }
     ChainView& chain() { return *m_chain; }
     Drawer& drawer() { return *m_drawer; }
     CheckView& check() { return *m_check; }

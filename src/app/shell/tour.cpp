@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/tour.h"
 
+#include "border/border_chooser.h"
 #include "seal_bench/seal_chooser.h"
 
 #include <QApplication>
@@ -116,6 +117,72 @@ bool exceptionsPicture(MainWindow& window, const QDir& out) {
     return ok;
 }
 
+bool oneSettled(MainWindow& window) {
+    return waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
+}
+
+/// Turn and crop, fit, finish, border and file, each with its drawer at work.
+bool framingPictures(MainWindow& window, const QDir& out) {
+    auto& document = window.document();
+    const auto steps = document.undoStack()->index();
+    window.wall().setCurrent(showpiece(window));
+    const auto looked = window.wall().current();
+    window.setView(ViewKind::One);
+    window.chain().setChosen(StationId::Turn);
+    document.setSetting("turn.angle", 2.5);
+    document.setSetting("turn.shape", std::string("3:2"));
+    document.editPictures({looked}, "tour", [](PictureException& e) {
+        e.turn.crop = Box{0.12, 0.1, 0.62, 0.62};
+    });
+    bool ok =
+        waitUntil([&] { return window.crop().ready(); }, kPatience) && save(window, out.filePath("crop.png"));
+    document.undoStack()->setIndex(steps);
+    window.chain().setChosen(StationId::Fit);
+    document.setSetting("fit.common", std::string("square_1080"));
+    document.setSetting("fit.place", std::string("left"));
+    ok = ok && waitUntil([&] { return window.crop().ready(); }, kPatience) &&
+         save(window, out.filePath("fit-filled.png"));
+    document.undoStack()->setIndex(steps);
+    window.chain().setChosen(StationId::Finish);
+    document.setSetting("finish.amount", 90.0);
+    window.setView(ViewKind::BeforeAfter);
+    window.single().setZoom(Zoom::Double);
+    ok = ok && oneSettled(window) && save(window, out.filePath("finish-detail.png"));
+    document.undoStack()->setIndex(steps);
+    window.single().setZoom(Zoom::Fit);
+    window.setView(ViewKind::One);
+    const auto foot = window.borderLibrary().find("heavy-foot");
+    if (!foot)
+        return false;
+    document.setBorder(foot->design, "tour");
+    window.chain().setChosen(StationId::Border);
+    ok = ok && oneSettled(window) && save(window, out.filePath("border.png"));
+    auto twice = foot->design;
+    twice.name.clear();
+    twice.firstMat()->width = 10;
+    BorderChooser chooser(window.borderLibrary(), window.single().proofs().finished(looked),
+                          document.currentDelivery(), window.library().info(looked), {}, &window);
+    chooser.now().setBorder(twice);
+    chooser.show();
+    pause(200);
+    ok = ok && saveWidget(chooser, out.filePath("borders-compared.png"));
+    chooser.close();
+    window.chain().setChosen(StationId::File);
+    document.setSetting("file.quality", 60.0);
+    window.single().setZoom(Zoom::Full);
+    window.asSavedButton()->setChecked(true);
+    ok = ok && oneSettled(window) &&
+         waitUntil([&] { return window.encoded().settled() && !window.encoded().curve().empty(); },
+                   kPatience) &&
+         save(window, out.filePath("file-as-saved.png"));
+    window.asSavedButton()->setChecked(false);
+    window.single().setZoom(Zoom::Fit);
+    document.undoStack()->setIndex(steps);
+    window.chain().setChosen(StationId::Seal);
+    window.setView(ViewKind::Wall);
+    return ok;
+}
+
 } // namespace
 
 bool waitUntil(const std::function<bool()>& done, int milliseconds) {
@@ -158,6 +225,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
     ok = ok && save(window, out.filePath("before-after.png"));
     window.setView(ViewKind::Wall);
+    ok = ok && framingPictures(window, out);
     ok = ok && benchPictures(window, out);
     ok = ok && exceptionsPicture(window, out);
     window.setLook(ThemeKind::Light, Surround::Middle);

@@ -66,6 +66,7 @@ private:
 NumberControl::NumberControl(const NumberRange& range, const QString& unit, const QString& name,
                              QWidget* parent)
     : QWidget(parent), m_range(range), m_byRatio(range.min > 0 && range.max / range.min > 60),
+      m_cubic(range.min == 0 && range.decimals > 0 && range.max / range.step > 1000),
       m_slider(new QSlider(Qt::Horizontal)), m_box(new QDoubleSpinBox) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -99,6 +100,8 @@ NumberControl::NumberControl(const NumberRange& range, const QString& unit, cons
         m_slider->setValue(toSlider(value));
         emit changed(value);
     });
+    const QSignalBlocker blocker(m_slider);
+    m_slider->setValue(toSlider(m_box->value()));
 }
 
 void NumberControl::setValue(double value) {
@@ -121,6 +124,7 @@ bool NumberControl::eventFilter(QObject* watched, QEvent* event) {
 
 int NumberControl::toSlider(double value) const {
     const double share = m_byRatio ? std::log(value / m_range.min) / std::log(m_range.max / m_range.min)
+                         : m_cubic ? std::cbrt(value / m_range.max)
                                    : (value - m_range.min) / (m_range.max - m_range.min);
     return static_cast<int>(std::lround(share * kSliderSteps));
 }
@@ -128,6 +132,7 @@ int NumberControl::toSlider(double value) const {
 double NumberControl::fromSlider(int position) const {
     const double share = static_cast<double>(position) / kSliderSteps;
     const double value = m_byRatio ? m_range.min * std::pow(m_range.max / m_range.min, share)
+                         : m_cubic ? m_range.max * share * share * share
                                    : m_range.min + share * (m_range.max - m_range.min);
     const double kept = std::pow(10.0, m_range.decimals);
     return std::clamp(std::round(value * kept) / kept, m_range.min, m_range.max);

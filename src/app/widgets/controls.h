@@ -11,7 +11,8 @@
 
 namespace keepseal::app {
 
-/// A slider with a number beside it that can be typed. Ranges that span more than two decades slide by ratio.
+/// A slider with a number beside it that can be typed. Ranges that span more than two decades slide by ratio,
+/// those from 0 that do by the cube.
 class NumberControl : public QWidget {
     Q_OBJECT
 public:
@@ -33,7 +34,7 @@ private:
     int toSlider(double value) const;
     double fromSlider(int position) const;
     NumberRange m_range;
-    bool m_byRatio;
+    bool m_byRatio, m_cubic;
     QSlider* m_slider;
     QDoubleSpinBox* m_box;
 };

@@ -60,7 +60,7 @@ std::string placeSummary(const Delivery& d) {
 
 std::vector<Station> makeStations() {
     return {
-        {StationId::Turn, "turn", "Turn and crop", "Which part of the picture, and which way up.",
+        {StationId::Turn, "turn", "Turn, crop", "Which part of the picture, and which way up.",
          lifted(turnSettings(), &Delivery::turn), turnSummary},
         {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
          lifted(fitSettings(), &Delivery::fit), fitSummary},
