@@ -20,6 +20,13 @@ Frame grey(int width, int height) {
     return out;
 }
 
+Frame noisy(int width, int height) {
+    Frame frame = grey(width, height);
+    for (std::size_t i = 0; i < frame.rgb.size(); ++i)
+        frame.rgb[i] = static_cast<std::uint8_t>((i * 2654435761U) >> 13 & 0xFF);
+    return frame;
+}
+
 void drawSealAt(benchmark::State& state) {
     Frame frame = grey(static_cast<int>(state.range(0)), static_cast<int>(state.range(0)) * 2 / 3);
     SealDesign design;
@@ -44,9 +51,7 @@ BENCHMARK(drawPatternAt)->Arg(384)->Arg(716)->Arg(2048)->Unit(benchmark::kMicros
 
 /// Advice for the nine places, from the screen-size pixels of a 24 MP picture.
 void adviseOnPlaces(benchmark::State& state) {
-    Frame frame = grey(1500, 1000);
-    for (std::size_t i = 0; i < frame.rgb.size(); ++i)
-        frame.rgb[i] = static_cast<std::uint8_t>((i * 2654435761U) >> 13 & 0xFF);
+    const Frame frame = noisy(1500, 1000);
     SealDesign design;
     design.setText("© Marsh & Line · tidemark.example");
     const auto seal = prepareSeal(design);
@@ -54,6 +59,43 @@ void adviseOnPlaces(benchmark::State& state) {
         benchmark::DoNotOptimize(advise(*seal, frame));
 }
 BENCHMARK(adviseOnPlaces)->Unit(benchmark::kMillisecond);
+
+/// The default sharpening of a web copy, against its encoding below.
+void sharpenWebCopy(benchmark::State& state) {
+    const FinishSettings settings;
+    Frame frame = noisy(2048, 1365);
+    for (auto _ : state) {
+        applyFinish(settings, {true, 0}, frame);
+        benchmark::ClobberMemory();
+    }
+}
+BENCHMARK(sharpenWebCopy)->Unit(benchmark::kMillisecond);
+
+/// A mat, a line and a caption around a web copy.
+void borderWebCopy(benchmark::State& state) {
+    Delivery delivery;
+    delivery.border.on = true;
+    delivery.border.rings = {Ring{}, Ring{}};
+    delivery.border.rings[0].kind = RingKind::Line;
+    delivery.border.rings[0].width = 0.2;
+    delivery.border.caption.on = true;
+    delivery.border.caption.left = "Lanterns over the marsh";
+    Frame picture = noisy(2048, 1365);
+    const auto chain = planChain(delivery, picture.size);
+    picture.whole = chain.sizes.whole;
+    for (auto _ : state) {
+        Frame frame = picture;
+        benchmark::DoNotOptimize(borderFrame(delivery, chain, {}, frame));
+    }
+}
+BENCHMARK(borderWebCopy)->Unit(benchmark::kMillisecond);
+
+void encodeWebCopy(benchmark::State& state) {
+    const Frame frame = noisy(2048, 1365);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(encodeJpeg(frame, {}));
+}
+BENCHMARK(encodeWebCopy)->Unit(benchmark::kMillisecond);
 
 void composeRights(benchmark::State& state) {
     const RightsSheet sheet{true, "Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"};

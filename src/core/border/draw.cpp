@@ -49,6 +49,26 @@ Frame cellsOf(const Frame& picture) {
     return asEightBitSrgb(small);
 }
 
+/// To the pixel or two that a proof's picture differs while its border is being drawn.
+Frame stretched(const Frame& frame, Size to) {
+    Frame out = emptyLike(frame, to);
+    byDepth(frame, [&](auto depth) {
+        using T = decltype(depth);
+        for (int y = 0; y < to.height; ++y) {
+            const auto from = static_cast<int>(static_cast<std::int64_t>(y) * frame.size.height / to.height);
+            const auto* row = frame.rowOf<T>(from);
+            auto* pixel = out.rowOf<T>(y);
+            for (int x = 0; x < to.width; ++x, pixel += 3) {
+                const auto at = static_cast<std::ptrdiff_t>(x) * frame.size.width / to.width;
+                std::copy_n(row + at * 3, 3, pixel);
+                if (!out.alpha.empty())
+                    out.alphaRow(y)[x] = frame.alphaRow(from)[at];
+            }
+        }
+    });
+    return out;
+}
+
 /// A mean that grows.
 struct Mean {
     double r = 0, g = 0, b = 0, n = 0;
@@ -79,9 +99,14 @@ public:
         findShapes();
         findColours();
         const Rect at = pictureIn(m_ground, m_whole);
+        if (!(m_frame.size == Size{at.width, at.height}))
+            m_frame = stretched(m_frame, {at.width, at.height});
         Frame out = emptyLike(m_frame, m_whole);
-        if (!out.alpha.empty())
-            std::fill(out.alpha.begin(), out.alpha.end(), std::uint8_t{255});
+        if (mayBeTransparent()) { // what nothing is laid over is black, under no opacity
+            std::fill(out.rgb.begin(), out.rgb.end(), std::uint8_t{0});
+            std::fill(out.deep.begin(), out.deep.end(), std::uint16_t{0});
+        }
+        std::fill(out.alpha.begin(), out.alpha.end(), std::uint8_t{255});
         if (!m_design.over()) {
             clearOuterCorners(out);
             paintRingsAround(out);
@@ -109,6 +134,12 @@ private:
     const Ring& ringOf(std::size_t place) const { return m_design.rings[m_layout.places[place].ring]; }
     Box scaled(const Rect& r) const { return {r.x * m_sx, r.y * m_sy, r.width * m_sx, r.height * m_sy}; }
     double outerRadius() const { return m_design.outerCorner / 100 * m_short * m_scale; }
+
+    bool mayBeTransparent() const {
+        return !m_frame.alpha.empty() || m_ground.padWith == PadWith::Transparent || m_design.corner > 0 ||
+               m_design.outerCorner > 0 ||
+               std::any_of(m_inks.begin(), m_inks.end(), [](const Ink& ink) { return ink.transparent; });
+    }
 
     /// Lines beside the picture follow its corners, lines beyond the last mat the outer ones.
     void findShapes() {

@@ -202,8 +202,8 @@ struct RawPixels {
     Size size;
     int bands = 3;
     bool deep = false;
-    std::vector<std::uint8_t> eight;
-    std::vector<std::uint16_t> sixteen;
+    Pixels<std::uint8_t> eight;
+    Pixels<std::uint16_t> sixteen;
     const void* data() const {
         return deep ? static_cast<const void*>(sixteen.data()) : static_cast<const void*>(eight.data());
     }
@@ -211,8 +211,8 @@ struct RawPixels {
 };
 
 template <class T>
-std::vector<T> memoryOf(const VImage& image) {
-    std::vector<T> out(static_cast<std::size_t>(image.width()) * image.height() * image.bands());
+Pixels<T> memoryOf(const VImage& image) {
+    Pixels<T> out(static_cast<std::size_t>(image.width()) * image.height() * image.bands());
     // Written straight into our memory: a picture of full size is held once, not twice.
     VImage into = VImage::new_from_memory(out.data(), out.size() * sizeof(T), image.width(), image.height(),
                                           image.bands(), image.format());
@@ -243,11 +243,11 @@ To depthChanged(From value) {
 }
 
 template <class To, class From>
-std::vector<To> spread(std::vector<From> from, int bands) {
+Pixels<To> spread(Pixels<From> from, int bands) {
     if constexpr (std::is_same_v<To, From>)
         if (bands == 3)
             return from;
-    std::vector<To> out;
+    Pixels<To> out;
     out.reserve(from.size() / static_cast<std::size_t>(bands) * 3);
     for (std::size_t i = 0; i + static_cast<std::size_t>(bands) <= from.size();
          i += static_cast<std::size_t>(bands))
@@ -293,7 +293,7 @@ Frame toFrame(RawPixels raw, const ColourSpacePtr& own, const DevelopWish& wish)
     return frame;
 }
 
-std::vector<std::uint8_t> alphaOf(const VImage& band) {
+Pixels<std::uint8_t> alphaOf(const VImage& band) {
     const bool wide = band.format() == VIPS_FORMAT_USHORT;
     const VImage eight = wide ? (band / 257.0).rint().cast(VIPS_FORMAT_UCHAR) : band;
     return memoryOf<std::uint8_t>(eight);
@@ -522,7 +522,7 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         const auto own = profileOf(image, warning);
         const bool alpha = image.has_alpha() && wish.keepAlpha;
         image = wantedPixels(image, facts, wish, alpha);
-        std::vector<std::uint8_t> opacity;
+        Pixels<std::uint8_t> opacity;
         if (alpha) {
             image = image.copy_memory();
             opacity = alphaOf(image.extract_band(image.bands() - 1));

@@ -5,22 +5,22 @@
 
 #include "geometry/size.h"
 #include "picture/colour_space.h"
+#include "picture/pixel_memory.h"
 
 #include <type_traits>
-#include <vector>
 
 namespace keepseal {
 
 /// R G B interleaved, rows without padding, top row first; 8 bits a channel in `rgb`, or 16 in `deep`.
 struct Frame {
     Size size;
-    std::vector<std::uint8_t> rgb;
-    std::vector<std::uint16_t> deep;
-    std::vector<std::uint8_t> alpha; ///< 0 transparent, 255 opaque; not premultiplied; empty: all opaque
-    ColourSpacePtr space;            ///< what the numbers mean; null: sRGB (IEC 61966-2-1)
-    Rect picture;                    ///< where the picture proper lies; borders lie around it
-    Size whole;                      ///< what it is going to be with its border; empty: no other than it is
-    double scale = 1;                ///< its size against the copy's: 1 for a copy, less for a proof
+    Pixels<std::uint8_t> rgb;
+    Pixels<std::uint16_t> deep;
+    Pixels<std::uint8_t> alpha; ///< 0 transparent, 255 opaque; not premultiplied; empty: all opaque
+    ColourSpacePtr space;       ///< what the numbers mean; null: sRGB (IEC 61966-2-1)
+    Rect picture;               ///< where the picture proper lies; borders lie around it
+    Size whole;                 ///< what it is going to be with its border; empty: no other than it is
+    double scale = 1;           ///< its size against the copy's: 1 for a copy, less for a proof
 
     bool isDeep() const { return !deep.empty(); }
     /// 8 bits, sRGB, opaque: what nearly all pictures are.

@@ -65,15 +65,14 @@ const Frame& fitting(const Frame& frame, const FileSettings& settings, Container
 
 /// Samples of one to four bands in memory of their own, and libvips' view of them.
 struct Samples {
-    std::vector<std::uint8_t> eight;
-    std::vector<std::uint16_t> sixteen;
+    Pixels<std::uint8_t> eight;
+    Pixels<std::uint16_t> sixteen;
     VImage image;
 };
 
 template <class T>
-std::vector<T> interleaved(const T* colours, int bands, const std::vector<std::uint8_t>& alpha,
-                           std::size_t count) {
-    std::vector<T> out;
+Pixels<T> interleaved(const T* colours, int bands, const Pixels<std::uint8_t>& alpha, std::size_t count) {
+    Pixels<T> out;
     out.reserve(count * static_cast<std::size_t>(bands + 1));
     for (std::size_t i = 0; i < count; ++i) {
         for (int c = 0; c < bands; ++c)
@@ -95,7 +94,7 @@ VImage viewOf(const T* data, std::size_t count, Size size, int bands, VipsInterp
 template <class T>
 VImage imageOf(const Frame& frame, const ColourSpacePtr& grey, Samples& samples) {
     constexpr bool wide = sizeof(T) == 2;
-    auto& own = [&]() -> std::vector<T>& {
+    auto& own = [&]() -> Pixels<T>& {
         if constexpr (wide)
             return samples.sixteen;
         else

@@ -64,6 +64,7 @@ public:
         m_result.ledger.state = m_result.stopped ? "stopped" : "finished";
         m_result.ledger.ended = utcNow();
         saveLedger();
+        releasePixelMemory();
         m_onEvent({RunEvent::Kind::Finished, m_tasks.size(), m_tasks.size(), nullptr});
         return std::move(m_result);
     }
