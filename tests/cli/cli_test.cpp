@@ -56,6 +56,45 @@ TEST(Cli, PlanWritesNothing) {
     EXPECT_FALSE(fs::exists(folder / "out"));
 }
 
+TEST(Cli, PlanPrintsTheSizeAfterEachStation) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.png", 600, 400);
+    const std::vector<std::string> call = {
+        "plan", "--out",          folder / "out", "--border",          "quiet-mat",
+        "-s",   "turn.shape=1:1", "-s",           "fit.long_side=200", folder / "in"};
+    const auto ran = cli(call);
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    EXPECT_THAT(ran.out,
+                HasSubstr("600 x 400 > cropped 400 x 400 > fitted 200 x 200 > with border 228 x 228"));
+    auto asJson = call;
+    asJson.insert(asJson.begin() + 1, "--json");
+    const auto sizes = json::parse(cli(asJson).out)["copies"][0]["sizes"];
+    EXPECT_EQ(sizes["cropped"], (json{400, 400}));
+    EXPECT_EQ(sizes["whole"], (json{228, 228}));
+    auto enlarged = call;
+    enlarged.insert(enlarged.end() - 1, {"-s", "fit.enlarge=always", "-s", "fit.long_side=800"});
+    EXPECT_THAT(cli(enlarged).out, HasSubstr("enlarged to 200 %"));
+}
+
+TEST(Cli, StampsWithABorderOfTheLibraryAndLeavesItsOwnCopiesAlone) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.png", 300, 200);
+    EXPECT_THAT(cli({"border", "list"}).out, HasSubstr("quiet-mat  Quiet white mat"));
+    const auto first = cli({"stamp", "--out", folder / "out", "--border", "Quiet white mat", "-s",
+                            "file.png=true", folder / "in"});
+    EXPECT_EQ(first.exitCode, 0) << first.err;
+    EXPECT_EQ(exiftool(folder / "out/a.png", "ImageWidth"), "328");
+    EXPECT_EQ(exiftool(folder / "out/a.jpg", "ImageHeight"), "228");
+    const auto twice = cli({"stamp", "--out", folder / "again", folder / "out"});
+    EXPECT_THAT(twice.out, HasSubstr("2 left out"));
+    EXPECT_THAT(cli({"plan", "--out", folder / "again", folder / "out"}).out, HasSubstr("not stamped twice"));
+    EXPECT_THAT(cli({"stamp", "--again", "--out", folder / "again", folder / "out"}).out,
+                HasSubstr("2 copies made"));
+    const auto none = cli({"stamp", "--border", "no-such-border", "--out", folder / "x", folder / "in"});
+    EXPECT_EQ(none.exitCode, 2);
+    EXPECT_THAT(none.err, HasSubstr("border list"));
+}
+
 TEST(Cli, WrongCallsExitWithTwoAndWriteNothing) {
     const TempFolder folder;
     makePicture(folder / "in/a.jpg", 60, 40);

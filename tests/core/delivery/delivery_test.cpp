@@ -102,5 +102,6 @@ TEST(Docs, ReferenceSchemaAndExampleAreTheProgramsOwn) {
     const fs::path docs = fs::path(KEEPSEAL_SOURCE) / "docs";
     EXPECT_EQ(readText(docs / "settings.md"), settingsReference());
     EXPECT_EQ(readJsonFile(docs / "formats/delivery.schema.json"), deliverySchema());
+    EXPECT_EQ(readJsonFile(docs / "formats/border.schema.json"), borderSchema());
     EXPECT_NO_THROW(loadDelivery(docs / "formats/delivery.example.json"));
 }

@@ -55,3 +55,11 @@ TEST(Tokens, ASealSaysWhichWordsAPictureLacks) {
     EXPECT_THAT(result.warnings(design), Contains(HasSubstr("{title} has no value")));
     EXPECT_FALSE(result.empty());
 }
+
+TEST(Tokens, AFallbackMayBeAnotherToken) {
+    EXPECT_EQ(fillTokens("{title|{name|none}}", {{"name", "tide"}}).text, "tide");
+    EXPECT_EQ(fillTokens("{title|{name|none}}", {}).text, "none");
+    EXPECT_EQ(fillTokens("{title|{name}}", {}).missing, std::vector<std::string>{"name"});
+    EXPECT_EQ(fillTokens("{title|{name}", {{"title", "x"}}).text,
+              "{title|"); // never closed: as typed, as far as it is none
+}

@@ -1,0 +1,284 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Turn and crop, fit, border and file in the real window.
+#include "border/border_chooser.h"
+#include "picture/original.h"
+#include "proofs/frame_proof.h"
+#include "render/encode.h"
+#include "render/text_facts.h"
+#include "run/run.h"
+#include "window_fixture.h"
+
+#include <QComboBox>
+#include <QToolButton>
+
+namespace keepseal::app {
+namespace {
+
+class Framing : public Window {
+protected:
+    const Delivery& delivery() { return window.document().currentDelivery(); }
+    void look(std::size_t index, StationId station) {
+        chooseStation(station);
+        window.wall().setCurrent(id(index));
+        window.setView(ViewKind::One);
+    }
+    void dragMouse(QWidget& widget, QPointF from, QPointF to) {
+        QTest::mousePress(&widget, Qt::LeftButton, {}, from.toPoint());
+        for (int i = 1; i <= 4; ++i)
+            moveMouse(widget, from + (to - from) * i / 4);
+        QTest::mouseRelease(&widget, Qt::LeftButton, {}, to.toPoint());
+    }
+    /// QTest's own moves hold no button.
+    void moveMouse(QWidget& widget, QPointF to) {
+        QMouseEvent move(QEvent::MouseMove, to, widget.mapToGlobal(to), Qt::NoButton, Qt::LeftButton,
+                         Qt::NoModifier);
+        QApplication::sendEvent(&widget, &move);
+    }
+    Size whole(std::size_t index) {
+        return chainOf(window.document(), window.library(), id(index))->sizes.whole;
+    }
+};
+
+} // namespace
+
+TEST_F(Framing, TheWallShowsBorderCaptionAndCropAsTheRendererMakesThem) {
+    openAll();
+    BorderDesign border;
+    border.on = true;
+    border.corner = 6;
+    border.caption.on = true;
+    border.caption.middle = "{name}";
+    window.document().setBorder(border, "border");
+    window.document().editPictures({id(0)}, "crop", [](PictureException& e) {
+        e.turn.crop = Box{0.1, 0.1, 0.6, 0.7};
+    });
+    ASSERT_TRUE(waitUntil([] { return false; }, 120) || true);
+    ASSERT_TRUE(proofsFollow());
+    const auto shown = sealed();
+    const auto path = window.document().originals()[0].path;
+    const Original original(path);
+    const auto facts = readFacts(original, path.string());
+    const auto chain =
+        planChain(delivery(), facts.size, window.document().exception(id(0)).turn, facts.pixelsPerMm);
+    EXPECT_NEAR(double(shown.width()) / shown.height(),
+                double(chain.sizes.whole.width) / chain.sizes.whole.height, 0.02);
+    Frame frame =
+        renderBase(original, path.string(), facts, delivery(), chain, {shown.width(), shown.height()});
+    finishPicture(delivery(), chain, grainSeed(path), frame);
+    FinishContext context;
+    context.facts = textFacts(path, inspect(original), delivery());
+    finishFrame(delivery(), chain, frame, context);
+    EXPECT_EQ(toImage(frame, delivery().file), shown);
+}
+
+TEST_F(Framing, ABorderIsSwitchedOnDrawnAndUndone) {
+    openAll();
+    look(0, StationId::Border);
+    const Size bare = whole(0);
+    QTest::mouseClick(control<SwitchControl>("border.on"), Qt::LeftButton);
+    ASSERT_TRUE(delivery().border.on);
+    EXPECT_GT(whole(0).width, bare.width);
+    EXPECT_EQ(window.chain().button(StationId::Border)->sizeText(),
+              QString("%1 × %2").arg(whole(0).width).arg(whole(0).height));
+    auto& editor = *window.drawer().borderEditor();
+    auto& diagram = editor.diagram();
+    const double before = delivery().border.rings[0].width;
+    const int steps = window.document().undoStack()->count();
+    const QPointF held = diagram.bandOf(0).center() + QPointF(-10, 0);
+    dragMouse(diagram, held, held - QPointF(0, 12));
+    EXPECT_GT(delivery().border.rings[0].width, before);
+    EXPECT_EQ(window.document().undoStack()->count(), steps + 1); // one movement, one step
+    EXPECT_TRUE(editor.readout().contains(QString("%1 × %2 px").arg(whole(0).width).arg(whole(0).height)));
+    window.document().undoStack()->undo();
+    EXPECT_EQ(delivery().border.rings[0].width, before);
+    QTest::keyClick(&diagram, Qt::Key_Right);
+    EXPECT_GT(delivery().border.rings[0].width, before);
+}
+
+TEST_F(Framing, RingsAreAddedMovedAndRemoved) {
+    openAll();
+    look(0, StationId::Border);
+    auto& editor = *window.drawer().borderEditor();
+    editor.addRing(RingKind::Line);
+    ASSERT_EQ(delivery().border.rings.size(), 2U);
+    EXPECT_EQ(editor.chosen(), 1);
+    editor.moveRing(-1);
+    EXPECT_EQ(delivery().border.rings[0].kind, RingKind::Line);
+    EXPECT_EQ(editor.chosen(), 0);
+    // What a setting does nothing for is not shown.
+    auto* share = editor.ringForm().control("ring.bottom_share");
+    EXPECT_FALSE(share->isVisible());
+    auto* sides = dynamic_cast<QComboBox*>(editor.ringForm().control("ring.sides"));
+    ASSERT_TRUE(sides);
+    sides->setCurrentIndex(1);
+    emit sides->activated(1);
+    EXPECT_EQ(delivery().border.rings[0].sides, RingSides::Weighted);
+    EXPECT_TRUE(share->isVisible());
+    editor.removeRing();
+    editor.removeRing();
+    EXPECT_TRUE(delivery().border.rings.empty());
+    editor.removeRing(); // nothing left: nothing happens
+    editor.addRing(RingKind::Mat);
+    EXPECT_EQ(delivery().border.rings.size(), 1U);
+    while (window.document().undoStack()->canUndo())
+        window.document().undoStack()->undo();
+}
+
+TEST_F(Framing, AColourIsTakenFromThePicture) {
+    openAll();
+    look(0, StationId::Border);
+    emit window.drawer().borderEditor()->pickRequested();
+    ASSERT_TRUE(waitUntil([&] { return window.single().proofs().settled(); }, kWait));
+    const QRect room = window.single().rect();
+    QTest::mouseClick(&window.single(), Qt::LeftButton, {}, QPoint(room.width() / 2, room.height() / 2));
+    const auto wanted = rampColour(300, 200, 600, 400);
+    const auto& ring = delivery().border.rings[0];
+    EXPECT_EQ(ring.from, RingColour::Typed);
+    EXPECT_NEAR(ring.colour.r, wanted[0], 12);
+    EXPECT_NEAR(ring.colour.g, wanted[1], 12);
+}
+
+TEST_F(Framing, ACropIsDraggedForOnePictureAlone) {
+    openAll();
+    look(0, StationId::Turn);
+    ASSERT_TRUE(window.cropping());
+    ASSERT_TRUE(waitUntil([&] { return window.crop().ready(); }, kWait));
+    const QRectF frame = window.crop().frameOnScreen();
+    EXPECT_EQ(frame, window.crop().pictureOnScreen());
+    dragMouse(window.crop(), QPointF(frame.right(), frame.center().y()), frame.center());
+    EXPECT_NEAR(whole(0).width, 300, 3);
+    EXPECT_EQ(whole(0).height, 400);
+    EXPECT_EQ(whole(1).width, 600);
+    EXPECT_EQ(window.chain().button(StationId::Turn)->sizeText(), QString("%1 × 400").arg(whole(0).width));
+    const QRectF cropped = window.crop().frameOnScreen();
+    dragMouse(window.crop(), cropped.center(), cropped.center() + QPointF(2000, 0)); // as far as it goes
+    EXPECT_NEAR(window.document().exception(id(0)).turn.crop->right(), 1, 1e-6);
+    QTest::keyClick(&window.crop(), Qt::Key_Left);
+    EXPECT_LT(window.document().exception(id(0)).turn.crop->right(), 1);
+    QTest::keyClick(&window.crop(), Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_GT(whole(0).width, 300);
+    QTest::keyClick(&window.crop(), Qt::Key_Delete);
+    EXPECT_TRUE(window.document().exception(id(0)).empty());
+    EXPECT_EQ(whole(0).width, 600);
+    window.document().undoStack()->undo();
+    EXPECT_TRUE(window.document().exception(id(0)).turn.crop);
+    QTest::keyClick(&window.crop(), Qt::Key_Escape);
+    EXPECT_EQ(window.view(), ViewKind::Wall);
+    EXPECT_TRUE(proofsFollow());
+}
+
+TEST_F(Framing, ADraggedCropKeepsTheDeliverysRatio) {
+    openAll();
+    window.document().setSetting("turn.shape", std::string("1:1"));
+    look(0, StationId::Turn);
+    ASSERT_TRUE(waitUntil([&] { return window.crop().ready(); }, kWait));
+    const QRectF frame = window.crop().frameOnScreen();
+    EXPECT_NEAR(frame.width(), frame.height(), 1);
+    dragMouse(window.crop(), frame.bottomRight(), frame.center());
+    EXPECT_EQ(whole(0).width, whole(0).height);
+    EXPECT_NEAR(whole(0).width, 200, 12);
+}
+
+TEST_F(Framing, FillingShowsWhatIsTrimmedAndMovesItByKeys) {
+    openAll();
+    look(0, StationId::Fit);
+    EXPECT_FALSE(window.cropping());
+    auto* common = control<QComboBox>("fit.common");
+    ASSERT_TRUE(common);
+    const int index = common->findData("square_1080");
+    common->setCurrentIndex(index);
+    emit common->activated(index);
+    EXPECT_EQ(delivery().fit.to, FitTo::Fill);
+    ASSERT_TRUE(window.cropping());
+    EXPECT_EQ(whole(0), (Size{400, 400})); // never enlarged
+    EXPECT_TRUE(window.drawer().sizes().contains("no more pixels"));
+    window.crop().setFocus();
+    QTest::keyClick(&window.crop(), Qt::Key_Left);
+    EXPECT_EQ(delivery().fit.anchor, Anchor::Left);
+    const QRectF picture = window.crop().pictureOnScreen();
+    EXPECT_NEAR(window.crop().frameOnScreen().left(), picture.left(), 1);
+    dragMouse(window.crop(), window.crop().frameOnScreen().center(),
+              picture.center() + QPointF(picture.width() * 0.4, 0));
+    EXPECT_EQ(delivery().fit.anchor, Anchor::Right);
+}
+
+TEST_F(Framing, TwoBordersStandSideBySideAndOneIsTaken) {
+    openAll();
+    BorderDesign border;
+    border.on = true;
+    border.rings[0].width = 10;
+    window.document().setBorder(border, "ten");
+    window.wall().setCurrent(id(0));
+    ASSERT_TRUE(waitUntil([] { return false; }, 300) || true);
+    ASSERT_TRUE(proofsFollow());
+    BorderChooser chooser(window.borderLibrary(), window.wall().proofs().finished(id(0)), delivery(),
+                          window.library().info(id(0)), {}, &window);
+    chooser.show();
+    waitUntil([] { return false; }, 100);
+    // The same border twice as wide: 20 % against 10 % of 400 pixels.
+    EXPECT_TRUE(chooser.now().readout().contains("whole 680 × 480")) << chooser.now().readout().toStdString();
+    EXPECT_TRUE(chooser.other().readout().contains("whole 760 × 560"))
+        << chooser.other().readout().toStdString();
+    EXPECT_NE(chooser.now().image(), chooser.other().image());
+    for (auto* button : chooser.findChildren<QPushButton*>())
+        if (button->text() == "Take the right one") {
+            button->click();
+            break;
+        }
+    ASSERT_TRUE(chooser.taken());
+    EXPECT_DOUBLE_EQ(chooser.taken()->rings[0].width, 20);
+}
+
+TEST_F(Framing, TheFileDrawerMeasuresWhatTheCopyWillWeigh) {
+    openAll();
+    window.wall().setCurrent(id(0));
+    chooseStation(StationId::File);
+    auto& encoded = window.encoded();
+    ASSERT_TRUE(waitUntil([&] { return encoded.settled() && encoded.curve().size() > 5; }, kWait));
+    for (std::size_t i = 1; i < encoded.curve().size(); ++i)
+        EXPECT_GE(encoded.curve()[i].bytes, encoded.curve()[i - 1].bytes);
+    window.asSavedButton()->click();
+    window.setView(ViewKind::One);
+    ASSERT_TRUE(waitUntil([&] { return encoded.settled() && !encoded.image().isNull(); }, kWait));
+    EXPECT_EQ(encoded.image().width(), whole(0).width);
+    const auto bytes = encoded.bytes();
+    useFolder(copies);
+    window.stampOrChooseFolder();
+    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    EXPECT_EQ(fs::file_size(copies / "tide_0.jpg"), bytes);
+    window.setView(ViewKind::Wall);
+    QTest::mouseClick(window.drawer().qualityCurve(), Qt::LeftButton, {},
+                      QPoint(window.drawer().qualityCurve()->width() / 2, 60));
+    EXPECT_LT(delivery().file.quality, 85);
+}
+
+TEST_F(Framing, OurOwnCopiesAreLeftOutUnlessChosen) {
+    openAll();
+    useFolder(copies);
+    window.stampOrChooseFolder();
+    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    window.setView(ViewKind::Wall);
+    window.open({copies / "tide_0.jpg"});
+    ASSERT_TRUE(waitUntil([&] { return window.library().known() == 5; }, kWait));
+    window.document().setSetting("place.folder", (folder / "second").string());
+    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
+    EXPECT_EQ(window.planning().plan()->count(Outcome::LeftOut), 1U);
+    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 4U);
+    EXPECT_TRUE(window.runBar().sentence().contains("1 left out"))
+        << window.runBar().sentence().toStdString();
+    window.document().editPictures({id(4)}, "again", [](PictureException& e) { e.stampAgain = true; });
+    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
+    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 5U);
+}
+
+TEST_F(Framing, ChosenPicturesAreTurnedByKeys) {
+    openAll();
+    window.wall().setCurrent(id(0));
+    shortcut(QKeySequence("Ctrl+]"))->trigger();
+    EXPECT_EQ(whole(0), (Size{400, 600}));
+    shortcut(QKeySequence("Ctrl+["))->trigger();
+    EXPECT_TRUE(window.document().exception(id(0)).empty());
+}
+
+} // namespace keepseal::app
