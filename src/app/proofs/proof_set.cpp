@@ -47,7 +47,7 @@ struct SealJob {
 /// What a job has made.
 struct Made {
     Proof proof;
-    std::shared_ptr<const Frame> finished, unsealed;
+    std::shared_ptr<const Frame> finished;
 };
 
 /// The whole that goes with a picture of these pixels. While a border is drawn its size follows, and the
@@ -93,8 +93,6 @@ Made makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& 
         context.facts = textFacts(job.info->path, job.info->report, delivery);
     FinishResult result;
     result.border = borderFrame(delivery, chain, context.facts, frame);
-    if (job.sharp)
-        made.unsealed = std::make_shared<Frame>(frame);
     const auto prepared = shared ? shared : prepareSeal(delivery.seal, context.facts);
     result.seal = drawSeal(*prepared, frame, context.seal);
     proof.warnings = chain.warnings();
@@ -167,6 +165,7 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, 
         forgetBases();
     });
     connect(document, &JobDocument::exceptionsChanged, this, [this] {
+        ++m_ground;
         redesign();
         work(); // a picture may be cropped otherwise now
     });
@@ -185,9 +184,11 @@ void ProofSet::onStation(StationId station) {
     case StationId::Seal:
         return redesign();
     case StationId::Border:
+        ++m_ground;
         m_settle.start();
         return redesign();
     case StationId::Rights:
+        ++m_ground; // the words of a caption
         if (dependsOnPicture(delivery))
             redesign();
         return;
@@ -197,6 +198,7 @@ void ProofSet::onStation(StationId station) {
         if (asksForOthers(lookOf(delivery), m_look))
             return forgetBases();
         ++m_finish;
+        ++m_ground;
         return redesign();
     case StationId::Turn:
     case StationId::Fit:
@@ -216,6 +218,7 @@ void ProofSet::redesign() {
 void ProofSet::forgetBases() {
     ++m_generation;
     ++m_design;
+    ++m_ground;
     m_look = lookOf(m_document->currentDelivery());
     for (auto& [id, entry] : m_entries) {
         entry.base.sharp = false;
@@ -247,9 +250,26 @@ const Proof* ProofSet::proof(OriginalId id) const {
     return found == m_entries.end() || found->second.proof.sealed.isNull() ? nullptr : &found->second.proof;
 }
 
+/// Asked for by the bench at each step of its advice: drawn once for each change of anything but the seal.
 std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
-    const auto found = m_entries.find(id);
-    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.unsealed;
+    const auto picture = finished(id);
+    const auto info = m_library->info(id);
+    if (!picture || !info)
+        return nullptr;
+    const auto& delivery = m_document->currentDelivery();
+    const auto chain = chainOf(*m_document, *info, id);
+    if (!chain.ground.needed() && !delivery.border.on)
+        return picture;
+    const auto& entry = m_entries.at(id);
+    if (!entry.bordered || entry.borderedRevision != m_ground) {
+        auto frame = std::make_shared<Frame>(*picture);
+        frame->whole = wholeFor(chain, *frame);
+        frame->scale = static_cast<double>(frame->whole.longSide()) / chain.sizes.whole.longSide();
+        borderFrame(delivery, chain, textFacts(info->path, info->report, delivery), *frame);
+        entry.bordered = std::move(frame);
+        entry.borderedRevision = m_ground;
+    }
+    return entry.bordered;
 }
 
 std::shared_ptr<const Frame> ProofSet::finished(OriginalId id) const {
@@ -361,6 +381,7 @@ void ProofSet::developMissing() {
                         done.requested = {};
                         done.problem = problem;
                         if (frame) {
+                            done.bordered.reset();
                             done.base = {frame, nullptr, 0, image, true, chain.cut, chain.fit.kept};
                             done.sealedRevision = 0;
                         } else
@@ -407,7 +428,6 @@ void ProofSet::sealStale() {
                 for (std::size_t i = 0; i < jobs.size(); ++i) {
                     auto& entry = m_entries[jobs[i].id];
                     entry.proof = proofs[i].proof;
-                    entry.unsealed = proofs[i].unsealed;
                     if (entry.base.frame == jobs[i].base) {
                         entry.base.finished = proofs[i].finished;
                         entry.base.finishRevision = finish;
@@ -427,9 +447,13 @@ void ProofSet::sealStale() {
 }
 
 void ProofSet::trim() {
+    const auto weight = [](const Entry& entry) {
+        return bytesOf(entry.base.frame.get(), entry.proof.sealed) + bytesOf(nullptr, entry.proof.base) +
+               bytesOf(entry.base.finished.get(), {}) + bytesOf(entry.bordered.get(), {});
+    };
     std::uint64_t bytes = 0;
     for (const auto& [id, entry] : m_entries)
-        bytes += bytesOf(entry.base.frame.get(), entry.proof.sealed) + bytesOf(nullptr, entry.proof.base);
+        bytes += weight(entry);
     while (bytes > kMaxBytes) {
         auto oldest = m_entries.end();
         for (auto it = m_entries.begin(); it != m_entries.end(); ++it)
@@ -438,8 +462,7 @@ void ProofSet::trim() {
                 oldest = it;
         if (oldest == m_entries.end())
             return;
-        bytes -= bytesOf(oldest->second.base.frame.get(), oldest->second.proof.sealed) +
-                 bytesOf(nullptr, oldest->second.proof.base);
+        bytes -= weight(oldest->second);
         m_entries.erase(oldest);
     }
     std::erase_if(m_entries, [this](const auto& entry) { return !m_document->original(entry.first); });

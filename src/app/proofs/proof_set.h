@@ -73,7 +73,8 @@ private:
     struct Entry {
         Base base;
         Proof proof;
-        std::shared_ptr<const Frame> unsealed; ///< of the proof, when it is sharp
+        mutable std::shared_ptr<const Frame> bordered; ///< see base()
+        mutable quint64 borderedRevision = 0;
         quint64 sealedRevision = 0;            ///< design the proof was made with
         Size requested;                        ///< size being developed
         Size failedAt;                         ///< not tried again at this size
@@ -100,6 +101,7 @@ private:
     quint64 m_generation = 1; ///< counts changes of the bases
     quint64 m_use = 0;
     int m_developing = 0;
+    quint64 m_ground = 1; ///< counts changes of all but the seal
     quint64 m_finish = 1; ///< counts changes of the finish
     DevelopWish m_look;   ///< what the delivery asked of the decoder, apart from sizes
     bool m_sealing = false, m_paused = false;

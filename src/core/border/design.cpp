@@ -88,7 +88,9 @@ const std::vector<Setting<Ring>>& ringSettings() {
 const std::vector<Setting<Caption>>& captionSettings() {
     using C = Caption;
     static const auto table = [] {
-        std::vector<Setting<C>> out = {switchSetting("on", "Caption", &C::on, "Words in the outermost mat.")};
+        std::vector<Setting<C>> out = {
+            switchSetting("on", "Write in the mat", &C::on,
+                          "Words in the outermost mat, with what the picture tells of itself.")};
         append(
             out,
             shownWhen<C>(

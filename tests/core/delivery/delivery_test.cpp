@@ -103,5 +103,6 @@ TEST(Docs, ReferenceSchemaAndExampleAreTheProgramsOwn) {
     EXPECT_EQ(readText(docs / "settings.md"), settingsReference());
     EXPECT_EQ(readJsonFile(docs / "formats/delivery.schema.json"), deliverySchema());
     EXPECT_EQ(readJsonFile(docs / "formats/border.schema.json"), borderSchema());
+    EXPECT_NO_THROW(borderFromDocument(readJsonFile(docs / "formats/border.example.json"), "example"));
     EXPECT_NO_THROW(loadDelivery(docs / "formats/delivery.example.json"));
 }
