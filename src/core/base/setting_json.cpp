@@ -79,4 +79,16 @@ void requireFormat(const nlohmann::json& document, const std::string& subject, c
                       "Update Keep Seal; the file was left as it is");
 }
 
+std::string readDesignName(const nlohmann::json& object, const std::string& path) {
+    if (!object.is_object())
+        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
+    const auto name = object.find("name");
+    if (name == object.end())
+        return {};
+    if (!name->is_string() || name->get<std::string>().size() > 200)
+        throw Problem(ProblemKind::BadSetting, path + "name", name->dump() + " is not allowed",
+                      "Allowed: text of at most 200 bytes");
+    return name->get<std::string>();
+}
+
 } // namespace keepseal

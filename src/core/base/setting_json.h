@@ -3,6 +3,7 @@
 // Rows of settings tables as JSON: values, whole objects, and their schema.
 #pragma once
 
+#include "base/problem.h"
 #include "base/setting.h"
 
 #include <nlohmann/json.hpp>
@@ -12,6 +13,22 @@ namespace keepseal {
 /// Throws Problem(BadFile) unless `document` says it is `format` of a version up to `newest`.
 void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
                    const char* what);
+
+/// The "name" of a design, empty when it has none. Throws Problem(BadSetting) unless `object` is an object and
+/// its name text of at most 200 bytes.
+std::string readDesignName(const nlohmann::json& object, const std::string& path);
+
+/// Calls `read`, and names `file` in what it throws about a wrong setting.
+template <class Read>
+auto namingFile(const std::string& file, Read read) {
+    try {
+        return read();
+    } catch (const Problem& problem) {
+        if (problem.kind != ProblemKind::BadSetting)
+            throw;
+        throw Problem(problem.kind, file + ": " + problem.subject, problem.happened, problem.remedy);
+    }
+}
 
 nlohmann::json toJsonValue(const SettingInfo& info, const SettingValue& value);
 /// Throws Problem(BadSetting) naming `path`, the value and what is allowed.

@@ -29,18 +29,11 @@ json toDocument(const BorderDesign& design) {
 }
 
 BorderDesign borderFromJson(const json& object, const std::string& path) {
-    if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
     BorderDesign design;
+    design.name = readDesignName(object, path);
     design.unknown = withoutRows(object, borderSettings());
     for (const auto* key : {"name", "rings", "format", "version"})
         design.unknown.erase(key);
-    if (const auto name = object.find("name"); name != object.end()) {
-        if (!name->is_string() || name->get<std::string>().size() > 200)
-            throw Problem(ProblemKind::BadSetting, path + "name", name->dump() + " is not allowed",
-                          "Allowed: text of at most 200 bytes");
-        design.name = name->get<std::string>();
-    }
     if (const auto rings = object.find("rings"); rings != object.end()) {
         if (!rings->is_array() || rings->size() > kMaxRings)
             throw Problem(ProblemKind::BadSetting, path + "rings", "this is no list of rings",

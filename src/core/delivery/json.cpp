@@ -67,13 +67,7 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
 }
 
 Delivery loadDelivery(const std::filesystem::path& path) {
-    try {
-        return deliveryFromJson(readJsonFile(path), path.string());
-    } catch (const Problem& problem) {
-        if (problem.kind != ProblemKind::BadSetting)
-            throw;
-        throw Problem(problem.kind, path.string() + ": " + problem.subject, problem.happened, problem.remedy);
-    }
+    return namingFile(path.string(), [&] { return deliveryFromJson(readJsonFile(path), path.string()); });
 }
 
 void saveDelivery(const Delivery& delivery, const std::filesystem::path& path) {

@@ -4,6 +4,7 @@
 
 #include "base/assets.h"
 #include "base/files.h"
+#include "base/setting_json.h"
 #include "base/text.h"
 #include "library/keys.h"
 
@@ -42,13 +43,7 @@ SavedBorder loadBorderFile(const fs::path& file) {
     const auto document = readJsonFile(file);
     SavedBorder out;
     out.key = file.stem().string();
-    try {
-        out.design = borderFromDocument(document, file.string());
-    } catch (const Problem& problem) {
-        if (problem.kind != ProblemKind::BadSetting)
-            throw;
-        throw Problem(problem.kind, file.string() + ": " + problem.subject, problem.happened, problem.remedy);
-    }
+    out.design = namingFile(file.string(), [&] { return borderFromDocument(document, file.string()); });
     if (const auto notes = document.find("notes"); notes != document.end() && notes->is_string())
         out.notes = notes->get<std::string>();
     out.design.unknown.erase("notes");

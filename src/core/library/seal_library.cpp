@@ -6,6 +6,7 @@
 #include "base/files.h"
 #include "base/fingerprint.h"
 #include "base/problem.h"
+#include "base/setting_json.h"
 #include "base/text.h"
 #include "library/archive.h"
 #include "library/keys.h"
@@ -84,13 +85,7 @@ SavedSeal loadSealFile(const fs::path& file) {
     const auto document = readJsonFile(file);
     SavedSeal out;
     out.key = file.stem().string();
-    try {
-        out.design = sealFromDocument(document, file.string());
-    } catch (const Problem& problem) {
-        if (problem.kind != ProblemKind::BadSetting)
-            throw;
-        throw Problem(problem.kind, file.string() + ": " + problem.subject, problem.happened, problem.remedy);
-    }
+    out.design = namingFile(file.string(), [&] { return sealFromDocument(document, file.string()); });
     if (const auto notes = document.find("notes"); notes != document.end() && notes->is_string())
         out.notes = notes->get<std::string>();
     if (const auto tags = document.find("tags"); tags != document.end() && tags->is_array())

@@ -75,18 +75,11 @@ json toJson(const SealDesign& design) {
 }
 
 SealDesign sealFromJson(const json& object, const std::string& path) {
-    if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
     SealDesign design;
+    design.name = readDesignName(object, path);
     design.unknown = withoutRows(object, sealSettings());
     for (const auto* key : {"name", "parts", "format", "version"})
         design.unknown.erase(key);
-    if (const auto name = object.find("name"); name != object.end()) {
-        if (!name->is_string() || name->get<std::string>().size() > 200)
-            throw Problem(ProblemKind::BadSetting, path + "name", name->dump() + " is not allowed",
-                          "Allowed: text of at most 200 bytes");
-        design.name = name->get<std::string>();
-    }
     if (const auto parts = object.find("parts"); parts != object.end()) {
         if (!parts->is_array() || parts->size() > kMaxParts)
             throw Problem(ProblemKind::BadSetting, path + "parts", "this is no list of parts",

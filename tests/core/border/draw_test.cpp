@@ -222,3 +222,53 @@ TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
     bordered(border, plainFrame(300, 200, kPicture), &result);
     EXPECT_TRUE(result.captionLeftOut);
 }
+
+TEST(BorderDraw, DesignsMadeAtRandomAreNoDanger) {
+    std::uint32_t state = 20261125;
+    const auto random = [&state](int below) {
+        state = state * 1664525U + 1013904223U;
+        return static_cast<int>((state >> 8) % static_cast<std::uint32_t>(below));
+    };
+    for (int round = 0; round < 400; ++round) {
+        BorderDesign border;
+        border.on = true;
+        border.lies = random(3) == 0 ? BorderLies::Over : BorderLies::Around;
+        border.rings.clear();
+        for (int i = random(5); i > 0; --i) {
+            Ring one;
+            one.kind = static_cast<RingKind>(random(4));
+            one.unit = static_cast<WidthUnit>(random(4));
+            one.sides = static_cast<RingSides>(random(4));
+            one.from = static_cast<RingColour>(random(5));
+            one.width = random(4) == 0 ? 0 : random(900) / 10.0;
+            one.top = random(300) / 10.0;
+            one.ratio = random(2) ? "4:5" : "nonsense";
+            border.rings.push_back(one);
+        }
+        border.corner = random(3) ? 0 : random(51);
+        border.outerCorner = random(3) ? 0 : random(51);
+        border.shadowSize = random(3) ? 0 : random(11);
+        border.caption.on = random(2);
+        border.caption.side = random(2) ? CaptionSide::Top : CaptionSide::Bottom;
+        border.caption.right = "© {name}";
+        const Size picture{1 + random(70), 1 + random(70)};
+        BorderGround ground;
+        ground.layout = layOutBorder(border, picture, 1 + random(20));
+        ground.picture = ground.layout.inside;
+        const Size copy = ground.layout.whole;
+        ASSERT_GE(copy.width, picture.width);
+        if (copy.pixels() > 4'000'000)
+            continue;
+        const int shrink = 1 + random(4);
+        const Size whole{std::max(1, copy.width / shrink), std::max(1, copy.height / shrink)};
+        const Rect at = pictureIn(ground, whole);
+        Frame frame = plainFrame(std::max(1, at.width + random(3) - 1), std::max(1, at.height), kPicture);
+        if (random(4) == 0)
+            requireAlpha(frame);
+        drawBorder(border, ground, {}, whole, frame);
+        ASSERT_EQ(frame.size, whole) << round;
+        ASSERT_GE(frame.picture.width, 1);
+        ASSERT_FALSE(intersection(frame.picture, {0, 0, whole.width, whole.height}).empty() && shrink == 1)
+            << round;
+    }
+}
