@@ -271,6 +271,8 @@ QWidget* SettingForm::makeText(const std::string& path, const SettingInfo& info,
         };
         return control;
     }
+    if (!info.suggestions.empty())
+        return makeSuggested(path, info, row);
     auto* control = new QLineEdit;
     control->setAccessibleName(toText(info.label));
     connect(control, &QLineEdit::editingFinished, this, &SettingForm::startDrag);
@@ -280,6 +282,37 @@ QWidget* SettingForm::makeText(const std::string& path, const SettingInfo& info,
     row.set = [control](const SettingValue& v) {
         if (control->text().toStdString() != std::get<std::string>(v))
             control->setText(toText(std::get<std::string>(v)));
+    };
+    return control;
+}
+
+/// Common values to choose from, and room to type another.
+QWidget* SettingForm::makeSuggested(const std::string& path, const SettingInfo& info, Row& row) {
+    auto* control = new QComboBox;
+    control->setEditable(true);
+    control->setInsertPolicy(QComboBox::NoInsert);
+    control->setAccessibleName(toText(info.label));
+    for (const auto& value : info.suggestions)
+        control->addItem(toText(value));
+    // What is typed half-way is not taken; who leaves it so finds the last right value again.
+    const auto take = [this, path, accepts = info.accepts](const std::string& text) {
+        if (!accepts || accepts(text))
+            change(path, text);
+    };
+    connect(control, &QComboBox::activated, this, [this, take, control] {
+        startDrag();
+        take(control->currentText().toStdString());
+    });
+    connect(control->lineEdit(), &QLineEdit::textEdited, this,
+            [take](const QString& text) { take(text.toStdString()); });
+    connect(control->lineEdit(), &QLineEdit::editingFinished, this, [this, path] {
+        startDrag();
+        emit stale(path);
+    });
+    row.set = [control](const SettingValue& v) {
+        const auto text = toText(std::get<std::string>(v));
+        if (control->currentText() != text)
+            control->setEditText(text);
     };
     return control;
 }

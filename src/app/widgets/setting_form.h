@@ -45,6 +45,7 @@ private:
     QWidget* makeControl(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makeChoice(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makeText(const std::string& path, const SettingInfo& info, Row& row);
+    QWidget* makeSuggested(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makePath(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makeFamily(const std::string& path, const SettingInfo& info, Row& row);
     QVBoxLayout* heading(QVBoxLayout* column, const QString& text);

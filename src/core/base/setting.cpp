@@ -36,6 +36,8 @@ void validateText(const SettingInfo& info, const std::string& path, const std::s
         refuse(info, path, "a text of " + std::to_string(text.size()) + " bytes");
     if (!info.multiline && text.find('\n') != std::string::npos)
         refuse(info, path, "a line break");
+    if (info.accepts && !info.accepts(text))
+        refuse(info, path, quoted(text));
 }
 
 void validateChoice(const SettingInfo& info, const std::string& path, const std::string& key) {
@@ -85,6 +87,8 @@ SettingValue parseValue(const SettingInfo& info, const std::string& path, const 
 }
 
 std::string allowedText(const SettingInfo& info) {
+    if (!info.allowed.empty())
+        return info.allowed;
     const auto unit = info.unit.empty() ? std::string() : " " + info.unit;
     switch (info.kind) {
     case SettingKind::Switch:

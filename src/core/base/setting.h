@@ -35,11 +35,14 @@ struct SettingInfo {
     std::string label; ///< as shown
     std::string unit;  ///< "%", "px" or empty
     SettingKind kind = SettingKind::Text;
-    NumberRange range;                  ///< Number only
-    std::vector<SettingChoice> choices; ///< Choice only
-    std::size_t maxBytes = 4096;        ///< Text and Folder only, of UTF-8
-    bool multiline = false;             ///< Text only
-    std::string help;                   ///< one or two sentences for a person
+    NumberRange range;                               ///< Number only
+    std::vector<SettingChoice> choices;              ///< Choice only
+    std::vector<std::string> suggestions;            ///< Text of one line only: common values to choose from
+    std::function<bool(const std::string&)> accepts; ///< Text only: what is right; empty: anything
+    std::string allowed;                             ///< Text only: that in words
+    std::size_t maxBytes = 4096;                     ///< Text and Folder only, of UTF-8
+    bool multiline = false;                          ///< Text only
+    std::string help;                                ///< one or two sentences for a person
     std::string group;    ///< the heading it stands under where there are many; empty: the first ones
     bool derived = false; ///< a short cut to a value saved elsewhere: never saved itself
 };

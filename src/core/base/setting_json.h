@@ -14,8 +14,8 @@ namespace keepseal {
 void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
                    const char* what);
 
-/// The "name" of a design, empty when it has none. Throws Problem(BadSetting) unless `object` is an object and
-/// its name text of at most 200 bytes.
+/// The "name" of a design, empty when it has none. Throws Problem(BadSetting) unless `object` is an object
+/// and its name text of at most 200 bytes.
 std::string readDesignName(const nlohmann::json& object, const std::string& path);
 
 /// Calls `read`, and names `file` in what it throws about a wrong setting.

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "border/design.h"
 
+#include "geometry/cut.h"
+
 namespace keepseal {
 
 const Ring* BorderDesign::firstMat() const {
@@ -64,8 +66,8 @@ const std::vector<Setting<Ring>>& ringSettings() {
                                   numberSetting("left", "Left", "", &R::left, {0, 400, 0.1, 2},
                                                 "In what it is measured in.")}));
         append(out, shownWhen<R>([](const R& r) { return r.sides == RingSides::Ratio; },
-                                 {textSetting("ratio", "Ratio of the whole", &R::ratio, false,
-                                              "Width to height, such as 4:5 or 1.5.")}));
+                                 {ratioRow(textSetting("ratio", "Ratio of the whole", &R::ratio, false,
+                                                       "Width to height, such as 4:5 or 1.5."))}));
         append(out,
                shownWhen<R>([](const R& r) { return r.kind != RingKind::Gap; },
                             {choiceSetting<R, RingColour>("from", "Colour", &R::from,

@@ -109,8 +109,9 @@ void appendSizes(std::vector<Setting<F>>& out) {
     append(out, shownWhen<F>(fitsTo(FitTo::Box, FitTo::Fill, FitTo::Pad, FitTo::Paper),
                              {switchSetting("turn_box", "Turned with the picture", &F::turnBox,
                                             "For a tall picture, width and height change places.")}));
-    append(out, shownWhen<F>(fitsTo(FitTo::PadRatio), {textSetting("pad_ratio", "Ratio", &F::padRatio, false,
-                                                                   "Width to height, such as 1:1 or 4:5.")}));
+    append(out, shownWhen<F>(fitsTo(FitTo::PadRatio),
+                             {ratioRow(textSetting("pad_ratio", "Ratio", &F::padRatio, false,
+                                                   "Width to height, such as 1:1 or 4:5."))}));
     append(out, shownWhen<F>(
                     fitsTo(FitTo::Fill, FitTo::Pad, FitTo::PadRatio),
                     {choiceSetting<F, Anchor>("place", "Place", &F::anchor, placeChoices(),

@@ -45,8 +45,8 @@ const std::vector<Setting<TurnSettings>>& turnSettings() {
                 "The largest part of that ratio. On one picture the crop can be dragged."),
         };
         append(out, shownWhen<T>([](const T& t) { return t.shape == CropShape::Typed; },
-                                 {textSetting("ratio", "Ratio", &T::ratio, false,
-                                              "Width to height, such as 7:5 or 1.85.")}));
+                                 {ratioRow(textSetting("ratio", "Ratio", &T::ratio, false,
+                                                       "Width to height, such as 7:5 or 1.85."))}));
         append(out, shownWhen<T>(
                         [](const T& t) { return t.shape >= CropShape::FourFive; },
                         {switchSetting("upright", "Turned with the picture", &T::upright,

@@ -51,6 +51,15 @@ struct Cut {
 /// 50:1.
 std::optional<double> parseRatio(const std::string& text);
 
+/// A row of text that holds a ratio, with those people often ask for to choose from.
+template <class Row>
+Row ratioRow(Row row) {
+    row.suggestions = {"1:1", "5:4", "4:5", "4:3", "3:4", "3:2", "2:3", "7:5", "5:7", "16:9", "9:16", "2:1"};
+    row.accepts = [](const std::string& text) { return parseRatio(text).has_value(); };
+    row.allowed = "a ratio of width to height such as 4:5 or 1.85, from 1:50 to 50:1";
+    return row;
+}
+
 /// The largest upright rectangle inside a picture turned by `degrees`: of that ratio, or of any when `ratio`
 /// is 0. Its middle is the picture's. Source for the free one: for a w x h picture (h the shorter side), sin
 /// and cos of the angle: h <= 2 sin cos w: both sides touch one corner each; else the four-corner solution of

@@ -160,6 +160,7 @@ TEST(BorderJson, WrongValuesAreNamed) {
     };
     EXPECT_EQ(refused({{"corner", 400}}), "border.corner");
     EXPECT_EQ(refused({{"rings", {{{"unit", "ells"}}}}}), "border.rings[0].unit");
+    EXPECT_EQ(refused({{"rings", {{{"ratio", "wide"}}}}}), "border.rings[0].ratio");
     EXPECT_EQ(refused({{"rings", "many"}}), "border.rings");
     EXPECT_EQ(refused({{"rings", nlohmann::json(std::vector<nlohmann::json>(13, nlohmann::json::object()))}}),
               "border.rings");

@@ -26,6 +26,8 @@ TEST(DeliveryJson, EverySettingComesBack) {
                 setting.set(delivery, setting.choices.front().key);
             else if (setting.kind == SettingKind::Colour)
                 setting.set(delivery, std::string("#12ab9f"));
+            else if (setting.accepts)
+                setting.set(delivery, std::string("3:1"));
             else
                 setting.set(delivery, std::string("text with \" and é"));
         }
