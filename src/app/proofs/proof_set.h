@@ -75,9 +75,9 @@ private:
         Proof proof;
         mutable std::shared_ptr<const Frame> bordered; ///< see base()
         mutable quint64 borderedRevision = 0;
-        quint64 sealedRevision = 0;            ///< design the proof was made with
-        Size requested;                        ///< size being developed
-        Size failedAt;                         ///< not tried again at this size
+        quint64 sealedRevision = 0; ///< design the proof was made with
+        Size requested;             ///< size being developed
+        Size failedAt;              ///< not tried again at this size
         std::optional<Problem> problem;
         quint64 lastUse = 0;
     };
