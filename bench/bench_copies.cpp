@@ -56,8 +56,8 @@ void bareSum(const fs::path& picture) {
 Delivery webDelivery(const fs::path& folder) {
     Delivery delivery;
     delivery.seal.setText("© Marsh & Line · tidemark.example");
-    delivery.rights.creator = "Wrenna Oake";
-    delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
+    delivery.rights.setAlways("creator", "Wrenna Oake");
+    delivery.rights.setAlways("copyright_notice", "© 2026 Marsh & Line Studio");
     delivery.place.folder = folder.string();
     return delivery;
 }

@@ -3,7 +3,7 @@
 #include "cli/border_commands.h"
 
 #include "base/problem.h"
-#include "library/border_library.h"
+#include "library/shelf.h"
 
 #include <CLI/CLI.hpp>
 
@@ -15,7 +15,7 @@ BorderDesign namedBorder(const std::string& nameOrFile) {
     std::error_code error;
     std::optional<SavedBorder> found;
     if (std::filesystem::is_regular_file(nameOrFile, error))
-        found = loadBorderFile(nameOrFile);
+        found = BorderLibrary::load(nameOrFile);
     else
         found = BorderLibrary().find(nameOrFile);
     if (!found)

@@ -13,7 +13,7 @@
 #include "geometry/fit.h"
 #include "privacy/report.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 #include "run/gather.h"
 #include "run/run.h"
 #include "seal/design_json.h"
@@ -277,7 +277,9 @@ int runProof(const ProofOptions& options) {
     Frame frame = renderBase(original, options.picture, facts, delivery, chain, size, &warning);
     finishPicture(delivery, chain, grainSeed(original.path()), frame);
     FinishContext context;
-    context.facts = textFacts(original.path(), inspect(original), delivery);
+    context.facts =
+        pictureWords(original.path(), readMetadata(original.path(), inspect(original)), facts.size, delivery)
+            .facts;
     const auto finished = finishFrame(delivery, chain, frame, context);
     writeNewFile(options.output, encodePng(screenFrame(frame, delivery.file)));
     if (!warning.empty())

@@ -8,9 +8,9 @@
 #include "geometry/fit.h"
 #include "library/seal_library.h"
 #include "picture/original.h"
+#include "render/picture_words.h"
 #include "render/render.h"
 #include "render/seal_export.h"
-#include "render/text_facts.h"
 #include "run/gather.h"
 
 #include <CLI/CLI.hpp>
@@ -49,7 +49,7 @@ Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
     Frame frame = renderBase(original, path.string(), facts, delivery, chain,
                              fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
-    const auto words = textFacts(path, inspect(original), delivery);
+    const auto words = pictureWords(path, readMetadata(path, inspect(original)), facts.size, delivery).facts;
     finishPicture(delivery, chain, grainSeed(path), frame);
     borderFrame(delivery, chain, words, frame);
     const auto seal = prepareSeal(delivery.seal, words);

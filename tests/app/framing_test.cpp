@@ -5,7 +5,7 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 #include "run/run.h"
 #include "window_fixture.h"
 
@@ -67,7 +67,7 @@ TEST_F(Framing, TheWallShowsBorderCaptionAndCropAsTheRendererMakesThem) {
         renderBase(original, path.string(), facts, delivery(), chain, {shown.width(), shown.height()});
     finishPicture(delivery(), chain, grainSeed(path), frame);
     FinishContext context;
-    context.facts = textFacts(path, inspect(original), delivery());
+    context.facts = pictureWords(path, metadataFrom(inspect(original)), facts.size, delivery()).facts;
     finishFrame(delivery(), chain, frame, context);
     EXPECT_EQ(toImage(frame, delivery().file), shown);
 }

@@ -5,9 +5,26 @@
 
 #include "picture/original.h"
 #include "render/encode.h"
+#include "rights/apply.h"
+#include "run/check_copy.h"
 #include "support/support.h"
 
 namespace keepseal::test {
+
+/// What the delivery's sheet writes where the original says nothing.
+inline CopyWords sheetWords(const Delivery& delivery) {
+    return copyWords(applyRights(delivery.rights, delivery.privacy, {}, {}), delivery.privacy, {});
+}
+inline CopyPromise promiseOf(const Delivery& delivery, Container format, Size size) {
+    return {format, size, sheetWords(delivery), false, false};
+}
+/// A sheet of these two fields, as typed.
+inline RightsSheet sheetOf(const std::string& creator, const std::string& notice) {
+    RightsSheet out;
+    out.setAlways("creator", creator);
+    out.setAlways("copyright_notice", notice);
+    return out;
+}
 
 struct Opened {
     explicit Opened(const fs::path& path) : original(path), facts(readFacts(original, path.string())) {}
@@ -30,7 +47,7 @@ struct Opened {
         return out;
     }
     Bytes copy(const Delivery& delivery, Container format = Container::Jpeg) const {
-        return encodeCopy(frame(delivery), delivery, plan(delivery), format).bytes;
+        return encodeCopy(frame(delivery), delivery, plan(delivery), format, sheetWords(delivery)).bytes;
     }
 };
 
@@ -43,7 +60,7 @@ inline Bytes copyOf(const Frame& frame, const Delivery& delivery, double pixelsP
                     Container format = Container::Jpeg) {
     auto plan = planChain(delivery, frame.size);
     plan.pixelsPerMm = pixelsPerMm;
-    return encodeCopy(frame, delivery, plan, format).bytes;
+    return encodeCopy(frame, delivery, plan, format, sheetWords(delivery)).bytes;
 }
 
 /// Mean and largest difference of two frames of one size, in 8-bit steps.

@@ -178,8 +178,8 @@ Delivery sampleDelivery(const fs::path& folder) {
     Delivery delivery;
     delivery.name = "Web gallery";
     delivery.seal.setText("Tidemark");
-    delivery.rights.creator = "Wrenna Oake; Ines Gull";
-    delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
+    delivery.rights.setAlways("creator", "Wrenna Oake; Ines Gull");
+    delivery.rights.setAlways("copyright_notice", "© 2026 Marsh & Line Studio");
     delivery.place.folder = folder.string();
     return delivery;
 }

@@ -5,7 +5,7 @@
 #include "geometry/fit.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 #include "theme/theme.h"
 
 #include <QHBoxLayout>
@@ -54,7 +54,7 @@ QImage drawn(const Frame& picture, Delivery delivery, const BorderDesign& border
     frame.scale = static_cast<double>(whole.longSide()) / chain.sizes.whole.longSide();
     FinishContext context;
     if (info)
-        context.facts = textFacts(info->path, info->report, delivery);
+        context.facts = wordsOf(*info, delivery, {}).facts;
     if (withSeal)
         finishFrame(delivery, chain, frame, context);
     else

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "document/chain_of.h"
-#include "library/border_library.h"
+#include "library/shelf.h"
 #include "widgets/controls.h"
 
 #include <QDialog>

@@ -186,6 +186,8 @@ void ChainView::refresh() {
                                                : QString();
         if (s.id == StationId::Fit && readable && chain.fit.enlargedTo > 100.5)
             problem = tr("enlarged to %1 %").arg(chain.fit.enlargedTo, 0, 'f', 0);
+        if (s.id == StationId::Privacy && delivery.privacy.opensLocation())
+            problem = tr("the place is told");
         if (s.id == StationId::File && delivery.file.formats().empty())
             problem = tr("choose a format");
         if (s.id == StationId::File && delivery.file.colour == ColourOut::Profile)

@@ -34,6 +34,11 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* enc
     });
     connect(document, &JobDocument::currentDeliveryChanged, this, &Drawer::refresh);
     connect(document, &JobDocument::anythingChanged, this, &Drawer::showSizes); // a border changes what fits
+    connect(document, &JobDocument::exceptionsChanged, this, &Drawer::refreshWords);
+    connect(document, &JobDocument::stationChanged, this, [this](StationId station) {
+        if (station != m_station) // privacy and rights look into each other
+            refreshWords();
+    });
     connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
         if (id == m_lookedAt)
             setLookedAt(id);
@@ -43,6 +48,8 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* enc
 
 void Drawer::showStation(StationId station) {
     m_station = station;
+    // Fields with their values before and after need more room than a row of sliders.
+    setFixedWidth(station == StationId::Rights || station == StationId::Privacy ? 340 : 268);
     rebuild();
 }
 
@@ -53,7 +60,10 @@ void Drawer::setLookedAt(OriginalId id) {
     m_encoded->showPicture(id);
     showSizes();
     showCurve();
-    showPrivacy();
+    if (m_rights)
+        m_rights->setLookedAt(id);
+    if (m_privacy)
+        m_privacy->setLookedAt(id);
 }
 
 QWidget* Drawer::control(const std::string& path) const {
@@ -66,7 +76,9 @@ QWidget* Drawer::control(const std::string& path) const {
 }
 
 void Drawer::rebuild() {
-    m_privacy = m_sizes = nullptr;
+    m_sizes = nullptr;
+    m_rights = nullptr;
+    m_privacy = nullptr;
     m_border = nullptr;
     m_curve = nullptr;
     m_forms.clear();
@@ -88,8 +100,8 @@ void Drawer::rebuild() {
     const bool border = m_station == StationId::Border;
     std::vector<const SettingInfo*> first, rows;
     for (const auto& setting : s.settings) {
-        if (border ? setting.derived : !setting.group.empty())
-            continue; // drawn in the editor, or designed on the bench
+        if (border ? setting.derived : !setting.group.empty() || m_station == StationId::Privacy)
+            continue; // edited in an editor of its own, or designed on the bench
         (border && setting.key == "on" ? first : rows).push_back(&setting);
     }
     if (border) {
@@ -106,7 +118,6 @@ void Drawer::rebuild() {
     column->addStretch();
     setWidget(page);
     refresh();
-    showPrivacy();
     showCurve();
     m_encoded->want(m_encoded->wantsPicture(), m_curve && isVisible());
 }
@@ -163,11 +174,17 @@ void Drawer::addExtras(QVBoxLayout* column) {
             button(tr("Before and after at %1 %").arg(percent), tr("A divider over the copy's own pixels"),
                    [this, percent] { emit detailRequested(percent); });
         break;
+    case StationId::Rights:
+        m_rights = new RightsEditor(m_document, m_library);
+        m_rights->setLookedAt(m_lookedAt);
+        column->addWidget(m_rights);
+        emit sheetsShown();
+        break;
     case StationId::Privacy:
-        m_privacy = new QLabel;
-        m_privacy->setWordWrap(true);
-        m_privacy->setTextFormat(Qt::RichText);
-        m_privacy->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+        m_privacy = new PrivacyEditor(m_document, m_library);
+        m_privacy->setLookedAt(m_lookedAt);
+        connect(m_privacy, &PrivacyEditor::leavesRequested, this, &Drawer::leavesRequested);
+        connect(m_privacy, &PrivacyEditor::stationRequested, this, &Drawer::stationRequested);
         column->addWidget(m_privacy);
         break;
     default:
@@ -209,6 +226,14 @@ void Drawer::refresh() {
         m_border->refresh();
     showSizes();
     showCurve();
+    refreshWords();
+}
+
+void Drawer::refreshWords() {
+    if (m_rights)
+        m_rights->refresh();
+    if (m_privacy)
+        m_privacy->refresh();
 }
 
 void Drawer::showSizes() {
@@ -253,39 +278,6 @@ void Drawer::showEvent(QShowEvent* event) {
 void Drawer::hideEvent(QHideEvent* event) {
     QScrollArea::hideEvent(event);
     m_encoded->want(m_encoded->wantsPicture(), false);
-}
-
-/// What the looked-at original carries, kind by kind, and what becomes of it.
-void Drawer::showPrivacy() {
-    if (!m_privacy)
-        return;
-    const auto info = m_library->info(m_lookedAt);
-    if (!info || info->problem) {
-        m_privacy->setText(tr("Choose a picture to see what its file tells."));
-        return;
-    }
-    const auto cell = [](const QString& text, const QColor& colour) {
-        return QString("<td style='padding:3px 10px 3px 0; color:%1'>%2</td>").arg(colour.name(), text);
-    };
-    QString html = "<p><b>" + toQt(info->path.filename()).toHtmlEscaped() + "</b></p><table>";
-    for (int i = 0; i < static_cast<int>(Category::Technical); ++i) {
-        const auto category = static_cast<Category>(i);
-        const auto count = info->report.count(category);
-        if (count == 0)
-            continue;
-        const bool place = category == Category::Location && info->report.tellsPlace();
-        html += "<tr>" + cell(toQt(std::string(labelOf(category))), place ? theme().look : theme().text) +
-                cell(QString::number(count), theme().quiet) + cell(tr("left out"), theme().good) + "</tr>";
-    }
-    html += "</table>";
-    if (info->report.tellsPlace())
-        html += "<p style='color:" + theme().look.name() + "'>" +
-                tr("It tells a place: %1").arg(toQt(info->report.placeText()).toHtmlEscaped()) + "</p>";
-    else
-        html += "<p>" + tr("It tells no place.") + "</p>";
-    for (const auto& part : info->report.notSearched)
-        html += "<p style='color:" + theme().quiet.name() + "'>" + toQt(part).toHtmlEscaped() + "</p>";
-    m_privacy->setText(html);
 }
 
 } // namespace keepseal::app

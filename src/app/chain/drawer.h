@@ -6,7 +6,9 @@
 
 #include "chain/border_editor.h"
 #include "chain/quality_curve.h"
+#include "leaves/privacy_editor.h"
 #include "widgets/setting_form.h"
+#include "words/rights_editor.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -22,14 +24,19 @@ public:
     void setLookedAt(OriginalId id);
     /// The control of a setting of the shown station ("seal.size"), for focus and for tests.
     QWidget* control(const std::string& path) const;
-    BorderEditor* borderEditor() { return m_border; } ///< nullptr unless the border is shown
-    QualityCurve* qualityCurve() { return m_curve; }  ///< nullptr unless the file is shown
+    BorderEditor* borderEditor() { return m_border; }    ///< nullptr unless the border is shown
+    QualityCurve* qualityCurve() { return m_curve; }     ///< nullptr unless the file is shown
+    RightsEditor* rightsEditor() { return m_rights; }    ///< nullptr unless the rights are shown
+    PrivacyEditor* privacyEditor() { return m_privacy; } ///< nullptr unless privacy is shown
     QString sizes() const { return m_sizes ? m_sizes->text() : QString(); }
 
 signals:
     void benchRequested();
     void libraryRequested();
     void bordersRequested();
+    void sheetsShown(); ///< the rights editor was made: its menu of sheets is empty
+    void leavesRequested();
+    void stationRequested(keepseal::StationId station);
     void cropRequested();              ///< this picture, with its frame
     void detailRequested(int percent); ///< before and after, at 100 or 200 %
     void pickRequested();              ///< a colour from the picture for the border's chosen ring
@@ -43,7 +50,7 @@ private:
     SettingForm* addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows);
     void showSizes();
     void showCurve();
-    void showPrivacy();
+    void refreshWords();
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -59,7 +66,8 @@ private:
     BorderEditor* m_border = nullptr;
     QualityCurve* m_curve = nullptr;
     QLabel* m_sizes = nullptr;
-    QLabel* m_privacy = nullptr;
+    RightsEditor* m_rights = nullptr;
+    PrivacyEditor* m_privacy = nullptr;
 };
 
 } // namespace keepseal::app

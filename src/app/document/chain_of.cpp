@@ -16,4 +16,8 @@ std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibra
     return chainOf(document, *info, id);
 }
 
+PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
+    return pictureWords(info.path, info.metadata, info.facts.size, delivery, exception.words);
+}
+
 } // namespace keepseal::app

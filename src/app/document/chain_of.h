@@ -4,6 +4,7 @@
 #pragma once
 
 #include "document/picture_library.h"
+#include "render/picture_words.h"
 #include "render/render.h"
 
 #include <optional>
@@ -14,5 +15,8 @@ namespace keepseal::app {
 std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibrary& library, OriginalId id);
 /// The same by what is known of the picture already.
 ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id);
+
+/// What its copy will say, and its tokens' values.
+PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
 
 } // namespace keepseal::app

@@ -85,8 +85,9 @@ void JobDocument::apply(const JobState& next) {
         for (const auto& station : stations()) {
             const auto& was = before.deliveries[m_state.currentDelivery].delivery;
             const bool changed =
-                station.id == StationId::Seal
-                    ? was.seal != currentDelivery().seal
+                station.id == StationId::Seal ? was.seal != currentDelivery().seal
+                : station.id == StationId::Rights // rules with conditions are no settings of their own
+                    ? was.rights != currentDelivery().rights
                     : std::any_of(station.settings.begin(), station.settings.end(),
                                   [&](const Setting<Delivery>& setting) {
                                       return setting.get(was) != setting.get(currentDelivery());
@@ -135,17 +136,66 @@ void JobDocument::editExceptions(const std::vector<OriginalId>& ids, const QStri
         ids, what, [&edit](PictureException& exception) { edit(exception.seal); }, merge);
 }
 
-void JobDocument::editPictures(const std::vector<OriginalId>& ids, const QString& what,
-                               const std::function<void(PictureException&)>& edit, int merge) {
+void JobDocument::setRights(RightsSheet sheet, const QString& what, int merge) {
+    if (sheet == currentDelivery().rights)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.rights = std::move(sheet);
+    push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
+}
+
+void JobDocument::setPrivacy(PrivacyRules privacy, const QString& what) {
+    if (privacy == currentDelivery().privacy)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.privacy = std::move(privacy);
+    push(what, std::move(next));
+}
+
+void JobDocument::editEach(const std::vector<OriginalId>& ids, const QString& what,
+                           const std::function<void(OriginalId, PictureException&)>& edit, int merge) {
     auto next = m_state;
     for (const auto id : ids) {
         auto& exception = next.exceptions[id];
-        edit(exception);
+        edit(id, exception);
         if (exception.empty())
             next.exceptions.erase(id);
     }
     if (next.exceptions != m_state.exceptions)
         push(what, std::move(next), merge ? mergeKeyOf(what.toStdString(), merge) : 0);
+}
+
+void JobDocument::editPictures(const std::vector<OriginalId>& ids, const QString& what,
+                               const std::function<void(PictureException&)>& edit, int merge) {
+    editEach(
+        ids, what, [&](OriginalId, PictureException& exception) { edit(exception); }, merge);
+}
+
+void JobDocument::editWords(const std::map<OriginalId, FieldValues>& words, const QString& what) {
+    std::vector<OriginalId> ids;
+    for (const auto& [id, values] : words)
+        ids.push_back(id);
+    editEach(
+        ids, what,
+        [&](OriginalId id, PictureException& exception) {
+            for (const auto& [key, value] : words.at(id))
+                exception.words[key] = value;
+        },
+        0);
+}
+
+void JobDocument::takeBackWords(const std::map<OriginalId, std::vector<std::string>>& keys,
+                                const QString& what) {
+    std::vector<OriginalId> ids;
+    for (const auto& [id, names] : keys)
+        ids.push_back(id);
+    editEach(
+        ids, what,
+        [&](OriginalId id, PictureException& exception) {
+            for (const auto& key : keys.at(id))
+                exception.words.erase(key);
+        },
+        0);
 }
 
 void JobDocument::addOriginals(const std::vector<std::filesystem::path>& files) {

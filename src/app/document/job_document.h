@@ -68,9 +68,14 @@ public:
     /// Steps with the same `merge` (not 0) and the same words are one undo step.
     void setSeal(SealDesign seal, const QString& what, int merge = 0);
     void setBorder(BorderDesign border, const QString& what, int merge = 0);
+    void setRights(RightsSheet sheet, const QString& what, int merge = 0);
+    void setPrivacy(PrivacyRules privacy, const QString& what);
     /// Changes what is different for each of these pictures.
     void editPictures(const std::vector<OriginalId>& ids, const QString& what,
                       const std::function<void(PictureException&)>& edit, int merge = 0);
+    /// Metadata typed for single pictures, and taken back; each call one step.
+    void editWords(const std::map<OriginalId, FieldValues>& words, const QString& what);
+    void takeBackWords(const std::map<OriginalId, std::vector<std::string>>& keys, const QString& what);
     /// The same for their seals alone.
     void editExceptions(const std::vector<OriginalId>& ids, const QString& what,
                         const std::function<void(SealException&)>& edit, int merge = 0);
@@ -96,6 +101,8 @@ signals:
 private:
     friend class StateCommand;
     void push(const QString& what, JobState next, int mergeKey = 0);
+    void editEach(const std::vector<OriginalId>& ids, const QString& what,
+                  const std::function<void(OriginalId, PictureException&)>& edit, int merge);
     void apply(const JobState& next);
 
     JobState m_state;

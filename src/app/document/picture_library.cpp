@@ -53,6 +53,7 @@ PictureInfoPtr readInfo(const std::filesystem::path& path) {
         info->bytes = original.size();
         info->facts = readFacts(original, path.string());
         info->report = inspect(original);
+        info->metadata = readMetadata(path, info->report);
         info->preview = readPreview(original, *info);
     } catch (const Problem& problem) {
         info->problem = problem;

@@ -6,6 +6,7 @@
 
 #include "base/problem.h"
 #include "document/job_document.h"
+#include "metadata/metadata.h"
 #include "picture/develop.h"
 #include "privacy/report.h"
 
@@ -23,6 +24,7 @@ struct PictureInfo {
     std::uint64_t bytes = 0;
     PictureFacts facts;
     FileReport report;
+    Metadata metadata;              ///< the same as fields, with an XMP file beside it
     std::optional<Frame> preview;   ///< upright, in the picture's own shape; only for a first look
     std::optional<Problem> problem; ///< why there will be no proof and no copy
 };

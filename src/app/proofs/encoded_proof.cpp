@@ -6,7 +6,7 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 
 #include <QRunnable>
 
@@ -38,6 +38,7 @@ struct EncodedProof::Kept {
     std::string key;
     Frame frame;
     ChainPlan chain;
+    PictureWords words;
 };
 
 struct EncodedProof::Answer {
@@ -54,14 +55,15 @@ struct EncodedProof::Answer {
 namespace {
 
 void renderCopy(const Delivery& delivery, const PictureInfo& info, const PictureException& exception,
-                Frame& frame, ChainPlan& chain) {
+                Frame& frame, ChainPlan& chain, PictureWords& words) {
     chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
     const Original original(info.path);
     frame = renderBase(original, info.path.string(), info.facts, delivery, chain, chain.sizes.whole);
     finishPicture(delivery, chain, grainSeed(info.path), frame);
     FinishContext context;
     context.seal.exception = &exception.seal;
-    context.facts = textFacts(info.path, info.report, delivery);
+    words = wordsOf(info, delivery, exception);
+    context.facts = words.facts;
     finishFrame(delivery, chain, frame, context);
 }
 
@@ -152,10 +154,12 @@ void EncodedProof::start() {
             if (!kept || kept->key != key) {
                 answer.kept = std::make_shared<Kept>();
                 answer.kept->key = std::move(key);
-                renderCopy(delivery, *info, exception, answer.kept->frame, answer.kept->chain);
+                renderCopy(delivery, *info, exception, answer.kept->frame, answer.kept->chain,
+                           answer.kept->words);
             }
             const auto& frame = answer.kept->frame;
-            const auto encoded = encodeCopy(frame, delivery, answer.kept->chain, answer.format);
+            const auto encoded =
+                encodeCopy(frame, delivery, answer.kept->chain, answer.format, answer.kept->words.copy);
             answer.bytes = encoded.bytes.size();
             if (wantPicture)
                 answer.image = decoded(encoded.bytes, delivery.file);
@@ -166,8 +170,9 @@ void EncodedProof::start() {
                         break;
                     auto other = delivery;
                     other.file.quality = other.file.webpQuality = quality;
-                    answer.curve.push_back(
-                        {quality, encodeCopy(frame, other, answer.kept->chain, answer.format).bytes.size()});
+                    answer.curve.push_back({quality, encodeCopy(frame, other, answer.kept->chain,
+                                                                answer.format, answer.kept->words.copy)
+                                                         .bytes.size()});
                 }
         } catch (const Problem& problem) {
             answer.problem = toQt(problem.sentence());

@@ -6,7 +6,7 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 
 #include <QElapsedTimer>
 #include <QRunnable>
@@ -90,7 +90,7 @@ Made makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& 
     context.seal.exception = &job.exception.seal;
     context.seal.ground = &proof.ground;
     if (dependsOnPicture(delivery))
-        context.facts = textFacts(job.info->path, job.info->report, delivery);
+        context.facts = wordsOf(*job.info, delivery, job.exception).facts;
     FinishResult result;
     result.border = borderFrame(delivery, chain, context.facts, frame);
     const auto prepared = shared ? shared : prepareSeal(delivery.seal, context.facts);
@@ -265,7 +265,7 @@ std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
         auto frame = std::make_shared<Frame>(*picture);
         frame->whole = wholeFor(chain, *frame);
         frame->scale = static_cast<double>(frame->whole.longSide()) / chain.sizes.whole.longSide();
-        borderFrame(delivery, chain, textFacts(info->path, info->report, delivery), *frame);
+        borderFrame(delivery, chain, wordsOf(*info, delivery, m_document->exception(id)).facts, *frame);
         entry.bordered = std::move(frame);
         entry.borderedRevision = m_ground;
     }

@@ -3,8 +3,8 @@
 #include "seal_bench/seal_canvas.h"
 
 #include "geometry/fit.h"
+#include "render/picture_words.h"
 #include "render/render.h"
-#include "render/text_facts.h"
 #include "theme/theme.h"
 
 #include <QDragEnterEvent>
@@ -56,7 +56,7 @@ PreparedPtr SealCanvas::prepared() const {
         TextFacts facts;
         const auto& delivery = m_document->currentDelivery();
         if (const auto info = m_library->info(m_id); info && dependsOnPicture(delivery.seal))
-            facts = textFacts(info->path, info->report, delivery);
+            facts = wordsOf(*info, delivery, m_document->exception(m_id)).facts;
         m_prepared = prepareSeal(delivery.seal, facts);
     }
     return m_prepared;

@@ -56,6 +56,8 @@ void MainWindow::makeActions() {
         action(tr("Keep the seal in the library"), QKeySequence("Ctrl+K"), [this] { keepSeal(); }));
     menu->addAction(action(
         tr("Compare borders…"), QKeySequence("Ctrl+Shift+B"), [this] { compareBorders(); }, "frame"));
+    menu->addAction(action(
+        tr("What do these files tell?"), QKeySequence("Ctrl+I"), [this] { lookIntoFiles(); }, "search"));
     auto* different = menu->addMenu(tr("Different on the chosen pictures"));
     makePictureActions(different);
     makeExceptionActions(different);
@@ -90,7 +92,7 @@ void MainWindow::makeActions() {
         setLook(theme().kind, static_cast<Surround>((static_cast<int>(surround()) + 1) % 3));
     }));
     action({}, QKeySequence("Ctrl+E"), [this] { m_header->asSavedButton()->click(); });
-    for (int i = 0; i < 4; ++i)
+    for (int i = 0; i < kViews; ++i)
         action({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
                [this, i] { setView(static_cast<ViewKind>(i)); });
     menu->addSeparator();

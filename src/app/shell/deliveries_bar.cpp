@@ -113,9 +113,12 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
     const auto size = plain ? tr("%1 px").arg(d.fit.longSide) : toQt(station(StationId::Fit).summary(d));
     painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
                      small.elidedText(size + " · " + formatsOf(d.file), Qt::ElideRight, width() - left - 8));
+    if (d.privacy.opensLocation())
+        painter.setPen(t.bad);
     painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
                      Qt::AlignLeft,
-                     !m_item.inNextRun ? tr("not in the next run")
+                     d.privacy.opensLocation() ? tr("TELLS THE PLACE")
+                     : !m_item.inNextRun       ? tr("not in the next run")
                      : m_pictures * d.file.formats().size() == 1
                          ? tr("1 copy")
                          : tr("%1 copies").arg(m_pictures * d.file.formats().size()));

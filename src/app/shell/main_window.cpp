@@ -33,7 +33,8 @@ MainWindow::MainWindow()
       m_strip(new TrialStrip(&m_document, &m_library, &m_hardCases, TrialStrip::Ramps::Without)),
       m_empty(makeEmptyPage()), m_wall(new ProofWall(&m_document, &m_library)),
       m_single(new SingleView(&m_document, &m_library, &m_encoded)),
-      m_crop(new CropView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
+      m_crop(new CropView(&m_document, &m_library)), m_words(new WordsView(&m_document, &m_library)),
+      m_leaves(new LeavesView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);
@@ -51,6 +52,7 @@ MainWindow::MainWindow()
     makeActions();
     connectParts();
     connectFraming();
+    connectWording();
     m_header->sizeSlider()->setValue(m_wall->rowHeight());
     m_chain->setChosen(StationId::Seal);
     updateViews();
@@ -70,7 +72,6 @@ QWidget* MainWindow::makeMiddle() {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
     m_chain->setFixedWidth(212);
-    m_drawer->setFixedWidth(268);
     row->addWidget(m_chain);
     row->addWidget(m_drawer);
     auto* right = new QVBoxLayout;
@@ -78,7 +79,8 @@ QWidget* MainWindow::makeMiddle() {
     right->addWidget(m_header);
     for (auto* view :
          {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_wall), static_cast<QWidget*>(m_single),
-          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_check)})
+          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words), static_cast<QWidget*>(m_leaves),
+          static_cast<QWidget*>(m_check)})
         m_stack->addWidget(view);
     right->addWidget(m_stack, 1);
     right->addWidget(m_strip);
@@ -121,7 +123,8 @@ void MainWindow::connectParts() {
     connect(m_chain, &ChainView::stationChosen, this, [this](StationId station) {
         m_drawer->showStation(station);
         updateViews();
-        if (m_view == ViewKind::Check) // who opens a station wants to change something and see it
+        if (m_view == ViewKind::Check ||
+            m_view == ViewKind::Words) // who opens a station wants to change something and see it
             setView(ViewKind::Wall);
     });
     connect(m_drawer, &Drawer::benchRequested, this, &MainWindow::openBench);
@@ -214,6 +217,8 @@ void MainWindow::setLookedAt(OriginalId id) {
     m_drawer->setLookedAt(id);
     m_single->showPicture(id);
     m_crop->showPicture(id);
+    m_words->setLookedAt(id);
+    m_leaves->setLookedAt(id);
     m_bench->showPicture(id);
 }
 
@@ -236,16 +241,19 @@ void MainWindow::setView(ViewKind view) {
 
 void MainWindow::updateViews() {
     const bool empty = m_document.originals().empty();
-    QWidget* shown = empty                       ? m_empty
+    QWidget* shown = m_view == ViewKind::Leaves && (!empty || m_leaves->looksIntoFiles())
+                         ? static_cast<QWidget*>(m_leaves)
+                     : empty                     ? m_empty
                      : m_view == ViewKind::Wall  ? static_cast<QWidget*>(m_wall)
+                     : m_view == ViewKind::Words ? static_cast<QWidget*>(m_words)
                      : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
                      : cropping()                ? static_cast<QWidget*>(m_crop)
                                                  : static_cast<QWidget*>(m_single);
     m_stack->setCurrentWidget(shown);
-    m_drawer->setVisible(shown != m_check); // the table needs the width
+    m_drawer->setVisible(shown != m_check && shown != m_words); // tables need the width
     m_strip->setVisible(shown == m_wall && m_chain->chosen() == StationId::Seal);
     m_header->setView(m_view);
-    m_header->setVisible(!empty || !m_noticeText.isEmpty());
+    m_header->setVisible(!empty || shown == m_leaves || !m_noticeText.isEmpty());
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")
                           : m_single->zoom() == Zoom::Full ? tr("100 %")
                                                            : tr("200 %"));
@@ -277,6 +285,9 @@ QString MainWindow::planSentence(const Plan& plan) const {
     if (left > 0)
         text += tr(" · %1 left out").arg(left);
     text += tr(" · nothing will be replaced");
+    if (std::any_of(plan.deliveries.begin(), plan.deliveries.end(),
+                    [](const Delivery& d) { return d.privacy.opensLocation(); }))
+        text += tr(" · THE PLACE IS TOLD");
     // Of the delivery that is looked at, as far as it has been measured.
     if (const auto& verdict = m_hardCases.verdict(); verdict.hardToRead > 0)
         text += tr(" · seal hard to read on %1 of %2").arg(verdict.hardToRead).arg(verdict.measured);

@@ -7,8 +7,9 @@
 #include "chain/chain_view.h"
 #include "chain/drawer.h"
 #include "check/check_view.h"
-#include "library/border_library.h"
+#include "leaves/leaves_view.h"
 #include "library/seal_library.h"
+#include "library/shelf.h"
 #include "proofs/crop_view.h"
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
@@ -18,6 +19,7 @@
 #include "shell/run_bar.h"
 #include "shell/views_header.h"
 #include "theme/theme.h"
+#include "words/words_view.h"
 
 #include <QMainWindow>
 #include <QStackedWidget>
@@ -41,6 +43,8 @@ public:
     QToolButton* asSavedButton() { return m_header->asSavedButton(); }
     ChainView& chain() { return *m_chain; }
     Drawer& drawer() { return *m_drawer; }
+    WordsView& words() { return *m_words; }
+    LeavesView& leaves() { return *m_leaves; }
     CheckView& check() { return *m_check; }
     RunBar& runBar() { return *m_runBar; }
     DeliveriesBar& deliveries() { return *m_deliveries; }
@@ -87,6 +91,16 @@ private:
     void makeExceptionActions(QMenu* menu);
     void makePictureActions(QMenu* menu);
     void connectFraming();
+    void connectWording();
+    void fillSheetsMenu();
+    void keepSheet();
+    void openXmp();
+    void saveXmp();
+    void lookIntoFiles();
+    void lookIntoFolder();
+    void saveReport();
+    void saveWords();
+    void takeWords();
     void pickColour();
     std::shared_ptr<const Frame> lookedAtPicture();
     void differ(const QString& what, const std::function<void(SealException&)>& edit);
@@ -118,6 +132,7 @@ private:
     HardCases m_hardCases;
     EncodedProof m_encoded;
     BorderLibrary m_borders;
+    SheetLibrary m_sheets;
     Running m_running;
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;
@@ -132,6 +147,8 @@ private:
     ProofWall* m_wall;
     SingleView* m_single;
     CropView* m_crop;
+    WordsView* m_words;
+    LeavesView* m_leaves;
     CheckView* m_check;
     RunBar* m_runBar;
     ViewKind m_view = ViewKind::Wall;

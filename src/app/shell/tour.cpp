@@ -4,6 +4,7 @@
 
 #include "border/border_chooser.h"
 #include "seal_bench/seal_chooser.h"
+#include "shell/tour_words.h"
 
 #include <QApplication>
 #include <QDir>
@@ -226,10 +227,12 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && save(window, out.filePath("before-after.png"));
     window.setView(ViewKind::Wall);
     ok = ok && framingPictures(window, out);
+    ok = ok && wordsPictures(window, [&out](QWidget& widget, const QString& name) {
+             return saveWidget(widget, out.filePath(name));
+         });
     ok = ok && benchPictures(window, out);
     ok = ok && exceptionsPicture(window, out);
     window.setLook(ThemeKind::Light, Surround::Middle);
-    window.chain().setChosen(StationId::Privacy);
     ok = ok && settled(window) && save(window, out.filePath("proof-wall-light.png"));
     window.setLook(ThemeKind::Dark, Surround::Dark);
     window.chain().setChosen(StationId::Place);

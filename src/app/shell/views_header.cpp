@@ -22,12 +22,14 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     row->setSpacing(kGap1);
     const std::pair<QString, QString> views[] = {
         {tr("Wall"), tr("All proofs (Ctrl+1)")},
-        {tr("One picture"), tr("One proof, large (Ctrl+2 or Enter)")},
+        {tr("One"), tr("One proof, large (Ctrl+2 or Enter)")},
         {tr("Before / after"), tr("Original and copy with a divider (Ctrl+3)")},
-        {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+4)")}};
+        {tr("Words"), tr("What all copies will say, as a table (Ctrl+4)")},
+        {tr("What leaves"), tr("What each file tells, and what its copy will (Ctrl+5)")},
+        {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+6)")}};
     auto* viewGroup = new QButtonGroup(this);
     auto* zoomGroup = new QButtonGroup(this);
-    for (int i = 0; i < 4; ++i) {
+    for (int i = 0; i < kViews; ++i) {
         auto* button = new QPushButton(views[i].first);
         button->setToolTip(views[i].second);
         button->setCheckable(true);
@@ -92,7 +94,7 @@ void ViewsHeader::setView(ViewKind view) {
         zoom->setVisible(one);
     m_asSaved->setVisible(one);
     m_size->setVisible(view == ViewKind::Wall);
-    m_surround->setVisible(view != ViewKind::Check);
+    m_surround->setVisible(view == ViewKind::Wall || one);
 }
 
 void ViewsHeader::setZoomText(const QString& text) {

@@ -14,7 +14,8 @@ class QToolButton;
 
 namespace keepseal::app {
 
-enum class ViewKind { Wall, One, BeforeAfter, Check };
+enum class ViewKind { Wall, One, BeforeAfter, Words, Leaves, Check };
+inline constexpr int kViews = 6;
 
 class ViewsHeader : public QWidget {
     Q_OBJECT
@@ -34,7 +35,7 @@ signals:
     void noticeClosed();
 
 private:
-    QPushButton* m_views[4];
+    QPushButton* m_views[kViews];
     QToolButton* m_zooms[3];
     QToolButton* m_asSaved;
     QSlider* m_size;

@@ -73,6 +73,26 @@ std::string printable(std::string_view bytes, std::size_t maxBytes) {
     return trimmed(out);
 }
 
+std::string readableText(std::string_view bytes) {
+    const bool utf8 = isUtf8(bytes);
+    std::string out;
+    for (std::size_t i = 0; i < bytes.size(); ++i) {
+        const auto u = static_cast<unsigned char>(bytes[i]);
+        if (u == '\r') {
+            if (i + 1 >= bytes.size() || bytes[i + 1] != '\n')
+                out += '\n';
+        } else if ((u < 0x20 && u != '\n' && u != '\t') || u == 0x7F)
+            out += ' ';
+        else if (u < 0x80 || utf8)
+            out += bytes[i];
+        else {
+            out += static_cast<char>(0xC0 | (u >> 6));
+            out += static_cast<char>(0x80 | (u & 0x3F));
+        }
+    }
+    return trimmed(out);
+}
+
 std::string trimmedNumber(double value, int decimals) {
     char text[64];
     std::snprintf(text, sizeof text, "%.*f", decimals, value);

@@ -15,6 +15,8 @@ bool isUtf8(std::string_view bytes);
 std::string cutUtf8(std::string_view text, std::size_t maxBytes);
 /// Any bytes made safe to show: invalid UTF-8 is read as Latin-1, control characters become spaces.
 std::string printable(std::string_view bytes, std::size_t maxBytes = 400);
+/// The same with its line ends and tabs, for texts that are carried on: whole lines, trimmed at both ends.
+std::string readableText(std::string_view bytes);
 /// Without trailing zeros: 2.50 -> "2.5", 3.0 -> "3".
 std::string trimmedNumber(double value, int decimals);
 /// "640 kB", "3.1 MB" (decimal units, as file managers show them).

@@ -7,6 +7,7 @@
 #include "border/design.h"
 #include "finish/finish.h"
 #include "geometry/fit.h"
+#include "privacy/rules.h"
 #include "rights/sheet.h"
 #include "seal/design.h"
 
@@ -62,6 +63,7 @@ struct Delivery {
     BorderDesign border;
     SealDesign seal;
     RightsSheet rights;
+    PrivacyRules privacy;
     FileSettings file;
     PlaceSettings place;
     /// What a file held that this version does not know; written back unchanged.

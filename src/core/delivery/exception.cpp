@@ -41,6 +41,25 @@ TurnException turnFromJson(const json& object, const std::string& path) {
     return out;
 }
 
+FieldValues wordsFromJson(const json& object, const std::string& path) {
+    FieldValues out;
+    if (!object.is_object())
+        wrong(path, object, "an object");
+    for (const auto& [key, saved] : object.items()) {
+        const auto* field = metadataField(key);
+        if (!field || field->placeField || !saved.is_object())
+            wrong(path + "." + key, saved, "values of fields that may be written");
+        auto& value = out[key];
+        try {
+            value.items = saved.value("value", std::vector<std::string>{});
+            value.languages = saved.value("languages", std::map<std::string, std::string>{});
+        } catch (const json::exception&) {
+            wrong(path + "." + key, saved, "a list of texts, and texts by language");
+        }
+    }
+    return out;
+}
+
 } // namespace
 
 std::string describe(const PictureException& exception) {
@@ -53,6 +72,9 @@ std::string describe(const PictureException& exception) {
         words.emplace_back("cropped by hand");
     if (const auto seal = describe(exception.seal); !seal.empty())
         words.push_back(seal);
+    for (const auto& [key, value] : exception.words)
+        if (const auto* field = metadataField(key))
+            words.push_back(field->label + (value.empty() ? " left out" : " typed"));
     if (exception.stampAgain)
         words.emplace_back("stamped again");
     std::string out;
@@ -72,6 +94,11 @@ json toJson(const PictureException& exception) {
         turn["crop"] = {crop->x, crop->y, crop->width, crop->height};
     if (!turn.empty())
         out["turn"] = turn;
+    for (const auto& [key, value] : exception.words) {
+        out["words"][key]["value"] = value.items;
+        if (!value.languages.empty())
+            out["words"][key]["languages"] = value.languages;
+    }
     if (exception.stampAgain)
         out["stamp_again"] = true;
     return out;
@@ -82,6 +109,8 @@ PictureException pictureExceptionFromJson(const json& object, const std::string&
     out.seal = exceptionFromJson(object, path);
     if (const auto turn = object.find("turn"); turn != object.end())
         out.turn = turnFromJson(*turn, path + "turn");
+    if (const auto words = object.find("words"); words != object.end())
+        out.words = wordsFromJson(*words, path + "words");
     if (const auto again = object.find("stamp_again"); again != object.end()) {
         if (!again->is_boolean())
             wrong(path + "stamp_again", *again, "true or false");

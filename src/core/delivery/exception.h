@@ -4,6 +4,7 @@
 #pragma once
 
 #include "geometry/cut.h"
+#include "metadata/fields.h"
 #include "seal/exception.h"
 
 namespace keepseal {
@@ -11,6 +12,7 @@ namespace keepseal {
 struct PictureException {
     SealException seal;
     TurnException turn;
+    FieldValues words;       ///< metadata typed for this picture; an empty value removes the field
     bool stampAgain = false; ///< although it is a copy made by Keep Seal itself
     bool operator==(const PictureException&) const = default;
     bool empty() const { return *this == PictureException{}; }

@@ -17,7 +17,7 @@ constexpr std::size_t kMaxNameBytes = 120;
 
 /// Stations whose settings are a design with parts of its own.
 bool isDesign(StationId id) {
-    return id == StationId::Seal || id == StationId::Border;
+    return id == StationId::Seal || id == StationId::Border || id == StationId::Rights;
 }
 
 } // namespace
@@ -32,6 +32,7 @@ json toJson(const Delivery& delivery) {
             writeRows(out["stations"][s.key], s.settings, delivery);
     out["stations"]["border"] = toJson(delivery.border);
     out["stations"]["seal"] = toJson(delivery.seal);
+    out["stations"]["rights"] = toJson(delivery.rights);
     return out;
 }
 
@@ -60,9 +61,12 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
             delivery.seal = sealFromJson(*saved, "seal.");
         else if (s.id == StationId::Border)
             delivery.border = borderFromJson(*saved, "border.");
+        else if (s.id == StationId::Rights)
+            delivery.rights = sheetFromJson(*saved, "rights.");
         else
             readRows(*saved, s.settings, delivery, s.key + ".");
     }
+    requireWorded(delivery.privacy, "privacy.");
     return delivery;
 }
 
@@ -77,9 +81,10 @@ void saveDelivery(const Delivery& delivery, const std::filesystem::path& path) {
 json deliverySchema() {
     json chain = {{"type", "object"}, {"properties", json::object()}};
     for (const auto& s : stations()) {
-        json part = s.id == StationId::Seal ? sealSchema()
-                    : s.id == StationId::Border
-                        ? borderSchema()
+        json part = s.id == StationId::Seal     ? sealSchema()
+                    : s.id == StationId::Border ? borderSchema()
+                    : s.id == StationId::Rights
+                        ? sheetSchema()
                         : json{{"type", "object"}, {"properties", schemaOfRows(s.settings)}};
         part["description"] = s.help;
         if (!s.settings.empty())

@@ -40,16 +40,6 @@ std::string sealSummary(const Delivery& d) {
     return text + ", " + trimmedNumber(d.seal.size, 1) + " %";
 }
 
-std::string rightsSummary(const Delivery& d) {
-    if (!d.rights.on)
-        return "nothing written";
-    const int fields = int(!d.rights.creators().empty()) + int(!d.rights.copyrightNotice.empty());
-    return fields == 0                        ? "not filled in yet"
-           : fields == 2                      ? "creator and notice"
-           : d.rights.copyrightNotice.empty() ? "creator"
-                                              : "copyright notice";
-}
-
 std::string placeSummary(const Delivery& d) {
     if (d.place.folder.empty())
         return "no folder chosen yet";
@@ -70,15 +60,15 @@ std::vector<Station> makeStations() {
          lifted(borderSettings(), &Delivery::border), borderSummary},
         {StationId::Seal, "seal", "Seal", "The visible mark.", lifted(sealSettings(), &Delivery::seal),
          sealSummary},
-        {StationId::Rights, "rights", "Rights", "Copyright metadata, written to XMP, Exif and IIM in step.",
-         lifted(rightsSettings(), &Delivery::rights), rightsSummary},
-        {StationId::Privacy,
-         "privacy",
-         "Privacy",
-         "A copy's metadata is written from nothing: only the rights and what is technical go in. Every "
+        {StationId::Rights, "rights", "Rights",
+         "What copies say of their maker: written to XMP, Exif and IIM in step.",
+         lifted(rightsSettings(), &Delivery::rights),
+         [](const Delivery& d) { return rightsSummary(d.rights); }},
+        {StationId::Privacy, "privacy", "Privacy",
+         "What of the original's own metadata a copy may carry on. All else does not exist in it, and every "
          "finished copy is opened again and searched before it gets its name.",
-         {},
-         [](const Delivery&) { return std::string("place and all else left out"); }},
+         lifted(privacySettings(), &Delivery::privacy),
+         [](const Delivery& d) { return privacySummary(d.privacy); }},
         {StationId::File, "file", "File", "How the copy is saved.", lifted(fileSettings(), &Delivery::file),
          fileSummary},
         {StationId::Place, "place", "Place", "Where the copy goes and how it is called.",

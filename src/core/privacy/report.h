@@ -10,8 +10,10 @@
 
 #include <nlohmann/json_fwd.hpp>
 
+#include <memory>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace keepseal {
@@ -34,12 +36,31 @@ const char* keyOf(Category category);
 /// For a person: "Serial numbers and owner".
 const char* labelOf(Category category);
 
+enum class IfdKind { Image, Exif, Gps, Interop };
+
+/// The value of an Exif tag as it stands there, so that a tag that may stay can be written again unchanged.
+struct ExifValue {
+    IfdKind ifd = IfdKind::Image;
+    std::uint16_t tag = 0;
+    int type = 0; ///< TIFF 6.0's number of the type
+    std::uint32_t count = 0;
+    Bytes bytes; ///< little-endian
+    bool operator==(const ExifValue&) const = default;
+};
+
 struct Finding {
     std::string where; ///< path inside the file: "Exif / GPS", "XMP", "IIM", "after the end"
     std::string name;  ///< the standard's own name: "GPSLatitude", "dc:creator", "2:90 City"
-    std::string value; ///< for a person; long binary as its size
+    std::string value; ///< for a person: one line, at most 400 bytes; long binary as its size
     Category category = Category::Other;
     bool tellsPlace = false;
+    std::uint64_t offset = 0; ///< byte of the file where it stands, or where the block that holds it begins
+    std::string text{};       ///< the whole text with its line ends, where `value` does not show all of it
+    std::string language{};   ///< of one of several languages, as XMP says it ("x-default", "de-DE")
+    bool notUtf8 = false;     ///< the text was in no stated encoding and was read as Latin-1
+    std::shared_ptr<const ExifValue> exif{}; ///< of tags of the picture's own Exif, when not too long
+
+    const std::string& whole() const { return text.empty() ? value : text; }
 };
 
 /// Degrees, WGS 84; north and east positive.
@@ -72,9 +93,21 @@ struct FileReport {
 
 void to_json(nlohmann::json& json, const FileReport& report);
 
+/// How far a file is read.
+enum class Reach {
+    Whole,  ///< to its last byte
+    Headers ///< JPEG: up to the picture data, which is enough to know the facts but not what hangs behind it
+};
+
 /// Never throws for what is in the file: what can't be understood is a finding or a row of `notSearched`.
-/// Walks JPEG, PNG, WebP and TIFF; other files are searched for embedded Exif and XMP blocks as plain bytes.
-FileReport inspect(const ByteSource& source);
+/// Walks JPEG, PNG, WebP, TIFF and ISO boxes (HEIF, AVIF, JPEG XL); other files are searched for embedded
+/// Exif and XMP blocks as plain bytes. Work and memory are bounded whatever the file says of itself: at most
+/// `kMostFindings` rows, 64 MB of one block, a fixed depth of nesting.
+FileReport inspect(const ByteSource& source, Reach reach = Reach::Whole);
+inline constexpr std::size_t kMostFindings = 20'000;
+
+/// What a bare XMP packet tells, as in a sidecar file.
+FileReport inspectXmp(std::string_view packet);
 
 /// True for text that holds a pair of coordinates, such as "54.1234, 3.4567" or "+54.1234+003.4567/".
 bool holdsCoordinates(const std::string& text);

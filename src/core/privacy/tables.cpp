@@ -243,6 +243,7 @@ constexpr PropertyRow kProperties[] = {
     {"keepseal:Copy", Technical}, // a copy's mark: whole property names, nothing else of the namespace
     {"keepseal:Border", Technical},
     {"keepseal:Seal", Technical},
+    {"xmpNote:HasExtendedXMP", Technical},
     {"dc:creator", Rights},
     {"dc:rights", Rights},
     {"dc:coverage", Location},
@@ -259,6 +260,8 @@ constexpr PropertyRow kProperties[] = {
     {"photoshop:AuthorsPosition", Rights},
     {"photoshop:Headline", Description},
     {"photoshop:DateCreated", DateTaken},
+    {"photoshop:TransmissionReference", Description},
+    {"photoshop:CaptionWriter", Description},
     {"photoshop:", History},
     {"Iptc4xmpCore:Location", Location},
     {"Iptc4xmpCore:CountryCode", Location},

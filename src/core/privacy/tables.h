@@ -11,8 +11,6 @@
 
 namespace keepseal {
 
-enum class IfdKind { Image, Exif, Gps, Interop };
-
 struct TagMeaning {
     std::string name;
     Category category;

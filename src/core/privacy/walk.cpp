@@ -21,21 +21,49 @@ Stretch Stretch::part(std::uint64_t offset, std::uint64_t count) const {
     return {source, begin + offset, std::min(count, length - offset)};
 }
 
+namespace {
+constexpr std::size_t kMostText = 64 * 1024, kMostNotes = 50;
+}
+
+bool Walk::hasRoom() const {
+    if (report.findings.size() < kMostFindings)
+        return true;
+    const std::string full = "there is more than " + std::to_string(kMostFindings) + " pieces of metadata";
+    if (report.notSearched.empty() || report.notSearched.back() != full)
+        report.notSearched.push_back(full);
+    return false;
+}
+
 Finding& Walk::add(const std::string& place, const std::string& name, const std::string& value,
                    Category category) const {
-    report.findings.push_back({where + place, name, value, category, category == Category::Location});
+    // Rather than that the list grows without end the last row gives way, unless it tells a place.
+    if (!hasRoom() && (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
+        report.findings.pop_back();
+    report.findings.push_back({where + place, name, value, category, category == Category::Location, offset});
     return report.findings.back();
 }
 
-Finding& Walk::addText(const std::string& place, const std::string& name, const std::string& value,
+Finding& Walk::addText(const std::string& place, const std::string& name, std::string_view raw,
                        Category category) const {
-    auto& finding = add(place, name, value, category);
-    finding.tellsPlace = finding.tellsPlace || holdsCoordinates(value);
+    const auto cut = raw.size() > kMostText ? cutUtf8(raw, kMostText) : std::string();
+    if (!cut.empty())
+        raw = cut;
+    auto& finding = add(place, name, printable(raw), category);
+    auto whole = readableText(raw);
+    finding.tellsPlace = finding.tellsPlace || holdsCoordinates(whole);
+    finding.notUtf8 = !isUtf8(raw);
+    if (whole != finding.value)
+        finding.text = std::move(whole);
     return finding;
 }
 
+void Walk::notSearched(const std::string& what) const {
+    if (report.notSearched.size() < kMostNotes)
+        report.notSearched.push_back(where + what);
+}
+
 void Walk::secret(ByteSpan bytes) const {
-    if (bytes.size() >= 4 && report.secrets.size() < 200)
+    if (bytes.size() >= 4 && report.secrets.size() < 200 && bytes.size() <= 4096)
         report.secrets.emplace_back(bytes.begin(), bytes.end());
 }
 
@@ -50,11 +78,11 @@ std::uint64_t number(ByteSpan bytes, std::size_t at, int count, bool littleEndia
 
 } // namespace walk
 
-FileReport inspect(const ByteSource& source) {
+FileReport inspect(const ByteSource& source, Reach reach) {
     FileReport report;
     report.container = sniffContainer(source);
     report.bytes = source.size();
-    const walk::Walk start{report, 0, {}};
+    const walk::Walk start{report, 0, {}, &source, 0, reach};
     const walk::Stretch whole{&source, 0, source.size()};
     switch (report.container) {
     case Container::Jpeg:
@@ -71,14 +99,19 @@ FileReport inspect(const ByteSource& source) {
         break;
     case Container::Heif:
     case Container::JpegXl:
-        report.notSearched.push_back(
-            std::string(nameOf(report.container)) +
-            ": its boxes were searched as plain bytes only; compressed ones were not");
-        [[fallthrough]];
+        walk::iso(start, whole);
+        break;
     case Container::Unknown:
         walk::scan(start, whole);
         break;
     }
+    return report;
+}
+
+FileReport inspectXmp(std::string_view packet) {
+    FileReport report;
+    report.bytes = packet.size();
+    walk::xmp({report, 0, {}}, packet);
     return report;
 }
 

@@ -17,21 +17,20 @@ constexpr std::string_view kXmp = "http://ns.adobe.com/xap/1.0/\0"sv;
 constexpr std::string_view kXmpExtension = "http://ns.adobe.com/xmp/extension/\0"sv;
 constexpr std::uint64_t kExtensionHeader = 32 + 4 + 4; // GUID, full length, offset
 
-struct ExtendedXmp {
-    std::string text;
+/// Blocks too long for one segment go on in the next of their kind.
+struct Chained {
+    std::string extendedXmp, resources;
+    std::uint64_t extendedXmpAt = 0, resourcesAt = 0;
+    static constexpr std::size_t most = 16U << 20;
 };
-
-std::string_view view(const Bytes& bytes) {
-    return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
-}
 
 void exifSegment(const Walk& walk, const Stretch& payload) {
     tiff(walk, payload.part(6, payload.length), "Exif");
 }
 
-void applicationSegment(const Walk& walk, int marker, const Stretch& payload, ExtendedXmp& extended) {
+void applicationSegment(const Walk& walk, int marker, const Stretch& payload, Chained& chained) {
     const Bytes head = payload.bytes(0, 64);
-    const auto start = view(head);
+    const auto start = textOf(head);
     const auto place = "APP" + std::to_string(marker - 0xE0);
     const auto size = byteText(payload.length);
     if (marker == 0xE0 && (start.starts_with("JFIF\0"sv))) {
@@ -43,16 +42,25 @@ void applicationSegment(const Walk& walk, int marker, const Stretch& payload, Ex
         exifSegment(walk, payload);
     } else if (marker == 0xE1 && start.starts_with(kXmp)) {
         const auto packet = payload.bytes(kXmp.size(), payload.length);
-        xmp(walk, view(packet));
+        xmp(walk, textOf(packet));
     } else if (marker == 0xE1 && start.starts_with(kXmpExtension)) {
         const auto chunk = payload.bytes(kXmpExtension.size() + kExtensionHeader, payload.length);
-        extended.text += view(chunk);
+        if (chained.extendedXmp.empty())
+            chained.extendedXmpAt = payload.begin;
+        if (chained.extendedXmp.size() < Chained::most)
+            chained.extendedXmp += textOf(chunk);
     } else if (marker == 0xE2 && start.starts_with("ICC_PROFILE\0"sv)) {
         walk.add(place, "ICC profile", size, Category::Technical);
     } else if (marker == 0xE2 && start.starts_with("MPF\0"sv)) {
         walk.add(place, "MPF (further images)", size, Category::Preview);
+        tiff(walk.inside("MPF"), payload.part(4, payload.length), "index");
     } else if (marker == 0xED && start.starts_with("Photoshop 3.0\0"sv)) {
-        imageResources(walk, payload.part(14, payload.length));
+        const auto part = payload.part(14, payload.length);
+        if (chained.resources.empty())
+            chained.resourcesAt = part.begin;
+        const auto chunk = part.bytes(0, part.length);
+        if (chained.resources.size() < Chained::most)
+            chained.resources += textOf(chunk);
     } else if (marker == 0xEE && start.starts_with("Adobe"sv)) {
         walk.add(place, "Adobe (colour transform)", size, Category::Technical);
     } else {
@@ -88,6 +96,16 @@ std::uint64_t endOfScan(const Stretch& stretch, std::uint64_t at) {
     return stretch.length;
 }
 
+void chainedBlocks(const Walk& walk, const Stretch& stretch, const Chained& chained) {
+    const auto blockAt = [&](std::uint64_t begin) { return walk.at({stretch.source, begin, 0}); };
+    if (!chained.resources.empty()) {
+        const MemorySource source(bytesOf(chained.resources));
+        imageResources(blockAt(chained.resourcesAt), {&source, 0, chained.resources.size()});
+    }
+    if (!chained.extendedXmp.empty())
+        xmp(blockAt(chained.extendedXmpAt).inside("extended XMP"), chained.extendedXmp);
+}
+
 void afterTheEnd(const Walk& walk, const Stretch& trailer) {
     const Bytes head = trailer.bytes(0, 4096);
     const bool padding = trailer.length <= head.size() &&
@@ -103,10 +121,10 @@ void afterTheEnd(const Walk& walk, const Stretch& trailer) {
 void jpeg(const Walk& walk, const Stretch& stretch) {
     if (walk.tooDeep())
         return;
-    ExtendedXmp extended;
+    Chained chained;
     std::uint64_t at = 2;
     bool ended = false;
-    while (!ended && at + 2 <= stretch.length) {
+    while (!ended && at + 2 <= stretch.length && walk.hasRoom()) {
         const Bytes head = stretch.bytes(at, 4);
         if (head.size() < 2 || head[0] != 0xFF) {
             walk.notSearched("JPEG: no marker where one should be, at byte " + std::to_string(at));
@@ -130,22 +148,26 @@ void jpeg(const Walk& walk, const Stretch& stretch) {
             break;
         const auto length = number(head, 2, 2);
         const Stretch payload = stretch.part(at + 4, length >= 2 ? length - 2 : 0);
+        const Walk here = walk.at(payload);
         if (marker >= 0xE0 && marker <= 0xEF)
-            applicationSegment(walk, marker, payload, extended);
+            applicationSegment(here, marker, payload, chained);
         else if (marker == 0xFE) {
             const Bytes text = payload.bytes(0, payload.length);
-            walk.addText("COM", "comment", printable(view(text)), Category::Other);
+            here.addText("COM", "comment", textOf(text), Category::Other);
         }
         at += 2 + std::max<std::uint64_t>(length, 2);
+        if (marker == 0xDA && walk.reach == Reach::Headers)
+            return chainedBlocks(walk, stretch, chained);
         if (marker == 0xDA)
             at = endOfScan(stretch, at);
     }
-    if (!extended.text.empty())
-        xmp(walk.inside("extended XMP"), extended.text);
+    chainedBlocks(walk, stretch, chained);
     if (!ended)
         walk.notSearched("JPEG: the file ends before the picture does");
-    else if (at < stretch.length)
-        afterTheEnd(walk, stretch.part(at, stretch.length));
+    else if (at < stretch.length) {
+        const auto trailer = stretch.part(at, stretch.length);
+        afterTheEnd(walk.at(trailer), trailer);
+    }
 }
 
 } // namespace keepseal::walk

@@ -1,42 +1,17 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // PNG (ISO 15948): chunk by chunk, compressed text included, and past IEND.
+#include "privacy/inflate.h"
 #include "privacy/walk.h"
 
 #include "base/text.h"
 
 #include <algorithm>
-#include <zlib.h>
 
 namespace keepseal::walk {
 namespace {
 
 constexpr std::size_t kMaxText = 16U << 20; // of inflated text: a bomb ends here
-
-std::string_view view(ByteSpan bytes) {
-    return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
-}
-
-std::string inflated(std::string_view packed) {
-    std::string out;
-    z_stream stream{};
-    if (inflateInit(&stream) != Z_OK)
-        return out;
-    stream.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(packed.data())); // zlib's C interface
-    stream.avail_in = static_cast<uInt>(packed.size());
-    char buffer[1 << 14];
-    int state = Z_OK;
-    while (state == Z_OK && out.size() < kMaxText) {
-        stream.next_out = reinterpret_cast<Bytef*>(buffer);
-        stream.avail_out = sizeof buffer;
-        state = inflate(&stream, Z_NO_FLUSH);
-        out.append(buffer, sizeof buffer - stream.avail_out);
-        if (stream.avail_out == sizeof buffer && stream.avail_in == 0)
-            break;
-    }
-    inflateEnd(&stream);
-    return out;
-}
 
 /// "Raw profile type exif": a line with the name, one with the size, then the bytes as hexadecimal.
 Bytes rawProfile(std::string_view text) {
@@ -71,9 +46,9 @@ void rawProfileBlock(const Walk& walk, const std::string& keyword, std::string_v
     const MemorySource source(block);
     const Walk inner = walk.inside(keyword);
     const Stretch whole{&source, 0, block.size()};
-    if (view(block).starts_with("Exif"))
+    if (textOf(block).starts_with("Exif"))
         tiff(inner, whole.part(6, whole.length), "Exif");
-    else if (view(block).starts_with("8BIM"))
+    else if (textOf(block).starts_with("8BIM"))
         imageResources(inner, whole);
     else if (!block.empty() && block[0] == 0x1C)
         iim(inner, block);
@@ -82,7 +57,7 @@ void rawProfileBlock(const Walk& walk, const std::string& keyword, std::string_v
 }
 
 void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
-    const auto all = view(data);
+    const auto all = textOf(data);
     const auto end = std::min(all.find('\0'), all.size());
     const std::string keyword = printable(all.substr(0, end), 80);
     std::string text;
@@ -91,13 +66,13 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
         if (type == "tEXt")
             text = rest;
         else if (type == "zTXt")
-            text = rest.size() > 1 ? inflated(rest.substr(1)) : "";
+            text = rest.size() > 1 ? zlibUnpacked(rest.substr(1), kMaxText) : "";
         else if (rest.size() > 2) { // iTXt: flag, method, language \0, translated keyword \0, text
             const bool packed = rest[0] == 1;
             rest.remove_prefix(2);
             for (int i = 0; i < 2; ++i)
                 rest.remove_prefix(std::min(rest.find('\0'), rest.size() - 1) + 1);
-            text = packed ? inflated(rest) : std::string(rest);
+            text = packed ? zlibUnpacked(rest, kMaxText) : std::string(rest);
         }
     }
     if (keyword == "XML:com.adobe.xmp")
@@ -105,7 +80,7 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
     if (keyword.starts_with("Raw profile type"))
         return rawProfileBlock(walk, keyword, text);
     const bool rights = keyword == "Copyright" || keyword == "Author";
-    walk.addText(type, keyword, printable(text), rights ? Category::Rights : Category::Other);
+    walk.addText(type, keyword, text, rights ? Category::Rights : Category::Other);
     if (text.find("<x:xmpmeta") != std::string::npos)
         xmp(walk.inside(type), text);
 }
@@ -117,23 +92,24 @@ void png(const Walk& walk, const Stretch& stretch) {
     while (at + 8 <= stretch.length) {
         const Bytes head = stretch.bytes(at, 8);
         const auto length = number(head, 0, 4);
-        const std::string type = printable(view(head).substr(4, 4), 4);
+        const std::string type = printable(textOf(head).substr(4, 4), 4);
         const Stretch payload = stretch.part(at + 8, length);
+        const Walk here = walk.at(payload);
         if (payload.length < length)
             walk.notSearched("PNG: the chunk " + type + " is cut off");
         if (type == "eXIf")
-            tiff(walk, payload, "Exif");
+            tiff(here, payload, "Exif");
         else if (type == "tEXt" || type == "zTXt" || type == "iTXt")
-            textChunk(walk, type, payload.bytes(0, kMaxText));
+            textChunk(here, type, payload.bytes(0, kMaxText));
         else if (type == "tIME")
-            walk.add(type, "last changed", "", Category::DateTaken);
+            here.add(type, "last changed", "", Category::DateTaken);
         else if (type == "iCCP" || type == "pHYs")
-            walk.add(type, type, byteText(length), Category::Technical);
+            here.add(type, type, byteText(length), Category::Technical);
         else if (!type.empty() && type != "IHDR" && type != "IDAT" && type != "PLTE" && type != "IEND" &&
                  type != "tRNS" && type != "gAMA" && type != "cHRM" && type != "sRGB" && type != "bKGD" &&
                  type != "sBIT" && type != "hIST") {
-            walk.add(type, "unknown chunk", byteText(length), Category::Other);
-            scan(walk.inside(type), payload);
+            here.add(type, "unknown chunk", byteText(length), Category::Other);
+            scan(here.inside(type), payload);
         }
         at += 12 + length;
         if (type == "IEND")
@@ -141,8 +117,8 @@ void png(const Walk& walk, const Stretch& stretch) {
     }
     if (at < stretch.length) {
         const auto trailer = stretch.part(at, stretch.length);
-        walk.add("after the end", "unknown data", byteText(trailer.length), Category::Other);
-        scan(walk.inside("after the end"), trailer);
+        walk.at(trailer).add("after the end", "unknown data", byteText(trailer.length), Category::Other);
+        scan(walk.at(trailer).inside("after the end"), trailer);
     }
 }
 

@@ -15,11 +15,13 @@ namespace {
 using namespace std::string_view_literals;
 
 constexpr int kMaxBlocks = 64;
+constexpr std::uint64_t kWindow = 16ULL << 20, kOverlap = 1ULL << 20, kMostSearched = 2ULL << 30;
 
 struct Scan {
-    const Walk& walk;
-    const Stretch& stretch;
-    std::string_view text;
+    const Walk walk;
+    const Stretch& stretch; ///< from the window's start on
+    std::string_view text;  ///< the window
+    bool first = true;
     int blocks = 0;
 
     template <class Act>
@@ -40,7 +42,7 @@ void exifBlocks(Scan& s) {
         return at;
     });
     // A bare TIFF structure at the very start: some maker notes and boxes are one.
-    if (s.text.starts_with("II*\0"sv) || s.text.starts_with("MM\0*"sv))
+    if (s.first && (s.text.starts_with("II*\0"sv) || s.text.starts_with("MM\0*"sv)))
         tiff(s.walk, s.stretch, "Exif");
 }
 
@@ -84,14 +86,24 @@ void videoPlaces(Scan& s) {
 void scan(const Walk& walk, const Stretch& stretch) {
     if (walk.tooDeep() || stretch.length == 0)
         return;
-    const Bytes bytes = stretch.bytes(0, kMaxBlock);
-    if (bytes.size() < stretch.length)
-        walk.notSearched("only the first " + byteText(bytes.size()) + " were searched");
-    Scan s{walk, stretch, {reinterpret_cast<const char*>(bytes.data()), bytes.size()}};
-    exifBlocks(s);
-    xmpBlocks(s);
-    videoPlaces(s);
-    pictures(s);
+    if (textOf(stretch.bytes(4, 4)) == "ftyp"sv) // a video behind a picture
+        iso(walk.inside("video"), stretch);
+    // Window by window, each a little into the next, so that the end of a long video is searched as well.
+    int blocks = 0;
+    for (std::uint64_t at = 0; at < stretch.length; at += kWindow) {
+        if (at >= kMostSearched || blocks >= kMaxBlocks)
+            return walk.notSearched("only the first " + byteText(at) + " of " + byteText(stretch.length) +
+                                    " were searched");
+        const Stretch window = stretch.part(at, kWindow + kOverlap);
+        const Bytes bytes = window.bytes(0, window.length);
+        const Stretch rest = stretch.part(at, stretch.length);
+        Scan s{walk.at(window), rest, textOf(bytes), at == 0, blocks};
+        exifBlocks(s);
+        xmpBlocks(s);
+        videoPlaces(s);
+        pictures(s);
+        blocks = s.blocks;
+    }
 }
 
 } // namespace keepseal::walk

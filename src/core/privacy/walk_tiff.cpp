@@ -14,7 +14,7 @@ namespace keepseal::walk {
 namespace {
 
 constexpr std::uint64_t kMaxIfds = 200, kMaxEntries = 4096;
-constexpr std::uint64_t kShownBytes = 4096;
+constexpr std::uint64_t kShownBytes = 4096, kTextBytes = 64 * 1024, kKeptBytes = 1024;
 
 struct Entry {
     std::uint16_t tag = 0;
@@ -56,7 +56,7 @@ private:
         }
         const Bytes table = m_stretch.bytes(at + countSize, count * entrySize);
         std::uint64_t jpegOffset = 0, jpegLength = 0;
-        for (std::size_t i = 0; i + entrySize <= table.size(); i += entrySize) {
+        for (std::size_t i = 0; i + entrySize <= table.size() && m_walk.hasRoom(); i += entrySize) {
             const Entry e = entry(table, i);
             if (e.tag == 0x0201)
                 jpegOffset = value(e, 0);
@@ -113,15 +113,17 @@ private:
         return under > 0 ? over / under : 0;
     }
 
+    /// A text as raw bytes, or what else stands there for a person.
     std::string shown(const Entry& e) const {
-        const Bytes bytes = raw(e, kShownBytes);
-        const std::string_view text(reinterpret_cast<const char*>(bytes.data()), bytes.size());
+        const Bytes bytes = raw(e, e.type == 2 || e.tag == 0x9286 ? kTextBytes : kShownBytes);
+        const auto text = textOf(bytes);
         if (e.tag >= 0x9C9B && e.tag <= 0x9C9F)
-            return utf16(bytes);
+            return utf16(bytes, true);
         if (e.tag == 0x9286 && text.size() > 8)
-            return printable(text.substr(8));
+            return text.starts_with("UNICODE") ? utf16(ByteSpan(bytes).subspan(8), m_little)
+                                               : std::string(text.substr(8));
         if (e.type == 2 || (e.type == 7 && looksLikeText(text)))
-            return printable(text);
+            return std::string(text);
         if (e.type == 5 || e.type == 10)
             return list(e, [&](std::size_t i) { return trimmedNumber(rational(bytes, i), 6); });
         if (e.type == 7)
@@ -135,19 +137,41 @@ private:
         });
     }
 
-    static std::string utf16(const Bytes& bytes) {
+    /// Surrogate pairs included; what is no character becomes a question mark.
+    static std::string utf16(ByteSpan bytes, bool little) {
         std::string out;
+        const auto unitAt = [&](std::size_t i) {
+            return i + 1 < bytes.size() ? static_cast<std::uint32_t>(number(bytes, i, 2, little)) : 0U;
+        };
         for (std::size_t i = 0; i + 1 < bytes.size(); i += 2) {
-            const auto unit = number(bytes, i, 2, true);
-            if (unit < 0x80)
-                out += static_cast<char>(unit);
-            else if (unit < 0x800) {
-                out += static_cast<char>(0xC0 | (unit >> 6));
-                out += static_cast<char>(0x80 | (unit & 0x3F));
-            } else
-                out += '?';
+            auto unit = unitAt(i);
+            if (unit == 0)
+                break;
+            const auto low = unitAt(i + 2);
+            if (unit >= 0xD800 && unit < 0xDC00 && low >= 0xDC00 && low < 0xE000) {
+                unit = 0x10000 + ((unit - 0xD800) << 10) + (low - 0xDC00);
+                i += 2;
+            } else if (unit >= 0xD800 && unit < 0xE000)
+                unit = '?';
+            appendUtf8(out, unit);
         }
-        return printable(out);
+        return out;
+    }
+
+    static void appendUtf8(std::string& out, std::uint32_t c) {
+        const auto tail = [&](int shift) { out += static_cast<char>(0x80 | (c >> shift & 0x3F)); };
+        if (c < 0x80)
+            out += static_cast<char>(c);
+        else if (c < 0x800) {
+            out += static_cast<char>(0xC0 | c >> 6);
+            tail(0);
+        } else if (c < 0x10000) {
+            out += static_cast<char>(0xE0 | c >> 12);
+            tail(6), tail(0);
+        } else {
+            out += static_cast<char>(0xF0 | c >> 18);
+            tail(12), tail(6), tail(0);
+        }
     }
 
     template <class Text>
@@ -164,11 +188,31 @@ private:
         const auto meaning = meaningOfTag(kind, e.tag);
         if (kind != IfdKind::Gps && follow(e, name))
             return;
-        auto& finding = m_walk.addText(name, meaning.name, shown(e), meaning.category);
+        const Walk here = e.data.length > 0 ? m_walk.at(e.data) : m_walk;
+        auto& finding = here.addText(name, meaning.name, shown(e), meaning.category);
+        if (m_walk.depth == 0)
+            finding.exif = kept(e, kind);
         if (kind == IfdKind::Gps)
             gpsTag(e, finding);
         if (meaning.category == Category::Other)
-            scan(m_walk.inside(name + " / " + meaning.name), keptAlive(raw(e)));
+            scan(here.inside(name + " / " + meaning.name), keptAlive(raw(e)));
+    }
+
+    /// The value itself, its numbers turned to little-endian; nothing when it is long or of no known type.
+    std::shared_ptr<const ExifValue> kept(const Entry& e, IfdKind kind) const {
+        static constexpr int unitSizes[] = {0, 1, 1, 2, 4, 4, 1, 1, 2, 4, 4, 4, 8};
+        if (e.type < 1 || e.type > 12 || e.count == 0)
+            return nullptr;
+        Bytes bytes = raw(e, kKeptBytes + 1);
+        if (bytes.empty() || bytes.size() > kKeptBytes)
+            return nullptr;
+        const auto unit = static_cast<std::size_t>(unitSizes[e.type]);
+        if (!m_little)
+            for (std::size_t i = 0; i + unit <= bytes.size(); i += unit)
+                std::reverse(bytes.begin() + static_cast<std::ptrdiff_t>(i),
+                             bytes.begin() + static_cast<std::ptrdiff_t>(i + unit));
+        return std::make_shared<ExifValue>(
+            ExifValue{kind, e.tag, e.type, static_cast<std::uint32_t>(e.count), std::move(bytes)});
     }
 
     /// Blocks inside tags; true when the tag itself needs no row.
@@ -191,14 +235,14 @@ private:
         }
         case 0x02BC: {
             const Bytes packet = raw(e);
-            xmp(m_walk, {reinterpret_cast<const char*>(packet.data()), packet.size()});
+            xmp(m_walk.at(e.data), textOf(packet));
             return true;
         }
         case 0x83BB:
-            iim(m_walk, raw(e));
+            iim(m_walk.at(e.data), raw(e));
             return true;
         case 0x8649:
-            imageResources(m_walk, keptAlive(raw(e)));
+            imageResources(m_walk.at(e.data), keptAlive(raw(e)));
             return true;
         default:
             return false;
@@ -218,7 +262,7 @@ private:
             (e.tag == 2 ? m_latitude : m_longitude) = degrees;
             m_walk.secret(bytes);
             finding.value = trimmedNumber(degrees, 6) + " degrees";
-        } else if (e.type == 2 && bytes.size() > 4)
+        } else if (e.type == 2 && bytes.size() > 4 && e.tag != 29) // a day alone stands in many files
             m_walk.secret({bytes.data(), bytes.size() - 1});
     }
 
@@ -230,12 +274,12 @@ private:
 
     void preview(std::uint64_t offset, std::uint64_t length, const std::string& name) {
         const Stretch data = m_stretch.part(offset, length);
-        m_walk.add(name, "embedded preview", byteText(data.length), Category::Preview);
+        m_walk.at(data).add(name, "embedded preview", byteText(data.length), Category::Preview);
         const Bytes head = data.bytes(0, 3);
         if (head.size() == 3 && head[0] == 0xFF && head[1] == 0xD8) {
             if (m_walk.depth == 0 && data.source == m_stretch.source)
                 m_walk.report.previews.push_back({data.begin, data.length});
-            jpeg(m_walk.inside(name + " / preview"), data);
+            jpeg(m_walk.at(data).inside(name + " / preview"), data);
         }
     }
 

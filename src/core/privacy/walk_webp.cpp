@@ -24,25 +24,26 @@ void webp(const Walk& walk, const Stretch& stretch) {
             printable(std::string_view(reinterpret_cast<const char*>(head.data()), 4), 4);
         const auto length = number(head, 4, 4, true);
         const Stretch payload = stretch.part(at + 8, length);
+        const Walk here = walk.at(payload);
         if (type == "EXIF") {
             const Bytes start = payload.bytes(0, 6); // some writers keep JPEG's "Exif" header
             const bool headed = start.size() == 6 && start[0] == 'E' && start[1] == 'x';
-            tiff(walk, headed ? payload.part(6, payload.length) : payload, "Exif");
+            tiff(here, headed ? payload.part(6, payload.length) : payload, "Exif");
         } else if (type == "XMP") {
             const Bytes packet = payload.bytes(0, payload.length);
-            xmp(walk, {reinterpret_cast<const char*>(packet.data()), packet.size()});
+            xmp(here, textOf(packet));
         } else if (type == "ICCP") {
-            walk.add("ICCP", "ICC profile", byteText(length), Category::Technical);
+            here.add("ICCP", "ICC profile", byteText(length), Category::Technical);
         } else if (!isPicture(type)) {
-            walk.add(type, "unknown chunk", byteText(length), Category::Other);
-            scan(walk.inside(type), payload);
+            here.add(type, "unknown chunk", byteText(length), Category::Other);
+            scan(here.inside(type), payload);
         }
         at += 8 + length + length % 2;
     }
     if (at < stretch.length) {
         const auto trailer = stretch.part(at, stretch.length);
-        walk.add("after the end", "unknown data", byteText(trailer.length), Category::Other);
-        scan(walk.inside("after the end"), trailer);
+        walk.at(trailer).add("after the end", "unknown data", byteText(trailer.length), Category::Other);
+        scan(walk.at(trailer).inside("after the end"), trailer);
     }
 }
 

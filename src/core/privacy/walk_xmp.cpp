@@ -15,6 +15,8 @@ namespace keepseal::walk {
 namespace {
 
 constexpr int kMaxNesting = 40;
+/// An XML tree takes many times its text: a packet longer than this is no packet.
+constexpr std::size_t kMaxPacket = 16U << 20;
 
 std::string namespaceOf(pugi::xml_node node, std::string_view prefix) {
     const std::string attribute = "xmlns:" + std::string(prefix);
@@ -41,7 +43,7 @@ public:
         if (nesting > kMaxNesting)
             return m_walk.notSearched("XMP: nested too deep");
         for (const auto child : element.children())
-            if (child.type() == pugi::node_element)
+            if (child.type() == pugi::node_element && m_walk.hasRoom())
                 visit(child, nesting);
     }
 
@@ -51,12 +53,16 @@ private:
         const bool isSyntax = name.starts_with("rdf:") || name.starts_with("x:");
         if (!isSyntax)
             m_path.push_back(name);
+        const std::string outer = m_language;
+        if (const auto language = element.attribute("xml:lang"))
+            m_language = printable(language.value(), 40);
         for (const auto attribute : element.attributes())
             property(element, attribute);
         const std::string text = trimmed(element.text().get());
         if (!text.empty() && !m_path.empty())
             found(m_path, text);
         node(element, nesting + 1);
+        m_language = outer;
         if (!isSyntax)
             m_path.pop_back();
     }
@@ -81,13 +87,14 @@ private:
         for (const auto& part : path)
             name += (name.empty() ? "" : "/") + part;
         const auto category = categoryOfProperty(path);
-        m_walk.addText("XMP", name, printable(value), category);
+        m_walk.addText("XMP", printable(name), value, category).language = m_language;
         if (category == Category::Location)
-            m_walk.secret({reinterpret_cast<const std::uint8_t*>(value.data()), value.size()});
+            m_walk.secret(bytesOf(value));
     }
 
     const Walk& m_walk;
     std::vector<std::string> m_path;
+    std::string m_language;
 };
 
 /// A packet no XML reader takes may still be read by a person: say what it seems to tell.
@@ -106,6 +113,8 @@ void unreadable(const Walk& walk, std::string_view packet) {
 void xmp(const Walk& walk, std::string_view packet) {
     if (walk.tooDeep() || packet.empty())
         return;
+    if (packet.size() > kMaxPacket)
+        return unreadable(walk, packet.substr(0, kMaxPacket));
     pugi::xml_document document;
     constexpr unsigned flags = pugi::parse_default | pugi::parse_trim_pcdata;
     if (!document.load_buffer(packet.data(), packet.size(), flags))

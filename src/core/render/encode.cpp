@@ -185,8 +185,29 @@ Bytes encodeJpeg(const Frame& frame, const FileSettings& settings) {
     return encodePixels(frame, settings, Container::Jpeg);
 }
 
-EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan,
-                       Container format) {
+namespace {
+
+/// At most 160 pixels on a side, as Exif has it (Exif 2.32, 4.5.8).
+Bytes newPreview(const Frame& frame) {
+    try {
+        const Frame small = asEightBitSrgb(frame);
+        const VImage image = viewOf(small.rgb.data(), static_cast<std::size_t>(small.size.pixels()),
+                                    small.size, 3, VIPS_INTERPRETATION_sRGB)
+                                 .resize(std::min(1.0, 160.0 / small.size.longSide()));
+        return take(image.jpegsave_buffer(VImage::option()->set("strip", true)->set("Q", 75)));
+    } catch (const vips::VError& error) {
+        failed(error);
+    }
+}
+
+} // namespace
+
+bool hasNewPreview(const Delivery& delivery, Container format) {
+    return delivery.privacy.newPreview && format == Container::Jpeg;
+}
+
+EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format,
+                       const CopyWords& words) {
     const Bytes bare = encodePixels(frame, delivery.file, format);
     CopyFacts facts;
     const auto grey = greyOut(delivery.file);
@@ -195,7 +216,9 @@ EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const Chain
     facts.pixelsPerMm = plan.pixelsPerMm;
     if (delivery.file.mark)
         facts.mark = CopyMark{delivery.border.on, delivery.seal.drawsAnything()};
-    auto metadata = composeMetadata(delivery.rights, facts);
+    if (hasNewPreview(delivery, format))
+        facts.preview = newPreview(frame);
+    auto metadata = composeMetadata(words, facts);
     EncodedCopy out;
     out.bytes = embedMetadata(format, bare, metadata, {space->profile(), plan.pixelsPerMm});
     out.notes = std::move(metadata.notes);

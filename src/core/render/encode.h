@@ -4,6 +4,7 @@
 #pragma once
 
 #include "render/render.h"
+#include "rights/apply.h"
 
 namespace keepseal {
 
@@ -13,10 +14,15 @@ struct EncodedCopy {
     std::vector<std::string> notes;
 };
 
+/// Whether a copy of this format gets a new preview: only Exif in a JPEG has a place for one.
+bool hasNewPreview(const Delivery& delivery, Container format);
+
 /// Throws Problem(TooLarge) when the format can't hold that size.
 void requireFits(Container format, Size size, const std::string& name);
 
-EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format);
+/// `words` is all that the copy's metadata will say.
+EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format,
+                       const CopyWords& words);
 /// Only the coder, without metadata.
 Bytes encodePixels(const Frame& frame, const FileSettings& settings, Container format);
 /// The same as a JPEG of that quality.

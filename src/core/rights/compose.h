@@ -5,8 +5,8 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "rights/apply.h"
 #include "rights/mark.h"
-#include "rights/sheet.h"
 
 #include <optional>
 #include <string>
@@ -15,10 +15,11 @@
 namespace keepseal {
 
 struct ComposedMetadata {
-    Bytes exif;                     ///< a TIFF structure, without the "Exif" header
-    std::string xmp;                ///< a whole packet
-    Bytes iim;                      ///< datasets alone, as TIFF holds them
-    std::string artist, copyright;  ///< as Exif says them, for containers that hold them as tags of their own
+    Bytes exif;                                  ///< a TIFF structure, without the "Exif" header
+    std::string xmp;                             ///< a whole packet
+    std::string xmpMain, xmpExtended, xmpDigest; ///< the same in two, for JPEG, when it is over 64 kB
+    Bytes iim;                                   ///< datasets alone, as TIFF holds them
+    std::vector<ExifValue> tags;    ///< what `exif` says, for TIFF, which holds them as tags of its own
     Bytes photoshop;                ///< image resources holding IIM and its digest; empty without rights
     std::vector<std::string> notes; ///< what had to be cut, for a person
 };
@@ -28,11 +29,12 @@ struct CopyFacts {
     bool srgb = true;       ///< Exif's ColorSpace: sRGB, else "uncalibrated" (the profile tells)
     double pixelsPerMm = 0; ///< 0: none is stated
     std::optional<CopyMark> mark;
+    Bytes preview{}; ///< a small JPEG of the copy itself; empty: none
 };
 
-/// IIM counts bytes: a creator takes 32 (2:80), a notice 128 (2:116). Longer ones are cut there at a whole
-/// character, stay whole in XMP and Exif, and are named in `notes`.
-ComposedMetadata composeMetadata(const RightsSheet& sheet, const CopyFacts& facts = {});
+/// IIM counts bytes (a creator takes 32, a notice 128, see metadata/fields.h). Longer texts are cut there at
+/// a whole character, stay whole in XMP and Exif, and are named in `notes`. Throws Problem(Internal).
+ComposedMetadata composeMetadata(const CopyWords& words, const CopyFacts& facts = {});
 
 /// Puts the metadata, a resolution (0: none) and a colour profile (if given) into a bare JPEG right after its
 /// first marker. Any metadata that `jpeg` already holds is dropped. Throws Problem(Internal) when it is no

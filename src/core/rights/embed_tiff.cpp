@@ -12,7 +12,7 @@
 namespace keepseal {
 namespace {
 
-enum TagType : std::uint16_t { kByte = 1, kAscii = 2, kShort = 3, kRational = 5, kUndefined = 7 };
+enum TagType : std::uint16_t { kByte = 1, kShort = 3, kLong = 4, kRational = 5, kUndefined = 7 };
 
 struct Field {
     std::uint16_t type = kByte;
@@ -52,9 +52,12 @@ Field ours(TagType type, Bytes value, std::uint32_t unit = 1) {
     return out;
 }
 
-Bytes words(const std::string& text) {
-    Bytes out(text.begin(), text.end());
-    out.push_back(0);
+Field kept(const ExifValue& tag) {
+    Field out;
+    out.type = static_cast<std::uint16_t>(tag.type);
+    out.count = tag.count;
+    out.value = tag.bytes;
+    out.ours = true;
     return out;
 }
 
@@ -72,10 +75,9 @@ void addOurs(std::map<std::uint16_t, Field>& fields, const ComposedMetadata& met
         fields[282] = fields[283] = ours(kRational, perInch(extras.pixelsPerMm), 8);
         fields[296] = ours(kShort, {2, 0}, 2);
     }
-    if (!metadata.artist.empty())
-        fields[315] = ours(kAscii, words(metadata.artist));
-    if (!metadata.copyright.empty())
-        fields[33432] = ours(kAscii, words(metadata.copyright));
+    for (const auto& tag : metadata.tags)
+        if (tag.ifd == IfdKind::Image && !isPictureTag(tag.tag))
+            fields[tag.tag] = kept(tag);
     if (!metadata.xmp.empty())
         fields[700] = ours(kByte, Bytes(metadata.xmp.begin(), metadata.xmp.end()));
     if (!metadata.iim.empty())
@@ -89,26 +91,8 @@ void align(Bytes& out) {
         out.push_back(0);
 }
 
-} // namespace
-
-Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras) {
-    if (bare.size() < 8 || bare[0] != 'I' || bare[1] != 'I' || numberAt(bare, 2, 2) != 42)
-        throw Problem(ProblemKind::Internal, {}, "the encoder made no TIFF");
-    const std::size_t directory = numberAt(bare, 4, 4), count = numberAt(bare, directory, 2);
-    std::map<std::uint16_t, Field> fields;
-    for (std::size_t i = 0; i < count; ++i) {
-        const auto at = directory + 2 + 12 * i;
-        Field field;
-        field.type = static_cast<std::uint16_t>(numberAt(bare, at + 2, 2));
-        field.count = numberAt(bare, at + 4, 4);
-        field.raw = numberAt(bare, at + 8, 4);
-        if (const auto tag = numberAt(bare, at, 2); isPictureTag(tag))
-            fields[static_cast<std::uint16_t>(tag)] = field;
-    }
-    addOurs(fields, metadata, extras);
-    Bytes out(bare.begin(), bare.end());
-    std::fill_n(out.begin() + static_cast<std::ptrdiff_t>(directory),
-                std::min(out.size() - directory, 2 + 12 * count + 4), std::uint8_t{0});
+/// Values first, then the directory; returns where it begins.
+std::uint32_t addDirectory(Bytes& out, std::map<std::uint16_t, Field> fields) {
     align(out);
     for (auto& [tag, field] : fields)
         if (field.ours && field.value.size() > 4) {
@@ -131,6 +115,46 @@ Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
         addNumber(out, field.raw, 4);
     }
     addNumber(out, 0, 4);
+    return start;
+}
+
+/// Exif's own and its GPS directory, where any of their tags stay.
+void addSubDirectories(Bytes& out, std::map<std::uint16_t, Field>& fields, const ComposedMetadata& metadata) {
+    for (const auto& [kind, pointer] : {std::pair{IfdKind::Exif, 34665}, {IfdKind::Gps, 34853}}) {
+        std::map<std::uint16_t, Field> inner;
+        for (const auto& tag : metadata.tags)
+            if (tag.ifd == kind)
+                inner[tag.tag] = kept(tag);
+        if (inner.empty())
+            continue;
+        Bytes where;
+        addNumber(where, addDirectory(out, inner), 4);
+        fields[static_cast<std::uint16_t>(pointer)] = ours(kLong, where, 4);
+    }
+}
+
+} // namespace
+
+Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras) {
+    if (bare.size() < 8 || bare[0] != 'I' || bare[1] != 'I' || numberAt(bare, 2, 2) != 42)
+        throw Problem(ProblemKind::Internal, {}, "the encoder made no TIFF");
+    const std::size_t directory = numberAt(bare, 4, 4), count = numberAt(bare, directory, 2);
+    std::map<std::uint16_t, Field> fields;
+    for (std::size_t i = 0; i < count; ++i) {
+        const auto at = directory + 2 + 12 * i;
+        Field field;
+        field.type = static_cast<std::uint16_t>(numberAt(bare, at + 2, 2));
+        field.count = numberAt(bare, at + 4, 4);
+        field.raw = numberAt(bare, at + 8, 4);
+        if (const auto tag = numberAt(bare, at, 2); isPictureTag(tag))
+            fields[static_cast<std::uint16_t>(tag)] = field;
+    }
+    addOurs(fields, metadata, extras);
+    Bytes out(bare.begin(), bare.end());
+    std::fill_n(out.begin() + static_cast<std::ptrdiff_t>(directory),
+                std::min(out.size() - directory, 2 + 12 * count + 4), std::uint8_t{0});
+    addSubDirectories(out, fields, metadata);
+    const auto start = addDirectory(out, fields);
     for (int i = 0; i < 4; ++i)
         out[static_cast<std::size_t>(4 + i)] = static_cast<std::uint8_t>(start >> (8 * i));
     return out;

@@ -5,62 +5,125 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "picture/develop.h"
+#include "privacy/tables.h"
 
 #include <algorithm>
+#include <cstring>
+#include <map>
 
 namespace keepseal {
 namespace {
 
-bool holds(const Bytes& bytes, const Bytes& needle) {
-    return std::search(bytes.begin(), bytes.end(), needle.begin(), needle.end()) != bytes.end();
+/// Texts longer than this may be cut in Exif, which has one segment of 64 kB in a JPEG.
+constexpr std::size_t kExifAtLeast = 11'000;
+
+bool hasIim(Container format) {
+    return format == Container::Jpeg || format == Container::Tiff;
 }
 
-/// What the three containers must say, by the names the walkers use.
-struct RightsRow {
-    const char* xmp;
-    const char* exif;
-    const char* iim;
-};
-constexpr RightsRow kCreator = {"dc:creator", "Artist", "2:80 By-line"};
-constexpr RightsRow kNotice = {"dc:rights", "Copyright", "2:116 Copyright Notice"};
-
-std::vector<std::string> valuesOf(const FileReport& report, const std::string& name) {
-    std::vector<std::string> out;
-    for (const auto& finding : report.findings)
-        if (finding.name == name)
-            out.push_back(finding.value);
-    return out;
+bool isOwnBlock(const std::string& where) {
+    static constexpr std::string_view blocks[] = {"XMP",        "extended XMP / XMP", "Exif", "TIFF",
+                                                  "Exif / GPS", "TIFF / GPS",         "IIM"};
+    return std::find(std::begin(blocks), std::end(blocks), where) != std::end(blocks);
 }
 
-std::string joined(const std::vector<std::string>& parts) {
-    std::string out;
-    for (const auto& part : parts)
-        out += (out.empty() ? "" : "; ") + part;
-    return out;
-}
+/// What may be in the file, each piece once; what is left over at the end is missing.
+class Promised {
+public:
+    Promised(const CopyWords& words, Container format) : m_tags(words.exif) {
+        for (const auto& [key, value] : words.fields)
+            if (const auto* field = metadataField(key))
+                expect(*field, value, format);
+        if (!words.takenAt.empty())
+            m_texts.emplace("photoshop:DateCreated", words.takenAt);
+        for (const auto& [name, text] : words.history)
+            m_texts.emplace(name, readableText(text));
+    }
 
-/// Findings show at most 400 bytes of a value, so no more than that is compared.
-bool equalAsShown(const std::string& wanted, const std::string& found) {
-    return printable(wanted) == found;
-}
-
-bool inStep(const FileReport& report, const RightsRow& row, const std::vector<std::string>& wanted,
-            bool hasIim) {
-    const auto xmp = valuesOf(report, row.xmp), exif = valuesOf(report, row.exif),
-               iim = valuesOf(report, row.iim);
-    if (wanted.empty())
-        return xmp.empty() && exif.empty() && iim.empty();
-    if (xmp.size() != wanted.size() || iim.size() != (hasIim ? wanted.size() : 0) || exif.size() != 1)
+    bool take(const Finding& finding) {
+        if (finding.exif) {
+            const auto tag = std::find(m_tags.begin(), m_tags.end(), *finding.exif);
+            if (tag != m_tags.end()) {
+                m_tags.erase(tag);
+                return true;
+            }
+        }
+        const auto [first, last] = m_texts.equal_range(finding.name);
+        for (auto text = first; text != last; ++text)
+            if (agree(text->second, finding)) {
+                m_texts.erase(text);
+                return true;
+            }
         return false;
-    for (std::size_t i = 0; i < wanted.size(); ++i)
-        // IIM holds fewer bytes: there a beginning of the text is in step.
-        if (!equalAsShown(wanted[i], xmp[i]) ||
-            (hasIim && (iim[i].empty() || !wanted[i].starts_with(iim[i]))))
-            return false;
-    return equalAsShown(joined(wanted), exif[0]);
+    }
+
+    std::string missing() const {
+        if (!m_texts.empty())
+            return m_texts.begin()->first;
+        return m_tags.empty() ? std::string() : meaningOfTag(m_tags[0].ifd, m_tags[0].tag).name;
+    }
+
+private:
+    void expect(const FieldInfo& field, const FieldValue& value, Container format) {
+        std::string joined;
+        for (const auto& item : value.items) {
+            joined += (joined.empty() ? "" : "; ") + item;
+            m_texts.emplace(field.xmp, readableText(item));
+            if (field.iimDataset && hasIim(format))
+                m_texts.emplace(field.iimName(), readableText(cutUtf8(item, field.iimBytes)));
+        }
+        for (const auto& [language, text] : value.languages)
+            m_texts.emplace(field.xmp, readableText(text));
+        if (field.exifTag && !joined.empty())
+            m_texts.emplace(field.exifName(), readableText(joined));
+    }
+
+    static bool agree(const std::string& promised, const Finding& finding) {
+        const auto& found = finding.whole();
+        if (promised == found)
+            return true;
+        const bool inExif = finding.where == "Exif";
+        return inExif && found.size() >= kExifAtLeast && promised.starts_with(found);
+    }
+
+    std::multimap<std::string, std::string> m_texts;
+    std::vector<ExifValue> m_tags;
+};
+
+void holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
+    Promised promised(promise.words, promise.format);
+    for (const auto& finding : check.report.findings) {
+        if (isOwnBlock(finding.where) && promised.take(finding))
+            continue;
+        const bool allowed = finding.category == Category::Technical ||
+                             (finding.category == Category::Preview && promise.preview);
+        if (!allowed)
+            check.failures.push_back(finding.where + ": " + finding.name + " should not be in the copy");
+    }
+    for (const auto& part : check.report.notSearched)
+        check.failures.push_back("could not be searched whole: " + part);
+    const auto missing = promised.missing();
+    check.rightsInStep = missing.empty();
+    if (!missing.empty())
+        check.failures.push_back("what was to be written is not there as promised: " + missing);
 }
 
-void searchSecrets(const ByteSource& copy, const FileReport& original, const RightsSheet& sheet,
+/// All that the copy is meant to say, for telling a person's own words from a leak.
+std::string writtenWords(const CopyWords& words) {
+    std::string out = words.takenAt;
+    for (const auto& [key, value] : words.fields) {
+        out += "\n" + value.typed();
+        for (const auto& [language, text] : value.languages)
+            out += "\n" + text;
+    }
+    for (const auto& [name, text] : words.history)
+        out += "\n" + text;
+    for (const auto& tag : words.exif)
+        out += "\n" + std::string(tag.bytes.begin(), tag.bytes.end());
+    return out;
+}
+
+void searchSecrets(const ByteSource& copy, const FileReport& original, const CopyWords& words,
                    CopyCheck& check) {
     // Metadata lies before the picture data or after it, never in it.
     Bytes head = copy.bytes(0, 256 * 1024);
@@ -69,77 +132,42 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Rig
             copy.bytes(copy.size() - std::min<std::uint64_t>(copy.size(), 64 * 1024), 64 * 1024);
         head.insert(head.end(), tail.begin(), tail.end());
     }
+    const auto own = writtenWords(words);
     for (const auto& secret : original.secrets) {
-        if (!holds(head, secret))
-            continue;
-        const std::string text = printable({reinterpret_cast<const char*>(secret.data()), secret.size()});
-        const bool typed = sheet.creator.find(text) != std::string::npos ||
-                           sheet.copyrightNotice.find(text) != std::string::npos;
-        if (typed)
-            continue; // the person's own words: see placesInPlainSight()
-        if (std::find(secret.begin(), secret.end(), 0) != secret.end() || secret.size() >= 6)
+        const std::string_view text(reinterpret_cast<const char*>(secret.data()), secret.size());
+        if (secret.size() < 6 && std::find(secret.begin(), secret.end(), 0) == secret.end())
+            continue; // four or five letters stand in any file by chance
+        if (::memmem(head.data(), head.size(), secret.data(), secret.size()) &&
+            own.find(text) == std::string::npos) // else the person's own words, which are told as such
             check.failures.push_back("a removed place is still in the file's bytes");
     }
 }
 
 } // namespace
 
-CopyCheck checkCopy(const ByteSource& copy, Container format, Size promised, const RightsSheet& sheet,
-                    const FileReport& original) {
+CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const FileReport& original) {
     CopyCheck check;
     check.report = inspect(copy);
-    const auto& report = check.report;
-    for (const auto& finding : report.findings)
-        if (finding.category != Category::Technical && finding.category != Category::Rights)
-            check.failures.push_back(finding.where + ": " + finding.name + " should not be in the copy");
-    for (const auto& part : report.notSearched)
-        check.failures.push_back("could not be searched whole: " + part);
+    holdAgainstPromise(promise, check);
     try {
         const auto facts = readFacts(copy, "the copy");
-        if (facts.container != format)
+        if (facts.container != promise.format)
             check.failures.push_back("it has not the promised format");
-        if (!(facts.stored == promised) || facts.orientation != 1)
+        if (!(facts.stored == promise.size) || facts.orientation != 1)
             check.failures.push_back("it has not the promised size");
     } catch (const Problem& problem) {
         check.failures.push_back(problem.happened);
     }
-    check.noPlace = !report.tellsPlace();
+    // Coordinates that a person wrote into a text are told as a warning; anything else that tells is a fault.
+    check.noPlace =
+        std::none_of(check.report.findings.begin(), check.report.findings.end(),
+                     [](const auto& f) { return f.category == Category::Location && f.tellsPlace; });
+    if (promise.opensLocation)
+        return check;
     if (!check.noPlace)
-        check.failures.push_back("it tells a place: " + report.placeText());
-    const auto creators = sheet.on ? sheet.creators() : std::vector<std::string>{};
-    const auto notice = sheet.on && !sheet.copyrightNotice.empty()
-                            ? std::vector<std::string>{sheet.copyrightNotice}
-                            : std::vector<std::string>{};
-    const bool hasIim = format == Container::Jpeg || format == Container::Tiff;
-    check.rightsInStep =
-        inStep(report, kCreator, creators, hasIim) && inStep(report, kNotice, notice, hasIim);
-    if (!check.rightsInStep)
-        check.failures.push_back(hasIim ? "the rights are not in step in XMP, Exif and IIM"
-                                        : "the rights are not in step in XMP and Exif");
-    searchSecrets(copy, original, sheet, check);
-    if (sheet.on)
-        check.warnings = placesInPlainSight(
-            original, {{"Creator", sheet.creator}, {"Copyright Notice", sheet.copyrightNotice}});
+        check.failures.push_back("it tells a place: " + check.report.placeText());
+    searchSecrets(copy, original, promise.words, check);
     return check;
-}
-
-std::vector<std::string> placesInPlainSight(const FileReport& original,
-                                            const std::vector<std::pair<std::string, std::string>>& texts) {
-    std::vector<std::string> out;
-    for (const auto& [name, text] : texts) {
-        const auto lower = toLowerAscii(text);
-        for (const auto& secret : original.secrets) {
-            const auto place = printable({reinterpret_cast<const char*>(secret.data()), secret.size()});
-            const bool readable = isUtf8(place) && place.size() >= 4 && place.size() == secret.size();
-            if (readable && lower.find(toLowerAscii(place)) != std::string::npos)
-                out.push_back("the place \"" + place + "\" stands in " + name);
-        }
-        if (holdsCoordinates(text))
-            out.push_back("coordinates stand in " + name);
-    }
-    std::sort(out.begin(), out.end());
-    out.erase(std::unique(out.begin(), out.end()), out.end()); // XMP and IIM tell the same place
-    return out;
 }
 
 std::vector<std::string> removedKinds(const FileReport& original, const FileReport& copy) {

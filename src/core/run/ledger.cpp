@@ -39,6 +39,8 @@ json rowToJson(const LedgerRow& row) {
                 {"no_place_in_copy", row.noPlaceInCopy},
                 {"rights_in_copy", row.rightsInCopy},
                 {"seal_contrast", row.readability},
+                {"place_opened", row.placeOpened},
+                {"written", row.written},
                 {"removed", row.removed},
                 {"warnings", row.warnings}};
     if (row.problem)
@@ -65,6 +67,8 @@ LedgerRow rowFromJson(const json& in) {
     row.noPlaceInCopy = in.at("no_place_in_copy").get<bool>();
     row.rightsInCopy = in.at("rights_in_copy").get<bool>();
     row.readability = in.value("seal_contrast", 0.0);
+    row.placeOpened = in.value("place_opened", false);
+    row.written = in.value("written", std::vector<std::string>{});
     row.removed = in.at("removed").get<std::vector<std::string>>();
     row.warnings = in.at("warnings").get<std::vector<std::string>>();
     return row;

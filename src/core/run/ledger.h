@@ -38,7 +38,9 @@ struct LedgerRow {
     Size copySize;
     bool placeInOriginal = false;
     bool noPlaceInCopy = false;        ///< searched and found none
-    bool rightsInCopy = false;         ///< creator and notice found in XMP, Exif and IIM as designed
+    bool placeOpened = false;          ///< the delivery said in words that the place is told
+    bool rightsInCopy = false;         ///< all fields found in XMP, Exif and IIM as designed
+    std::vector<std::string> written;  ///< their names
     double readability = 0;            ///< contrast ratio of the seal as measured; 0: no seal
     std::vector<std::string> removed;  ///< kinds of metadata the original has and the copy has not
     std::vector<std::string> warnings; ///< for a person

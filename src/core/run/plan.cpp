@@ -6,6 +6,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
+#include "metadata/metadata.h"
 #include "run/stamped.h"
 #include "seal/logo.h"
 
@@ -20,7 +21,7 @@ namespace fs = std::filesystem;
 constexpr std::size_t kMaxFileName = 255; // bytes, on Linux file systems
 constexpr int kMaxNumber = 100000;
 /// Raise when the same settings would make other pixels than before: then old copies are not "the same".
-constexpr int kRendererVersion = 3;
+constexpr int kRendererVersion = 4;
 
 using NodeKey = std::pair<std::uint64_t, std::uint64_t>;
 NodeKey keyOfNode(const FileIdentity& identity) {
@@ -148,7 +149,8 @@ std::size_t Plan::count(Outcome outcome) const {
     return n;
 }
 
-std::string settingsDigest(const Delivery& delivery, const PictureException& exception) {
+std::string settingsDigest(const Delivery& delivery, const PictureException& exception,
+                           const fs::path& sidecar) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
     if (!exception.empty())
@@ -160,6 +162,8 @@ std::string settingsDigest(const Delivery& delivery, const PictureException& exc
     if (delivery.file.colour == ColourOut::Profile)
         if (const auto profile = identityIfThere(resolvedFolder(delivery.file.profile, fs::current_path())))
             chain["icc"] = {profile->size, profile->modifiedNs};
+    if (const auto file = sidecar.empty() ? std::nullopt : identityIfThere(sidecar))
+        chain["sidecar"] = {file->size, file->modifiedNs};
     chain["renderer"] = kRendererVersion;
     const auto text = chain.dump();
     return fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
@@ -187,6 +191,9 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
     for (std::size_t i = 0; i < originals.size(); ++i)
         stamped.push_back(!plan.exceptions[i].stampAgain && plan.identities[i].inode != 0 &&
                           stampedBefore(originals[i], plan.identities[i]));
+    std::vector<fs::path> sidecars;
+    for (const auto& original : originals)
+        sidecars.push_back(sidecarOf(original));
     std::map<fs::path, FolderPlan> folderPlans; // two deliveries may share a folder, and then its names
     for (std::size_t d = 0; d < deliveries.size(); ++d) {
         const auto& delivery = deliveries[d];
@@ -198,6 +205,7 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
             throw Problem(ProblemKind::BadSetting, "place.folder",
                           "\"" + delivery.name + "\" has no folder yet", "Choose where its copies go");
         refuseDangerous(folder, delivery.place.folder, nodes);
+        requireWorded(delivery.privacy, "privacy.");
         plan.folders.push_back(folder);
         auto& folderPlan = folderPlans.try_emplace(folder, folder, nodes).first->second;
         const auto digest = settingsDigest(delivery);
@@ -207,14 +215,14 @@ Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery
                           "Choose at least one: JPEG, PNG, TIFF or WebP");
         for (std::size_t i = 0; i < originals.size(); ++i)
             for (const auto format : formats) {
-                PlannedCopy copy{i, d, format, {}, Outcome::Waiting, {}};
+                PlannedCopy copy{i, d, format, {}, Outcome::Waiting, digest, {}};
+                if (!plan.exceptions[i].empty() || !sidecars[i].empty())
+                    copy.settingsDigest = settingsDigest(delivery, plan.exceptions[i], sidecars[i]);
                 if (stamped[i]) {
                     copy.outcome = Outcome::LeftOut;
                     copy.note = kStampedBefore;
                 } else
-                    folderPlan.plan(
-                        copy, originals[i], plan.identities[i], delivery,
-                        plan.exceptions[i].empty() ? digest : settingsDigest(delivery, plan.exceptions[i]));
+                    folderPlan.plan(copy, originals[i], plan.identities[i], delivery, copy.settingsDigest);
                 plan.copies.push_back(std::move(copy));
             }
     }

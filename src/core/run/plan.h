@@ -21,6 +21,7 @@ struct PlannedCopy {
     Container format = Container::Jpeg;
     std::filesystem::path target;
     Outcome outcome = Outcome::Waiting; ///< Waiting: will be made; AlreadyThere, LeftOut: will not
+    std::string settingsDigest;         ///< of its delivery, its exception and the sidecar read with it
     std::string note;                   ///< why the name is another than expected, for a person
 };
 
@@ -45,8 +46,9 @@ Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::ve
               const std::filesystem::path& base, const Exceptions& exceptions = {});
 
 /// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
-/// included.
-std::string settingsDigest(const Delivery& delivery, const PictureException& exception = {});
+/// included. `sidecar`: the XMP file that is read with the original; empty: none.
+std::string settingsDigest(const Delivery& delivery, const PictureException& exception = {},
+                           const std::filesystem::path& sidecar = {});
 
 /// What is said of a picture that is left out because it is a copy of ours.
 inline constexpr const char* kStampedBefore = "this is a copy that Keep Seal made: it is not stamped twice";

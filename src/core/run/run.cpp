@@ -6,7 +6,7 @@
 #include "base/fingerprint.h"
 #include "base/text.h"
 #include "render/encode.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 #include "run/check_copy.h"
 #include "run/destination.h"
 #include "run/memory_budget.h"
@@ -33,11 +33,12 @@ std::uint64_t thirdOfMemory() {
 struct OpenOriginal {
     explicit OpenOriginal(const fs::path& path)
         : file(path), fingerprintBefore(fingerprint(file)), facts(readFacts(file, path.string())),
-          report(inspect(file)) {}
+          report(inspect(file)), metadata(readMetadata(path, report)) {}
     Original file;
     std::string fingerprintBefore;
     PictureFacts facts;
     FileReport report;
+    Metadata metadata;
 };
 
 class Runner {
@@ -94,19 +95,13 @@ private:
 
     void prepareRows() {
         std::vector<std::vector<std::size_t>> byOriginal(m_plan.originals.size());
-        std::vector<std::string> digests;
-        for (const auto& delivery : m_plan.deliveries)
-            digests.push_back(settingsDigest(delivery));
         for (std::size_t i = 0; i < m_plan.copies.size(); ++i) {
             const auto& copy = m_plan.copies[i];
             LedgerRow row;
             row.original = m_plan.originals[copy.original];
             row.originalIdentity = m_plan.identities[copy.original];
             row.delivery = m_plan.deliveries[copy.delivery].name;
-            const auto& exception = m_plan.exceptions[copy.original];
-            row.settingsDigest = exception.empty()
-                                     ? digests[copy.delivery]
-                                     : settingsDigest(m_plan.deliveries[copy.delivery], exception);
+            row.settingsDigest = copy.settingsDigest;
             row.outcome = copy.outcome;
             row.copy = copy.target;
             if (!copy.note.empty())
@@ -187,6 +182,7 @@ private:
         Frame frame;
         std::vector<std::string> warnings;
         double readability = 0;
+        PictureWords words;
     };
 
     void stampCopy(const OpenOriginal& original, std::size_t index, LedgerRow& row, Rendered& rendered) {
@@ -226,11 +222,11 @@ private:
         }
         if (m_stop)
             throw Problem(ProblemKind::Stopped, name, "the run was stopped");
-        auto encoded = encodeCopy(rendered.frame, delivery, chain, planned.format);
+        auto encoded = encodeCopy(rendered.frame, delivery, chain, planned.format, rendered.words.copy);
         row.warnings.insert(row.warnings.end(), rendered.warnings.begin(), rendered.warnings.end());
         row.warnings.insert(row.warnings.end(), encoded.notes.begin(), encoded.notes.end());
         row.readability = rendered.readability;
-        place(original, encoded.bytes, size, planned, row);
+        place(original, encoded.bytes, size, rendered.words, planned, row);
     }
 
     static std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery,
@@ -252,8 +248,9 @@ private:
         finishPicture(delivery, chain, grainSeed(original.file.path()), out.frame);
         FinishContext context;
         context.seal.exception = &m_plan.exceptions[planned.original].seal;
-        if (dependsOnPicture(delivery))
-            context.facts = textFacts(original.file.path(), original.report, delivery);
+        out.words = pictureWords(original.file.path(), original.metadata, original.facts.size, delivery,
+                                 m_plan.exceptions[planned.original].words);
+        context.facts = out.words.facts;
         if (!dependsOnPicture(delivery.seal))
             context.prepared = m_prepared[planned.delivery];
         const auto finished = finishFrame(delivery, chain, out.frame, context);
@@ -265,37 +262,33 @@ private:
         out.delivery = planned.delivery;
     }
 
-    void place(const OpenOriginal& original, const Bytes& bytes, Size size, const PlannedCopy& planned,
-               LedgerRow& row) {
+    void place(const OpenOriginal& original, const Bytes& bytes, Size size, const PictureWords& words,
+               const PlannedCopy& planned, LedgerRow& row) {
         const auto& delivery = m_plan.deliveries[planned.delivery];
         auto staged = m_destinations[planned.delivery]->stage(bytes);
-        auto check = checkCopy(*staged, planned.format, size, delivery.rights, original.report);
+        auto check = checkCopy(*staged,
+                               {planned.format, size, words.copy, delivery.privacy.opensLocation(),
+                                hasNewPreview(delivery, planned.format)},
+                               original.report);
         if (staged->size() != bytes.size())
             check.failures.push_back("it is not whole");
         if (!check.failures.empty())
             throw Problem(ProblemKind::FailedCheck, row.original.string(),
                           "the finished copy was not delivered: " + check.failures.front(),
                           "Please report this: it is a fault of Keep Seal");
-        row.warnings.insert(row.warnings.end(), check.warnings.begin(), check.warnings.end());
-        std::vector<std::pair<std::string, std::string>> texts = {
-            {"the file name", planned.target.stem().string()}};
-        const auto facts = textFacts(original.file.path(), original.report, delivery);
-        const auto& caption = delivery.border.caption;
-        if (delivery.border.on && caption.on)
-            for (const auto* words : {&caption.left, &caption.middle, &caption.right})
-                texts.emplace_back("the caption", fillTokens(*words, facts).text);
-        for (const auto& part : delivery.seal.parts)
-            if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
-                texts.emplace_back("the seal", fillTokens(part.text.text, facts).text);
-        for (auto& warning : placesInPlainSight(original.report, texts))
-            row.warnings.push_back(std::move(warning));
+        for (const auto& more : {words.applied.warnings(), placesSeen(words, original.metadata, delivery,
+                                                                      planned.target.stem().string())})
+            row.warnings.insert(row.warnings.end(), more.begin(), more.end());
         placeUnderFreeName(*staged, delivery, planned, row);
         const auto identity = staged->identity();
         row.copyBytes = identity.size;
         row.copyModifiedNs = identity.modifiedNs;
         row.copySize = size;
         row.noPlaceInCopy = check.noPlace;
-        row.rightsInCopy = check.rightsInStep && delivery.rights.writesAnything();
+        row.rightsInCopy = check.rightsInStep && !words.copy.fields.empty();
+        row.placeOpened = delivery.privacy.opensLocation();
+        for (const auto& [key, value] : words.copy.fields)
+            row.written.push_back(metadataField(key)->label);
         row.removed = removedKinds(original.report, check.report);
     }
 

@@ -17,6 +17,10 @@ const std::vector<TokenInfo>& tokens() {
         {"description", "the description in its metadata"},
         {"creator", "the creator of the rights sheet, else of its metadata"},
         {"notice", "the copyright notice of the rights sheet, else of its metadata"},
+        {"credit", "the credit line of the rights sheet, else of its metadata"},
+        {"event", "the event in its metadata"},
+        {"job", "the job identifier in its metadata"},
+        {"keywords", "the keywords in its metadata"},
         {"camera", "the camera's model"},
     };
     return all;

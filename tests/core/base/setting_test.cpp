@@ -143,6 +143,7 @@ TEST(Settings, EveryRowOfADeliverySurvivesItsFileAtBothEnds) {
                 else if (row.kind == SettingKind::Choice)
                     row.set(delivery, (most ? row.choices.back() : row.choices.front()).key);
             }
+        delivery.privacy.locationWords = kLocationWords; // without them it would not be read
         saveDelivery(delivery, folder / "d.json");
         const auto back = loadDelivery(folder / "d.json");
         for (const auto& s : stations())

@@ -31,6 +31,7 @@ TEST(DeliveryJson, EverySettingComesBack) {
             else
                 setting.set(delivery, std::string("text with \" and é"));
         }
+    delivery.privacy.locationWords = kLocationWords; // without them it would not be read
     auto back = deliveryFromJson(nlohmann::json::parse(toJson(delivery).dump()), "test");
     for (const auto& station : stations())
         for (const auto& setting : station.settings)

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "library/border_library.h"
+#include "library/shelf.h"
 
 #include "border/layout.h"
 #include "support/support.h"

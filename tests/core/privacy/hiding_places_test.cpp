@@ -277,7 +277,6 @@ TEST(HidingPlaces, UnknownFilesAreSearchedAsPlainBytes) {
     const auto report = look(heif);
     EXPECT_EQ(report.container, Container::Heif);
     EXPECT_TRUE(report.tellsPlace());
-    EXPECT_FALSE(report.notSearched.empty()); // and it says that compressed boxes were not
     EXPECT_TRUE(look("some video" + "\xA9xyz\0\x12\x15\xC7+54.2500+003.5000/"s).tellsPlace());
     EXPECT_FALSE(look("a text about loci and other words").tellsPlace());
 }

@@ -64,8 +64,8 @@ TEST(Formats, EachIsReadByOthersAndSaysTheSame) {
     makePicture(folder / "p.png", 320, 240);
     const Opened picture(folder / "p.png");
     auto delivery = bare();
-    delivery.rights.creator = "Wrenna Oake; Ines Gull";
-    delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
+    delivery.rights.setAlways("creator", "Wrenna Oake; Ines Gull");
+    delivery.rights.setAlways("copyright_notice", "© 2026 Marsh & Line Studio");
     const char* names[] = {"JPEG", "PNG", "TIFF", "Extended WEBP"};
     for (std::size_t i = 0; i < 4; ++i) {
         const auto file = written(folder, picture, delivery, kFormats[i]);
@@ -88,7 +88,7 @@ TEST(Formats, EachIsReadByOthersAndSaysTheSame) {
         for (std::size_t c = 0; c < 3; ++c)
             EXPECT_NEAR(middle[c], wanted[c], 6) << file;
         const auto bytes = readFile(file);
-        const auto check = checkCopy(MemorySource(bytes), kFormats[i], {320, 240}, delivery.rights, {});
+        const auto check = checkCopy(MemorySource(bytes), promiseOf(delivery, kFormats[i], {320, 240}), {});
         EXPECT_TRUE(check.failures.empty())
             << file << ": " << (check.failures.empty() ? "" : check.failures[0]);
         EXPECT_TRUE(check.rightsInStep);
@@ -115,11 +115,11 @@ TEST(Formats, FaultsInEachAreFound) {
     makePicture(folder / "p.png", 64, 48);
     const Opened picture(folder / "p.png");
     auto delivery = bare();
-    delivery.rights.copyrightNotice = "© 2026 Marsh & Line Studio";
+    delivery.rights.setAlways("copyright_notice", "© 2026 Marsh & Line Studio");
     for (const auto format : kFormats) {
         const Bytes good = picture.copy(delivery, format);
         const auto failures = [&](const Bytes& bytes) {
-            return checkCopy(MemorySource(bytes), format, {64, 48}, delivery.rights, {}).failures.size();
+            return checkCopy(MemorySource(bytes), promiseOf(delivery, format, {64, 48}), {}).failures.size();
         };
         EXPECT_EQ(failures(good), 0U);
         auto changed = good;
@@ -129,8 +129,10 @@ TEST(Formats, FaultsInEachAreFound) {
         *at = 'l';
         EXPECT_GT(failures(changed), 0U) << nameOf(format);
         EXPECT_GT(failures({good.begin(), good.end() - 40}), 0U) << nameOf(format);
-        EXPECT_GT(checkCopy(MemorySource(good), format == Container::Png ? Container::Tiff : Container::Png,
-                            {64, 48}, delivery.rights, {})
+        EXPECT_GT(checkCopy(MemorySource(good),
+                            promiseOf(delivery, format == Container::Png ? Container::Tiff : Container::Png,
+                                      {64, 48}),
+                            {})
                       .failures.size(),
                   0U);
     }
@@ -275,7 +277,7 @@ TEST(Colour, AWideProfileOfTheOriginalIsKeptWhenAsked) {
     Frame green = plainFrame(20, 20, {0, 255, 0});
     green.space = displayP3Space();
     writeFile(folder / "wide.png",
-              encodeCopy(green, delivery, planChain(delivery, green.size), Container::Png).bytes);
+              encodeCopy(green, delivery, planChain(delivery, green.size), Container::Png, {}).bytes);
     const Opened picture(folder / "wide.png");
     delivery.file.colour = ColourOut::Original;
     const Frame kept = picture.frame(delivery);

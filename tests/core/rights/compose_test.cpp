@@ -14,9 +14,14 @@ using namespace keepseal::test;
 
 namespace {
 
-fs::path composed(const TempFolder& folder, const RightsSheet& sheet) {
+Delivery writing(const RightsSheet& sheet) {
     Delivery delivery;
     delivery.rights = sheet;
+    return delivery;
+}
+
+fs::path composed(const TempFolder& folder, const RightsSheet& sheet) {
+    const auto delivery = writing(sheet);
     writeFile(folder / "copy.jpg", copyOf(plainFrame(64, 48, {90, 120, 150}), delivery, 300 / 25.4));
     return folder / "copy.jpg";
 }
@@ -25,7 +30,7 @@ fs::path composed(const TempFolder& folder, const RightsSheet& sheet) {
 
 TEST(Compose, AnotherReaderFindsTheRightsInAllThreeContainers) {
     const TempFolder folder;
-    const auto file = composed(folder, {true, "Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"});
+    const auto file = composed(folder, sheetOf("Wrenna Oake; Ines Gull", "© 2026 Marsh & Line Studio"));
     EXPECT_EQ(exiftool(file, "XMP-dc:Creator"), "Wrenna Oake, Ines Gull");
     EXPECT_EQ(exiftool(file, "IPTC:By-line"), "Wrenna Oake, Ines Gull");
     EXPECT_EQ(exiftool(file, "IFD0:Artist"), "Wrenna Oake; Ines Gull");
@@ -41,9 +46,9 @@ TEST(Compose, AnotherReaderFindsTheRightsInAllThreeContainers) {
 TEST(Compose, LongTextsAreCutInIimAtACharacterAndReported) {
     const TempFolder folder;
     const std::string creator = "Ångström Ødegård of the Wide Marsh"; // more than 32 bytes
-    const auto metadata = composeMetadata({true, creator, ""});
+    const auto metadata = composeMetadata(sheetWords(writing(sheetOf(creator, ""))));
     ASSERT_EQ(metadata.notes.size(), 1U);
-    const auto file = composed(folder, {true, creator, ""});
+    const auto file = composed(folder, sheetOf(creator, ""));
     EXPECT_EQ(exiftool(file, "XMP-dc:Creator"), creator);
     const auto iim = exiftool(file, "IPTC:By-line");
     EXPECT_LE(iim.size(), 32U);
@@ -53,12 +58,14 @@ TEST(Compose, LongTextsAreCutInIimAtACharacterAndReported) {
 TEST(Compose, MarkupInATextStaysText) {
     const TempFolder folder;
     const std::string nasty = "<script> & \"quotes\" ]]> 'x'";
-    EXPECT_EQ(exiftool(composed(folder, {true, nasty, nasty}), "XMP-dc:Rights"), nasty);
+    EXPECT_EQ(exiftool(composed(folder, sheetOf(nasty, nasty)), "XMP-dc:Rights"), nasty);
 }
 
 TEST(Compose, WithoutRightsOnlyTechnicalThingsAreWritten) {
     const TempFolder folder;
-    for (const auto& sheet : {RightsSheet{false, "Wrenna Oake", "©"}, RightsSheet{true, " ; ", ""}}) {
+    auto off = sheetOf("Wrenna Oake", "©");
+    off.on = false;
+    for (const auto& sheet : {off, sheetOf(" ; ", "")}) {
         const auto bytes = readFile(composed(folder, sheet));
         for (const auto& finding : inspect(MemorySource(bytes)).findings)
             EXPECT_EQ(finding.category, Category::Technical) << finding.name;

@@ -51,7 +51,7 @@ TEST(FormatsRun, OnePictureInSeveralFormatsWithOneName) {
     for (const auto* ending : {"jpg", "png", "tif", "webp"}) {
         const auto file = job.folder / (std::string("out/tide_1.") + ending);
         EXPECT_EQ(sizeOf(file), planChain(job.delivery, {400, 300}).sizes.whole) << file;
-        EXPECT_EQ(exiftool(file, "XMP-dc:Rights"), job.delivery.rights.copyrightNotice);
+        EXPECT_EQ(exiftool(file, "XMP-dc:Rights"), job.delivery.rights.always("copyright_notice"));
     }
     EXPECT_EQ(job.run().ledger.count(Outcome::AlreadyThere), 8U);
     job.delivery.file.webpQuality = 50;

@@ -272,7 +272,7 @@ TEST(CheckCopy, FindsPlantedFaults) {
     makePicture(folder / "o.jpg", 64, 48, planted);
     const auto original = inspect(MemorySource(readFile(folder / "o.jpg")));
     const auto failures = [&](const Bytes& bytes, Size size = {64, 48}) {
-        return checkCopy(MemorySource(bytes), Container::Jpeg, size, delivery.rights, original)
+        return checkCopy(MemorySource(bytes), promiseOf(delivery, Container::Jpeg, size), original)
             .failures.size();
     };
     EXPECT_EQ(failures(good), 0U);

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "privacy/report.h"
-#include "render/text_facts.h"
+#include "render/picture_words.h"
 #include "support/seals.h"
 #include "text/tokens.h"
 
@@ -35,8 +35,9 @@ TEST(Tokens, SayWhatTheFileSaysAndNeverAPlace) {
     makePicture(folder / "tide_07.jpg", 60, 40, planted);
     const Bytes bytes = readFile(folder / "tide_07.jpg");
     Delivery delivery;
-    delivery.rights.creator = "Wrenna Oake";
-    const auto facts = textFacts("/x/tide_07.jpg", inspect(MemorySource(bytes)), delivery);
+    delivery.rights.setAlways("creator", "Wrenna Oake");
+    const auto facts =
+        pictureWords("/x/tide_07.jpg", metadataFrom(inspect(MemorySource(bytes))), {60, 40}, delivery).facts;
     EXPECT_EQ(facts.at("name"), "tide_07");
     EXPECT_EQ(facts.at("description"), "Kites over water");
     EXPECT_EQ(facts.at("creator"), "Wrenna Oake");

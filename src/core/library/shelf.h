@@ -1,36 +1,42 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Saved borders: those that come with Keep Seal (read-only) and the person's own, one JSON file each in
-// $XDG_DATA_HOME/keep-seal/borders. Nothing is deleted at once: what is removed or replaced lies in removed/.
+// Saved borders and rights sheets: those that come with Keep Seal (read-only) and the person's own, one JSON
+// file each in a folder of $XDG_DATA_HOME/keep-seal. Nothing is deleted at once: what is removed or replaced
+// lies in removed/.
 #pragma once
 
 #include "base/problem.h"
 #include "border/design.h"
+#include "rights/sheet.h"
 
 #include <filesystem>
 #include <optional>
 
 namespace keepseal {
 
-struct SavedBorder {
+template <class Design>
+struct Saved {
     std::string key; ///< file name without ending
     bool shipped = false;
-    BorderDesign design; ///< its name is the border's name
+    Design design; ///< its name is the one it is saved under
     std::string notes;
 };
 
-class BorderLibrary {
+template <class Design>
+class Shelf {
 public:
     /// `folder`: the person's; empty: the data folder.
-    explicit BorderLibrary(std::filesystem::path folder = {});
+    explicit Shelf(std::filesystem::path folder = {});
     /// Own ones first, each part by name. Files that can't be read are left out and told in `problems`.
-    std::vector<SavedBorder> all(std::vector<Problem>* problems = nullptr) const;
-    std::optional<SavedBorder> find(const std::string& keyOrName) const;
+    std::vector<Saved<Design>> all(std::vector<Problem>* problems = nullptr) const;
+    std::optional<Saved<Design>> find(const std::string& keyOrName) const;
     /// Under its design's name; an own one of the same name is set aside first. Throws Problem(CannotWrite).
-    SavedBorder save(SavedBorder border) const;
+    Saved<Design> save(Saved<Design> saved) const;
     /// Own ones only. `restore` brings back the last removed one of that key.
     void remove(const std::string& key) const;
     void restore(const std::string& key) const;
+    /// Throws Problem(NotFound | CannotRead | BadFile | BadSetting).
+    static Saved<Design> load(const std::filesystem::path& file);
 
 private:
     std::filesystem::path fileOf(const std::string& key) const;
@@ -38,7 +44,9 @@ private:
     std::filesystem::path m_folder;
 };
 
-/// Throws Problem(NotFound | CannotRead | BadFile | BadSetting).
-SavedBorder loadBorderFile(const std::filesystem::path& file);
+using SavedBorder = Saved<BorderDesign>;
+using BorderLibrary = Shelf<BorderDesign>;
+using SavedSheet = Saved<RightsSheet>;
+using SheetLibrary = Shelf<RightsSheet>;
 
 } // namespace keepseal

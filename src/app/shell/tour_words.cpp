@@ -1,0 +1,62 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/tour_words.h"
+
+#include "shell/tour.h"
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kPatience = 180000; // ms: a slow machine with a cold cache
+
+OriginalId called(MainWindow& window, const char* stem) {
+    for (const auto& item : window.document().originals())
+        if (item.path.stem() == stem)
+            return item.id;
+    return window.document().originals().front().id;
+}
+
+bool allKnown(MainWindow& window) {
+    return waitUntil([&] { return window.library().known() == window.document().originals().size(); },
+                     kPatience);
+}
+
+} // namespace
+
+bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const QString&)>& save) {
+    if (!allKnown(window))
+        return false;
+    auto& document = window.document();
+    const auto steps = document.undoStack()->index();
+    const auto settled = [&] {
+        return waitUntil(
+            [&] { return window.wall().proofs().settled() && window.single().proofs().settled(); },
+            kPatience);
+    };
+    window.wall().setCurrent(called(window, "tide_0607"));
+    window.chain().setChosen(StationId::Rights);
+    window.setView(ViewKind::One);
+    window.drawer().rightsEditor()->openField("copyright_notice");
+    bool ok = settled() && save(window, "rights.png");
+    window.wall().setCurrent(called(window, "tide_0320"));
+    window.chain().setChosen(StationId::Privacy);
+    window.setView(ViewKind::Wall);
+    ok = ok && settled() && save(window, "privacy.png");
+    window.setView(ViewKind::Leaves);
+    ok = ok && save(window, "what-leaves.png");
+    window.setView(ViewKind::Words);
+    ok = ok &&
+         waitUntil([&] { return window.words().model().known() == document.originals().size(); }, kPatience);
+    auto& model = window.words().model();
+    for (const auto& [stem, title] :
+         {std::pair{"tide_0101", "Mist over the marsh, 6.52"}, {"tide_0118", "Tail in the mist"}})
+        model.setData(model.index(model.rowOf(called(window, stem)), WordsModel::kFirstField), QString(title),
+                      Qt::EditRole);
+    ok = ok && save(window, "words.png");
+    document.undoStack()->setIndex(steps);
+    window.chain().setChosen(StationId::Seal);
+    window.setView(ViewKind::Wall);
+    return ok;
+}
+
+} // namespace keepseal::app

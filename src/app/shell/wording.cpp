@@ -1,0 +1,161 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window does with rights sheets, the table of words and the page that says what leaves.
+#include "shell/main_window.h"
+
+#include "base/files.h"
+#include "rights/sheet_xmp.h"
+
+#include <QFileDialog>
+#include <QInputDialog>
+#include <QMenu>
+
+namespace keepseal::app {
+
+void MainWindow::connectWording() {
+    connect(m_drawer, &Drawer::sheetsShown, this, &MainWindow::fillSheetsMenu);
+    connect(m_drawer, &Drawer::leavesRequested, this, [this] { setView(ViewKind::Leaves); });
+    connect(m_drawer, &Drawer::stationRequested, m_chain, &ChainView::setChosen);
+    connect(m_words, &WordsView::pictureChosen, m_wall, &ProofWall::setCurrent);
+    connect(m_words, &WordsView::csvSaveRequested, this, &MainWindow::saveWords);
+    connect(m_words, &WordsView::csvOpenRequested, this, &MainWindow::takeWords);
+    connect(m_leaves, &LeavesView::pictureChosen, m_wall, &ProofWall::setCurrent);
+    connect(m_leaves, &LeavesView::filesRequested, this, &MainWindow::lookIntoFiles);
+    connect(m_leaves, &LeavesView::folderRequested, this, &MainWindow::lookIntoFolder);
+    connect(m_leaves, &LeavesView::reportRequested, this, &MainWindow::saveReport);
+    connect(m_leaves->backButton(), &QPushButton::clicked, this, &MainWindow::updateViews);
+}
+
+/// Filled when it is about to be seen, so that it shows what is saved now.
+void MainWindow::fillSheetsMenu() {
+    auto* button = m_drawer->rightsEditor()->sheetsButton();
+    auto* menu = new QMenu(button);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] {
+        menu->clear();
+        for (const auto& saved : m_sheets.all()) {
+            auto* taken = menu->addAction(toQt(saved.design.name), this, [this, sheet = saved.design] {
+                m_document.setRights(sheet, tr("taking the sheet %1").arg(toQt(sheet.name)));
+            });
+            taken->setToolTip(toQt(saved.notes));
+        }
+        menu->setToolTipsVisible(true);
+        menu->addSeparator();
+        menu->addAction(tr("Keep this sheet as…"), this, &MainWindow::keepSheet);
+        auto* away = menu->addMenu(tr("Set aside"));
+        for (const auto& saved : m_sheets.all())
+            if (!saved.shipped)
+                away->addAction(toQt(saved.design.name), this,
+                                [this, key = saved.key, name = saved.design.name] {
+                                    try {
+                                        m_sheets.remove(key);
+                                        tell(tr("“%1” was set aside; it lies in removed/.").arg(toQt(name)));
+                                    } catch (const Problem& problem) {
+                                        showNotice(toQt(problem.sentence()));
+                                    }
+                                });
+        away->setEnabled(!away->isEmpty());
+        menu->addSeparator();
+        menu->addAction(tr("Read an XMP file…"), this, &MainWindow::openXmp);
+        menu->addAction(tr("Write an XMP file…"), this, &MainWindow::saveXmp);
+    });
+    button->setMenu(menu);
+}
+
+void MainWindow::keepSheet() {
+    bool ok = false;
+    SavedSheet saved;
+    saved.design = m_document.currentDelivery().rights;
+    const auto name = QInputDialog::getText(this, tr("Keep the rights sheet"), tr("Name"), QLineEdit::Normal,
+                                            toQt(saved.design.name), &ok)
+                          .trimmed();
+    if (!ok || name.isEmpty())
+        return;
+    saved.design.name = name.left(100).toStdString();
+    try {
+        m_sheets.save(saved);
+        m_document.setRights(saved.design, tr("naming the sheet"));
+        tell(tr("“%1” is in the library.").arg(name));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::openXmp() {
+    const auto file =
+        QFileDialog::getOpenFileName(this, tr("Read a rights sheet"), {}, tr("XMP files (*.xmp)"));
+    if (file.isEmpty())
+        return;
+    try {
+        m_document.setRights(sheetFromXmp(toPath(file)), tr("a sheet from an XMP file"));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::saveXmp() {
+    const auto file = QFileDialog::getSaveFileName(this, tr("Write the rights sheet"), "rights.xmp",
+                                                   tr("XMP files (*.xmp)"));
+    if (file.isEmpty())
+        return;
+    try {
+        writeTextFile(toPath(file), sheetToXmp(m_document.currentDelivery().rights));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::lookIntoFiles() {
+    std::vector<std::filesystem::path> paths;
+    for (const auto& file : QFileDialog::getOpenFileNames(this, tr("What do these files tell?")))
+        paths.push_back(toPath(file));
+    if (paths.empty())
+        return;
+    m_leaves->lookInto(paths);
+    setView(ViewKind::Leaves);
+}
+
+void MainWindow::lookIntoFolder() {
+    const auto folder = QFileDialog::getExistingDirectory(this, tr("What do the files in there tell?"));
+    if (folder.isEmpty())
+        return;
+    m_leaves->lookInto({toPath(folder)});
+    setView(ViewKind::Leaves);
+}
+
+void MainWindow::saveReport() {
+    const auto file = QFileDialog::getSaveFileName(this, tr("Save a report"), "what-these-files-tell.html",
+                                                   tr("A page to read (*.html);;JSON (*.json)"));
+    if (file.isEmpty())
+        return;
+    try {
+        m_leaves->saveReport(toPath(file));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::saveWords() {
+    const auto file =
+        QFileDialog::getSaveFileName(this, tr("Save the words"), "words.csv", tr("Tables (*.csv)"));
+    if (file.isEmpty())
+        return;
+    try {
+        m_words->saveCsvFile(toPath(file));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::takeWords() {
+    const auto file =
+        QFileDialog::getOpenFileName(this, tr("Words from a table"), {}, tr("Tables (*.csv *.tsv *.txt)"));
+    if (file.isEmpty())
+        return;
+    try {
+        showNotice(m_words->takeCsvFile(toPath(file)).mid(0, 8).join("\n"));
+    } catch (const Problem& problem) {
+        showNotice(toQt(problem.sentence()));
+    }
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,150 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "library/shelf.h"
+
+#include "base/assets.h"
+#include "base/files.h"
+#include "base/setting_json.h"
+#include "base/text.h"
+#include "library/keys.h"
+
+#include <algorithm>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+/// What tells one kind of design from the other.
+template <class Design>
+struct Kind;
+template <>
+struct Kind<BorderDesign> {
+    static constexpr const char* folder = "borders";
+    static constexpr const char* word = "border";
+    static constexpr const char* key = "border";
+    static constexpr auto read = &borderFromDocument;
+};
+template <>
+struct Kind<RightsSheet> {
+    static constexpr const char* folder = "sheets";
+    static constexpr const char* word = "rights sheet";
+    static constexpr const char* key = "sheet";
+    static constexpr auto read = &sheetFromDocument;
+};
+
+template <class Design>
+void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>& out,
+                std::vector<Problem>* problems) {
+    std::error_code error;
+    std::vector<fs::path> files;
+    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
+        if (it->path().extension() == ".json")
+            files.push_back(it->path());
+    const auto first = static_cast<std::ptrdiff_t>(out.size());
+    for (const auto& file : files) {
+        try {
+            out.push_back(Shelf<Design>::load(file));
+            out.back().shipped = shipped;
+        } catch (const Problem& problem) {
+            if (problems)
+                problems->push_back(problem);
+        }
+    }
+    std::sort(out.begin() + first, out.end(), [](const auto& a, const auto& b) {
+        return toLowerAscii(a.design.name) < toLowerAscii(b.design.name);
+    });
+}
+
+} // namespace
+
+template <class Design>
+Saved<Design> Shelf<Design>::load(const fs::path& file) {
+    const auto document = readJsonFile(file);
+    Saved<Design> out;
+    out.key = file.stem().string();
+    out.design = namingFile(file.string(), [&] { return Kind<Design>::read(document, file.string()); });
+    if (const auto notes = document.find("notes"); notes != document.end() && notes->is_string())
+        out.notes = notes->template get<std::string>();
+    out.design.unknown.erase("notes");
+    if (out.design.name.empty())
+        out.design.name = out.key;
+    return out;
+}
+
+template <class Design>
+Shelf<Design>::Shelf(fs::path folder) : m_folder(folder.empty() ? dataFolder() : std::move(folder)) {}
+
+template <class Design>
+fs::path Shelf<Design>::fileOf(const std::string& key) const {
+    return m_folder / Kind<Design>::folder / (key + ".json");
+}
+
+template <class Design>
+fs::path Shelf<Design>::asideOf(const std::string& key) const {
+    return m_folder / "removed" / (std::string(Kind<Design>::key) + "-" + key + ".json");
+}
+
+template <class Design>
+std::vector<Saved<Design>> Shelf<Design>::all(std::vector<Problem>* problems) const {
+    std::vector<Saved<Design>> out;
+    readFolder(m_folder / Kind<Design>::folder, false, out, problems);
+    readFolder(assetsFolder() / Kind<Design>::folder, true, out, problems);
+    return out;
+}
+
+template <class Design>
+std::optional<Saved<Design>> Shelf<Design>::find(const std::string& keyOrName) const {
+    for (auto& saved : all())
+        if (saved.key == keyOrName || saved.design.name == keyOrName)
+            return saved;
+    return std::nullopt;
+}
+
+template <class Design>
+Saved<Design> Shelf<Design>::save(Saved<Design> saved) const {
+    saved.shipped = false;
+    saved.key = keyFromName(saved.design.name, Kind<Design>::key);
+    if (std::error_code error; fs::exists(fileOf(saved.key), error)) {
+        // Another name may give the same key: that one is kept.
+        for (int n = 2;
+             fs::exists(fileOf(saved.key), error) && load(fileOf(saved.key)).design.name != saved.design.name;
+             ++n)
+            saved.key = keyFromName(saved.design.name, Kind<Design>::key) + "-" + std::to_string(n);
+        if (fs::exists(fileOf(saved.key), error))
+            remove(saved.key);
+    }
+    auto document = toDocument(saved.design);
+    document["notes"] = saved.notes;
+    std::error_code error;
+    fs::create_directories(m_folder / Kind<Design>::folder, error);
+    writeTextFile(fileOf(saved.key), document.dump(2) + "\n");
+    return saved;
+}
+
+template <class Design>
+void Shelf<Design>::remove(const std::string& key) const {
+    std::error_code error;
+    fs::create_directories(m_folder / "removed", error);
+    if (isLibraryKey(key))
+        fs::rename(fileOf(key), asideOf(key), error);
+    if (error || !isLibraryKey(key))
+        throw Problem(ProblemKind::CannotWrite, key,
+                      std::string("this ") + Kind<Design>::word + " could not be removed",
+                      "Those that come with Keep Seal stay");
+}
+
+template <class Design>
+void Shelf<Design>::restore(const std::string& key) const {
+    std::error_code error;
+    if (isLibraryKey(key))
+        fs::rename(asideOf(key), fileOf(key), error);
+    if (error || !isLibraryKey(key))
+        throw Problem(ProblemKind::CannotWrite, key,
+                      std::string("this ") + Kind<Design>::word + " could not be brought back");
+}
+
+template class Shelf<BorderDesign>;
+template class Shelf<RightsSheet>;
+
+} // namespace keepseal

@@ -1,0 +1,215 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "metadata/metadata.h"
+
+#include "base/problem.h"
+#include "base/text.h"
+#include "metadata/layers.h"
+
+#include <algorithm>
+#include <cstring>
+#include <ctime>
+
+namespace keepseal {
+namespace {
+
+constexpr std::uint64_t kMaxSidecar = 16ULL << 20;
+
+/// Of these names the first that says something.
+std::string firstOf(const FileReport& report, std::initializer_list<const char*> names) {
+    for (const auto* name : names)
+        if (const auto* finding = report.find(name); finding && !finding->whole().empty())
+            return finding->whole();
+    return {};
+}
+
+/// "2026:05:01 10:20:30" and "2026-05-01T10:20:30+02:00" both become "2026-05-01T10:20:30"; a day alone
+/// stays one. Empty for anything else.
+std::string normalTime(const std::string& text) {
+    std::string out = text.substr(0, 19);
+    const auto isDigit = [](char c) { return c >= '0' && c <= '9'; };
+    static constexpr std::string_view form = "dddd-dd-ddTdd:dd:dd";
+    std::size_t good = 0;
+    for (; good < out.size(); ++good) {
+        char& c = out[good];
+        if (form[good] == '-' && (c == ':' || c == '-'))
+            c = '-';
+        else if (form[good] == 'T' && (c == ' ' || c == 'T'))
+            c = 'T';
+        else if (form[good] == 'd' ? !isDigit(c) : c != form[good])
+            break;
+    }
+    if (good < 10 || out.starts_with("0000"))
+        return {};
+    return good >= 19 ? out : good >= 16 ? out.substr(0, 16) + ":00" : out.substr(0, 10);
+}
+
+/// "+02:00", or what follows the time in an ISO date.
+std::string offsetIn(const std::string& text) {
+    const auto at = text.find_first_of("+-Z", text.size() > 16 ? 16 : text.size());
+    return at == std::string::npos ? std::string() : trimmed(text.substr(at));
+}
+
+void readTimes(const FileReport& report, Metadata& out) {
+    for (const char* name : {"DateTimeOriginal", "photoshop:DateCreated", "exif:DateTimeOriginal",
+                             "xmp:CreateDate", "DateTimeDigitized", "DateTime"}) {
+        const auto* finding = report.find(name);
+        if (!finding)
+            continue;
+        out.takenAt = normalTime(finding->whole());
+        out.takenOffset = offsetIn(finding->whole());
+        if (!out.takenAt.empty())
+            break;
+    }
+    if (out.takenOffset.empty())
+        out.takenOffset = firstOf(report, {"OffsetTimeOriginal", "OffsetTime"});
+}
+
+std::optional<int> ratingOf(const FileReport& report) {
+    const auto text = firstOf(report, {"xmp:Rating", "Rating"});
+    if (text.empty() || text.find_first_not_of("-0123456789.") != std::string::npos)
+        return std::nullopt;
+    return std::clamp(static_cast<int>(std::strtol(text.c_str(), nullptr, 10)), -1, 5);
+}
+
+/// Simple properties alone: structures of an editing history are not carried on.
+void readHistory(const FileReport& report, Metadata& out) {
+    for (const auto& finding : report.findings) {
+        const bool simple = finding.category == Category::History && finding.where == "XMP" &&
+                            finding.name.find('/') == std::string::npos;
+        if (simple && !finding.name.starts_with("crs:") && finding.whole().size() < 1000)
+            out.history.emplace(finding.name, finding.whole());
+    }
+}
+
+bool isWordOfAPlace(const Finding& finding) {
+    const auto& text = finding.whole();
+    const bool named = finding.category == Category::Location && !finding.name.starts_with("GPS") &&
+                       finding.name.find(":GPS") == std::string::npos;
+    const auto isLetter = [](char c) { return std::isalpha(static_cast<unsigned char>(c)) || (c & 0x80); };
+    // Codes of two or three letters stand in any text by chance.
+    return named && text.size() >= 4 && text.size() <= 200 && std::any_of(text.begin(), text.end(), isLetter);
+}
+
+void readPlaces(const FileReport& report, Metadata& out) {
+    for (const auto& finding : report.findings)
+        if (isWordOfAPlace(finding) &&
+            std::find(out.placeNames.begin(), out.placeNames.end(), finding.whole()) == out.placeNames.end())
+            out.placeNames.push_back(finding.whole());
+    if (!out.point)
+        out.point = report.point;
+}
+
+void readTags(const FileReport& report, Metadata& out) {
+    for (const auto& finding : report.findings)
+        if (finding.exif && (finding.where == "Exif" || finding.where == "TIFF" ||
+                             finding.where == "Exif / GPS" || finding.where == "TIFF / GPS"))
+            out.exif.push_back(*finding.exif);
+}
+
+void noteEncodings(const FileReport& report, Metadata& out) {
+    std::string names;
+    for (const auto& finding : report.findings)
+        if (finding.notUtf8 && metadataNameIsText(finding.name))
+            names += (names.empty() ? "" : ", ") + finding.name;
+    if (!names.empty())
+        out.notes.push_back("No stated encoding in " + names + ": read as Latin-1");
+}
+
+std::string thisYear() {
+    const std::time_t now = std::time(nullptr);
+    std::tm local{};
+    ::localtime_r(&now, &local);
+    return std::to_string(local.tm_year + 1900);
+}
+
+} // namespace
+
+const FieldValue& Metadata::field(std::string_view key) const {
+    static const FieldValue none;
+    const auto found = fields.find(std::string(key));
+    return found == fields.end() ? none : found->second;
+}
+
+Metadata metadataFrom(const FileReport& report) {
+    Metadata out;
+    readTimes(report, out);
+    out.rating = ratingOf(report);
+    out.camera = firstOf(report, {"Model", "tiff:Model"});
+    out.serial = firstOf(
+        report, {"BodySerialNumber", "exifEX:BodySerialNumber", "aux:SerialNumber", "CameraSerialNumber"});
+    out.fields = reconciled(report, out.notes);
+    readTags(report, out);
+    readHistory(report, out);
+    readPlaces(report, out);
+    noteEncodings(report, out);
+    return out;
+}
+
+Metadata metadataFrom(const FileReport& report, const FileReport& sidecar,
+                      const std::filesystem::path& path) {
+    auto out = metadataFrom(report);
+    out.sidecar = path;
+    const auto beside = metadataFrom(sidecar);
+    for (const auto& [key, value] : beside.fields)
+        out.fields[key] = value;
+    if (beside.rating)
+        out.rating = beside.rating;
+    if (!beside.takenAt.empty() && out.takenAt.empty())
+        out.takenAt = beside.takenAt, out.takenOffset = beside.takenOffset;
+    readPlaces(sidecar, out);
+    for (const auto& note : sidecar.notSearched)
+        out.notes.push_back(path.filename().string() + ": " + note);
+    return out;
+}
+
+std::filesystem::path sidecarOf(const std::filesystem::path& original) {
+    auto longer = original;
+    longer += ".xmp";
+    for (const auto& path : {longer, std::filesystem::path(original).replace_extension(".xmp")}) {
+        std::error_code error;
+        if (path != original && std::filesystem::is_regular_file(path, error))
+            return path;
+    }
+    return {};
+}
+
+Metadata readMetadata(const std::filesystem::path& original, const FileReport& report) {
+    const auto path = sidecarOf(original);
+    if (path.empty())
+        return metadataFrom(report);
+    try {
+        const Original file(path);
+        if (file.size() > kMaxSidecar)
+            throw Problem(ProblemKind::TooLarge, path.string(), "it is too long for an XMP file");
+        const auto bytes = file.bytes(0, kMaxSidecar);
+        return metadataFrom(report, inspectXmp({reinterpret_cast<const char*>(bytes.data()), bytes.size()}),
+                            path);
+    } catch (const Problem& problem) {
+        auto out = metadataFrom(report);
+        out.notes.push_back(problem.sentence());
+        return out;
+    }
+}
+
+TextFacts factsForTokens(const std::filesystem::path& original, const Metadata& metadata) {
+    TextFacts out;
+    out["name"] = printable(original.stem().string());
+    out["date"] = metadata.takenAt.substr(0, 10);
+    out["year"] = metadata.takenAt.substr(0, 4);
+    out["this_year"] = thisYear();
+    out["camera"] = metadata.camera;
+    const auto take = [&](const char* token, const char* key) { out[token] = metadata.field(key).typed(); };
+    take("title", "title");
+    take("headline", "headline");
+    take("description", "description");
+    take("creator", "creator");
+    take("notice", "copyright_notice");
+    take("credit", "credit_line");
+    take("event", "event");
+    take("job", "job_identifier");
+    take("keywords", "keywords");
+    return out;
+}
+
+} // namespace keepseal

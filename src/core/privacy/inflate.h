@@ -1,0 +1,17 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Packed text, unpacked up to a limit: a bomb ends there.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace keepseal::walk {
+
+/// zlib (RFC 1950): as far as it goes and at most `most` bytes.
+std::string zlibUnpacked(std::string_view packed, std::size_t most);
+/// Brotli (RFC 7932): nothing when it is broken or longer than `most` bytes.
+std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most);
+
+} // namespace keepseal::walk

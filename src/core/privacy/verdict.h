@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a file tells, said in one sentence, and as a page to keep.
+#pragma once
+
+#include "privacy/report.h"
+
+#include <filesystem>
+
+namespace keepseal {
+
+enum class Tells {
+    Nothing,   ///< nothing but what is technical and rights
+    Something, ///< no place, but more than rights
+    Unsure,    ///< no place was found, but not all could be read
+    Place
+};
+Tells tellsOf(const FileReport& report);
+/// "It tells a place: 54.12 N, 3.45 W · Heronsluice."
+std::string verdict(const FileReport& report);
+
+struct ToldFile {
+    std::filesystem::path path;
+    FileReport report;
+    std::string problem; ///< why it could not be read; then `report` is empty
+};
+/// One HTML page that needs nothing else (no script, no picture, nothing fetched); everything from the files
+/// is escaped.
+std::string toldPage(const std::vector<ToldFile>& files);
+nlohmann::json toldJson(const std::vector<ToldFile>& files);
+
+/// Reads one file; never throws.
+ToldFile readTold(const std::filesystem::path& path);
+/// Every ordinary file in these paths, folders with all in them; links in folders are not followed.
+std::vector<std::filesystem::path> filesIn(const std::vector<std::filesystem::path>& paths);
+
+} // namespace keepseal

@@ -1,0 +1,350 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rights/apply.h"
+
+#include "base/text.h"
+#include "privacy/tables.h"
+
+#include <algorithm>
+#include <fnmatch.h>
+
+namespace keepseal {
+namespace {
+
+bool containsText(const std::string& text, const std::string& part) {
+    return !part.empty() && toLowerAscii(text).find(toLowerAscii(part)) != std::string::npos;
+}
+
+bool sameText(const std::string& a, const std::string& b) {
+    return toLowerAscii(trimmed(a)) == toLowerAscii(trimmed(b));
+}
+
+/// A pattern of * and ?; without either it may stand anywhere.
+bool fits(const std::string& text, const std::string& pattern) {
+    if (pattern.find_first_of("*?") == std::string::npos)
+        return containsText(text, pattern);
+    return ::fnmatch(pattern.c_str(), text.c_str(), FNM_CASEFOLD | FNM_NOESCAPE) == 0;
+}
+
+bool hasShape(Size size, const std::string& shape) {
+    if (size.width <= 0 || size.height <= 0)
+        return false;
+    // The same bounds as "only this shape" of the fit: within two percent it is a square.
+    const double ratio = static_cast<double>(size.width) / size.height;
+    const std::string is = ratio > 1.02 ? "wide" : ratio < 1 / 1.02 ? "tall" : "square";
+    return sameText(shape, is);
+}
+
+bool holdsPlain(const RuleCondition& condition, const Metadata& metadata, const PictureAsked& picture) {
+    const auto& text = condition.text;
+    const auto any = [](const FieldValue& value, auto test) {
+        return std::any_of(value.items.begin(), value.items.end(), test);
+    };
+    switch (condition.what) {
+    case ConditionKind::Always:
+        return true;
+    case ConditionKind::Camera:
+        return containsText(metadata.camera, text);
+    case ConditionKind::Serial:
+        return sameText(metadata.serial, text);
+    case ConditionKind::Creator:
+        return any(metadata.field("creator"), [&](const auto& item) { return containsText(item, text); });
+    case ConditionKind::Keyword:
+        return any(metadata.field("keywords"), [&](const auto& item) { return sameText(item, text); });
+    case ConditionKind::Folder:
+        return fits(picture.path.parent_path().string(), text);
+    case ConditionKind::FileName:
+        return fits(picture.path.filename().string(), text);
+    case ConditionKind::TakenFrom:
+        return !metadata.takenAt.empty() && metadata.takenAt.substr(0, 10) >= trimmed(text);
+    case ConditionKind::TakenTo:
+        return !metadata.takenAt.empty() && metadata.takenAt.substr(0, 10) <= trimmed(text);
+    case ConditionKind::Shape:
+        return hasShape(picture.size, text);
+    case ConditionKind::Rating:
+        return metadata.rating && *metadata.rating >= std::strtol(text.c_str(), nullptr, 10);
+    }
+    return false;
+}
+
+/// A token without a value leaves no empty brackets and no double space behind.
+std::string tidied(std::string text) {
+    for (const char* empty : {"()", "[]", "( )", "[ ]", "<>", "\"\"", "“”"})
+        for (auto at = text.find(empty); at != std::string::npos; at = text.find(empty))
+            text.erase(at, std::string_view(empty).size());
+    for (auto at = text.find("  "); at != std::string::npos; at = text.find("  "))
+        text.erase(at, 1);
+    return trimmed(text);
+}
+
+/// One pass over the rules.
+class Pass {
+public:
+    Pass(const RightsSheet& sheet, const PrivacyRules& privacy, const Metadata& metadata,
+         const PictureAsked& picture)
+        : m_sheet(sheet), m_metadata(metadata), m_picture(picture) {
+        for (const auto& field : metadataFields()) {
+            const auto& before = metadata.field(field.key);
+            if (before.empty())
+                continue;
+            auto& outcome = m_out.fields[field.key];
+            outcome.before = before;
+            if (privacy.keeps(field.category))
+                outcome.after = before;
+            else
+                outcome.removedByPrivacy = true;
+        }
+    }
+
+    AppliedRights run(const TextFacts& facts) {
+        if (m_sheet.on)
+            for (std::size_t i = 0; i < m_sheet.rules.size(); ++i)
+                if (const auto& rule = m_sheet.rules[i];
+                    rule.on && holds(rule.condition, m_metadata, m_picture))
+                    act(i, rule, facts);
+        return std::move(m_out);
+    }
+
+private:
+    void act(std::size_t index, const RightsRule& rule, const TextFacts& facts) {
+        const auto* field = metadataField(rule.field);
+        if (!field || field->placeField)
+            return;
+        auto& outcome = m_out.fields[rule.field];
+        const auto was = outcome.after;
+        switch (rule.action) {
+        case RuleAction::Leave:
+            outcome.after = outcome.removedByPrivacy ? FieldValue() : outcome.before;
+            break;
+        case RuleAction::Fill:
+            if (outcome.after.empty())
+                outcome.after = filled(*field, rule, facts, outcome);
+            break;
+        case RuleAction::Replace:
+            outcome.after = filled(*field, rule, facts, outcome);
+            break;
+        case RuleAction::Add:
+            for (auto& item : filled(*field, rule, facts, outcome).items)
+                if (std::find(outcome.after.items.begin(), outcome.after.items.end(), item) ==
+                    outcome.after.items.end())
+                    outcome.after.items.push_back(std::move(item));
+            break;
+        case RuleAction::Remove:
+            outcome.after = {};
+            break;
+        }
+        if (outcome.after == was)
+            return;
+        if (!outcome.rules.empty() && rule.action != RuleAction::Add)
+            outcome.notes.push_back("rule " + std::to_string(index + 1) + " overrides rule " +
+                                    std::to_string(outcome.rules.back() + 1));
+        outcome.rules.push_back(index);
+    }
+
+    FieldValue filled(const FieldInfo& field, const RightsRule& rule, TextFacts facts,
+                      FieldOutcome& outcome) const {
+        // A rule that names its own field means what the original says there.
+        static constexpr std::pair<const char*, const char*> tokens[] = {
+            {"creator", "creator"},   {"notice", "copyright_notice"}, {"title", "title"},
+            {"headline", "headline"}, {"description", "description"}, {"credit", "credit_line"},
+            {"event", "event"},       {"job", "job_identifier"},      {"keywords", "keywords"}};
+        for (const auto& [token, key] : tokens)
+            if (field.key == key)
+                facts[token] = outcome.before.typed();
+        const auto fill = [&](const std::string& text) {
+            auto result = fillTokens(text, facts);
+            for (const auto& token : result.missing) {
+                auto note = "{" + token + "} has no value for this picture";
+                if (std::find(outcome.notes.begin(), outcome.notes.end(), note) == outcome.notes.end())
+                    outcome.notes.push_back(std::move(note));
+            }
+            return result.missing.empty() ? trimmed(result.text) : tidied(result.text);
+        };
+        FieldValue out;
+        for (const auto& item : rule.value.items)
+            for (auto& part : field.shape == FieldShape::List && holdsTokens(item)
+                                  ? splitTrimmed(fill(item), ';')
+                                  : std::vector<std::string>{fill(item)})
+                if (!part.empty())
+                    out.items.push_back(std::move(part));
+        for (const auto& [language, text] : rule.value.languages)
+            if (auto words = fill(text); !words.empty())
+                out.languages[language] = std::move(words);
+        return out;
+    }
+
+    const RightsSheet& m_sheet;
+    const Metadata& m_metadata;
+    const PictureAsked& m_picture;
+    AppliedRights m_out;
+};
+
+/// The values that tokens in the rules stand for: those of the finished fields, so that the order of rules
+/// does not matter to them.
+TextFacts finishedFacts(const TextFacts& facts, const AppliedRights& applied) {
+    TextFacts out = facts;
+    const auto take = [&](const char* token, const char* key) {
+        if (const auto& value = applied.after(key); !value.empty())
+            out[token] = value.typed();
+    };
+    take("creator", "creator");
+    take("notice", "copyright_notice");
+    take("title", "title");
+    take("headline", "headline");
+    take("description", "description");
+    take("credit", "credit_line");
+    take("event", "event");
+    take("job", "job_identifier");
+    take("keywords", "keywords");
+    return out;
+}
+
+void takeByHand(AppliedRights& applied, const FieldValues& byHand) {
+    for (const auto& [key, value] : byHand) {
+        const auto* field = metadataField(key);
+        if (!field || field->placeField)
+            continue;
+        auto& outcome = applied.fields[key];
+        outcome.after = value;
+        outcome.byHand = true;
+    }
+}
+
+/// Words that name a removed place: told, and cut where the rules say so.
+void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Metadata& metadata) {
+    if (privacy.opensLocation())
+        return;
+    for (auto& [key, outcome] : applied.fields) {
+        const auto* field = metadataField(key);
+        if (field->category == Category::Contact || field->placeField)
+            continue; // the studio's own town is meant to be there
+        auto& items = outcome.after.items;
+        const bool cut = field->key == "keywords" ? privacy.dropPlaceKeywords
+                                                  : privacy.blankPlaceTexts && !outcome.byHand &&
+                                                        field->category == Category::Description;
+        for (auto item = items.begin(); item != items.end();) {
+            const auto place = placeIn(*item, metadata.placeNames);
+            if (place.empty()) {
+                ++item;
+            } else if (cut) {
+                outcome.notes.push_back("left out, since it names the place: " + cutUtf8(*item, 80));
+                item = items.erase(item);
+            } else {
+                outcome.place = place;
+                ++item;
+            }
+        }
+        std::erase_if(outcome.after.languages, [&](const auto& entry) {
+            const auto place = placeIn(entry.second, metadata.placeNames);
+            if (!place.empty() && !cut)
+                outcome.place = place;
+            return !place.empty() && cut;
+        });
+    }
+}
+
+void lookAtLimits(AppliedRights& applied) {
+    for (auto& [key, outcome] : applied.fields) {
+        const auto* field = metadataField(key);
+        if (const auto problem = fieldProblem(*field, outcome.after); !problem.empty())
+            outcome.notes.push_back(problem);
+        if (const auto over = overIimLimit(*field, outcome.after))
+            outcome.notes.push_back("longer than IIM's " + std::to_string(field->iimBytes) + " bytes by " +
+                                    std::to_string(over) + ": cut there, whole in XMP" +
+                                    (field->exifTag ? " and Exif" : ""));
+    }
+}
+
+bool isOneOf(std::uint16_t tag, std::initializer_list<std::uint16_t> tags) {
+    return std::find(tags.begin(), tags.end(), tag) != tags.end();
+}
+
+/// Tags of the original that may be written again as they are. What is a field of its own is not among them.
+bool tagStays(const ExifValue& value, const PrivacyRules& privacy) {
+    if (value.ifd == IfdKind::Interop)
+        return false;
+    const auto meaning = meaningOfTag(value.ifd, value.tag);
+    switch (meaning.category) {
+    case Category::Camera:
+    case Category::Serial:
+        return privacy.keeps(meaning.category);
+    case Category::DateTaken:
+        return privacy.keeps(meaning.category) &&
+               !(privacy.strict && isOneOf(value.tag, {0x9010, 0x9011, 0x9012}));
+    case Category::History:
+        return privacy.keeps(meaning.category) && value.tag == 0x0131;
+    case Category::Location:
+        return privacy.opensLocation() && value.ifd == IfdKind::Gps && value.tag <= 31;
+    default:
+        return false;
+    }
+}
+
+} // namespace
+
+const FieldValue& AppliedRights::after(std::string_view key) const {
+    static const FieldValue none;
+    const auto found = fields.find(std::string(key));
+    return found == fields.end() ? none : found->second.after;
+}
+
+std::vector<std::string> AppliedRights::warnings() const {
+    std::vector<std::string> out;
+    for (const auto& field : metadataFields()) {
+        const auto found = fields.find(field.key);
+        if (found == fields.end())
+            continue;
+        for (const auto& note : found->second.notes)
+            if (note.starts_with("{"))
+                out.push_back(field.label + ": " + note);
+        if (const auto& place = found->second.place; place == "coordinates")
+            out.push_back("coordinates stand in " + field.label);
+        else if (!place.empty())
+            out.push_back("the place \"" + place + "\" stands in " + field.label);
+    }
+    return out;
+}
+
+bool holds(const RuleCondition& condition, const Metadata& metadata, const PictureAsked& picture) {
+    return holdsPlain(condition, metadata, picture) != condition.isNot;
+}
+
+AppliedRights applyRights(const RightsSheet& sheet, const PrivacyRules& privacy, const Metadata& metadata,
+                          const PictureAsked& picture, const FieldValues& byHand) {
+    const auto own = factsForTokens(picture.path, metadata);
+    const auto first = Pass(sheet, privacy, metadata, picture).run(own);
+    auto out = Pass(sheet, privacy, metadata, picture).run(finishedFacts(own, first));
+    takeByHand(out, byHand);
+    lookForPlaces(out, privacy, metadata);
+    lookAtLimits(out);
+    std::erase_if(out.fields, [](const auto& entry) {
+        return entry.second.before.empty() && entry.second.after.empty() && entry.second.notes.empty();
+    });
+    return out;
+}
+
+CopyWords copyWords(const AppliedRights& applied, const PrivacyRules& privacy, const Metadata& metadata) {
+    CopyWords out;
+    for (const auto& [key, outcome] : applied.fields)
+        if (!outcome.after.empty())
+            out.fields.emplace(key, outcome.after);
+    for (const auto& value : metadata.exif)
+        if (tagStays(value, privacy))
+            out.exif.push_back(value);
+    if (privacy.keeps(Category::History))
+        out.history = metadata.history;
+    if (privacy.keeps(Category::DateTaken))
+        out.takenAt =
+            metadata.takenAt + (privacy.strict || metadata.takenAt.size() < 19 ? "" : metadata.takenOffset);
+    return out;
+}
+
+std::size_t overIimLimit(const FieldInfo& field, const FieldValue& value) {
+    std::size_t over = 0;
+    if (field.iimDataset)
+        for (const auto& item : value.items)
+            over += item.size() > field.iimBytes ? item.size() - cutUtf8(item, field.iimBytes).size() : 0;
+    return over;
+}
+
+} // namespace keepseal
