@@ -4,6 +4,7 @@
 
 #include "cli/border_commands.h"
 #include "cli/seal_commands.h"
+#include "cli/word_commands.h"
 
 #include "base/files.h"
 #include "base/problem.h"
@@ -51,10 +52,13 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
     for (auto& delivery : deliveries) {
         if (!options.border.empty())
             delivery.border = namedBorder(options.border);
+        if (!options.sheet.empty())
+            delivery.rights = namedSheet(options.sheet);
         if (!options.seal.empty())
             delivery.seal = namedSeal(options.seal);
         for (const auto& assignment : options.assignments)
             assign(delivery, assignment);
+        requireWorded(delivery.privacy, "privacy.");
         if (!out.empty())
             delivery.place.folder = out;
     }
@@ -76,6 +80,8 @@ Prepared prepare(const StampOptions& options) {
     if (options.again)
         for (const auto& file : gathered.files)
             exceptions[file].stampAgain = true;
+    if (!options.words.empty())
+        takeWords(options.words, gathered.files, exceptions);
     return {makePlan(gathered.files, deliveries, fs::current_path(), exceptions),
             std::move(gathered.problems)};
 }
@@ -214,19 +220,6 @@ void printPlanned(const PlannedCopy& copy, const Plan& plan, Sizes& sizes) {
         std::cout << "    note: it can't be read; there will be no copy\n";
 }
 
-void printReport(const std::string& file, const FileReport& report) {
-    std::cout << file << ": " << nameOf(report.container) << ", " << byteText(report.bytes) << ", "
-              << (report.tellsPlace() ? "TELLS A PLACE: " + report.placeText()
-                                      : std::string("tells no place"))
-              << "\n";
-    for (const auto& finding : report.findings)
-        std::cout << (finding.tellsPlace ? "  ! " : "    ") << labelOf(finding.category) << " | "
-                  << finding.where << " | " << finding.name << (finding.value.empty() ? "" : " | ")
-                  << finding.value << "\n";
-    for (const auto& part : report.notSearched)
-        std::cout << "  ? " << part << "\n";
-}
-
 } // namespace
 
 int runStamp(const StampOptions& options) {
@@ -288,33 +281,6 @@ int runProof(const ProofOptions& options) {
         std::cerr << "note: " << text << "\n";
     std::cout << options.output << "  " << sizeText(size) << "\n";
     return kDone;
-}
-
-int runCheck(const CheckOptions& options) {
-    json all = json::array();
-    bool place = false, problems = false;
-    for (const auto& file : options.files) {
-        try {
-            const Original source{fs::path(file)};
-            const auto report = inspect(source);
-            place = place || report.tellsPlace();
-            if (options.json) {
-                json row = report;
-                row["file"] = file;
-                all.push_back(std::move(row));
-            } else
-                printReport(file, report);
-        } catch (const Problem& problem) {
-            problems = true;
-            if (options.json)
-                all.push_back({{"file", file}, {"problem", problem}});
-            else
-                std::cerr << "problem: " << problem.sentence() << "\n";
-        }
-    }
-    if (options.json)
-        std::cout << dump(all) << "\n";
-    return place || problems ? kSomeProblems : kDone;
 }
 
 int runSettings(const SettingsOptions& options) {

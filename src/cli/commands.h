@@ -16,6 +16,7 @@ inline constexpr int kDone = 0, kSomeProblems = 1, kWrongCall = 2, kStopped = 3;
 struct DeliveryOptions {
     std::vector<std::string> files, assignments;
     std::string border; ///< instead of the deliveries' own: a border file, or one of the library
+    std::string sheet;  ///< instead of the deliveries' own: a rights sheet, or one of the library
     std::string seal;   ///< instead of the deliveries' own: a seal file, or one of the library
 };
 struct PictureOptions {
@@ -27,6 +28,7 @@ struct StampOptions {
     PictureOptions pictures;
     std::string out;
     int workers = 0;
+    std::string words;  ///< a CSV file with metadata for single pictures
     bool again = false; ///< copies of ours too
     bool json = false;
 };
@@ -34,10 +36,6 @@ struct ProofOptions {
     DeliveryOptions delivery;
     std::string picture, output;
     int size = 0;
-};
-struct CheckOptions {
-    std::vector<std::string> files;
-    bool json = false;
 };
 struct SettingsOptions {
     bool markdown = false, schema = false, sealSchema = false, borderSchema = false, defaults = false;
@@ -50,7 +48,6 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
 int runStamp(const StampOptions& options);
 int runPlanCommand(const StampOptions& options);
 int runProof(const ProofOptions& options);
-int runCheck(const CheckOptions& options);
 int runSettings(const SettingsOptions& options);
 
 } // namespace keepseal::cli

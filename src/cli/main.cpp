@@ -3,6 +3,7 @@
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
 #include "cli/border_commands.h"
 #include "cli/seal_commands.h"
+#include "cli/word_commands.h"
 
 #include "base/problem.h"
 #include "picture/develop.h"
@@ -35,6 +36,8 @@ void addDelivery(CLI::App* command, DeliveryOptions& options) {
         ->allow_extra_args(false);
     command->add_option("--border", options.border,
                         "Put on this border instead: a border file, or one of the library");
+    command->add_option("--sheet", options.sheet,
+                        "Write this rights sheet instead: a sheet file, an XMP file, or one of the library");
     command->add_option("--seal", options.seal,
                         "Put on this seal instead: a seal file, or one of the library");
     command
@@ -63,6 +66,7 @@ int main(int argc, char** argv) {
         addDelivery(command, stamp.delivery);
         addPictures(command, stamp.pictures);
         command->add_option("-o,--out", stamp.out, "Folder for the copies, instead of the delivery's own");
+        command->add_option("--words", stamp.words, "Metadata for single pictures, from a CSV file");
         command->add_flag("--again", stamp.again,
                           "Also stamp pictures that are copies made by Keep Seal itself");
         command->add_flag("--json", stamp.json, "Print JSON for programs");
@@ -80,10 +84,18 @@ int main(int argc, char** argv) {
         ->check(CLI::Range(16, 30000));
 
     CheckOptions check;
-    auto* checkCommand =
-        app.add_subcommand("check", "Say everything that files tell; exit 1 when one tells a place");
-    checkCommand->add_option("files", check.files, "Files of any origin")->required();
-    checkCommand->add_flag("--json", check.json, "Print JSON for programs");
+    addCheckCommand(app, check);
+
+    WordsOptions words;
+    auto* wordsCommand = app.add_subcommand("words", "What the copies will say, as CSV");
+    addDelivery(wordsCommand, words.delivery);
+    addPictures(wordsCommand, words.pictures);
+    wordsCommand->add_option("--field", words.fields, "A field to list; may be given several times")
+        ->allow_extra_args(false);
+    wordsCommand->add_flag("--json", words.json, "Print JSON for programs: before, after, rules, notes");
+
+    SheetOptions sheet;
+    auto* sheetCommand = addSheetCommands(app, sheet);
 
     SealOptions seal;
     auto* sealCommand = addSealCommands(app, seal);
@@ -115,8 +127,12 @@ int main(int argc, char** argv) {
             return runSeal(*sealCommand, seal);
         if (borderCommand->parsed())
             return runBorder(*borderCommand, border);
-        if (checkCommand->parsed())
+        if (app.got_subcommand("check"))
             return runCheck(check);
+        if (wordsCommand->parsed())
+            return runWords(words);
+        if (sheetCommand->parsed())
+            return runSheet(*sheetCommand, sheet);
         return runSettings(settings);
     } catch (const Problem& problem) {
         std::cerr << "keep-seal-cli: " << problem.sentence() << "\n";

@@ -20,4 +20,18 @@ PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const Pi
     return pictureWords(info.path, info.metadata, info.facts.size, delivery, exception.words);
 }
 
+QStringList wordWarnings(const PictureInfo& info, const Delivery& delivery,
+                         const PictureException& exception) {
+    QStringList out;
+    if (info.problem)
+        return out;
+    const auto words = wordsOf(info, delivery, exception);
+    for (const auto& texts :
+         {words.applied.warnings(),
+          placesSeen(words, info.metadata, delivery, info.path.stem().string() + delivery.place.suffix)})
+        for (const auto& text : texts)
+            out << toQt(text);
+    return out;
+}
+
 } // namespace keepseal::app

@@ -42,13 +42,13 @@ QString leavingRow(const Leaving& row) {
         value = coloured(value, t.look);
     if (row.fate == Fate::Written && !row.was.empty())
         value += "<br>" + coloured("<s>" + escaped(row.was) + "</s>", t.quiet);
-    return "<tr>" + cell(coloured(escaped(row.name), t.quiet), "34%") + cell(value) + "</tr>";
+    return "<tr>" + cell(coloured(escaped(row.name), t.quiet), "42%") + cell(value) + "</tr>";
 }
 
-QString notes(const std::vector<std::string>& texts) {
+QString notes(const std::vector<std::string>& texts, const QColor& colour = theme().quiet) {
     QString out;
     for (const auto& text : texts)
-        out += "<p style='margin:2px 0'>" + coloured(escaped(text), theme().quiet) + "</p>";
+        out += "<p style='margin:2px 0'>" + coloured(escaped(text), colour) + "</p>";
     return out;
 }
 
@@ -66,17 +66,22 @@ QString leavesHtml(const PictureInfo& info, const Delivery& delivery, const Pict
     const auto words = wordsOf(info, delivery, exception);
     QString html = headline(name, escaped("The original: " + verdict(info.report)),
                             info.report.tellsPlace() ? t.look : t.good);
-    const auto warnings = words.applied.warnings();
-    html += notes(warnings).replace(t.quiet.name(), t.look.name());
-    QString written, stays, removed;
-    for (const auto& row : whatLeaves(info.report, words.applied, words.copy))
-        (row.fate == Fate::Written ? written : row.fate == Fate::Stays ? stays : removed) += leavingRow(row);
+    const auto warnings = wordWarnings(info, delivery, exception);
     const auto copy = toQt(delivery.name).toHtmlEscaped();
-    html += section(QObject::tr("Removed: not in the copy for “%1”").arg(copy), removed, t.text);
-    html += section(QObject::tr("Written into it"), written, t.accent);
-    html += section(QObject::tr("Stays as it was"), stays, t.good);
-    if (delivery.privacy.opensLocation())
-        html += "<p>" + coloured(QObject::tr("“%1” tells the place.").arg(copy), t.bad) + "</p>";
+    const bool opened = delivery.privacy.opensLocation() && info.report.tellsPlace();
+    html += QString("<p style='margin:0 0 8px 0'>%1</p>")
+                .arg(opened ? coloured(QObject::tr("Its copy for “%1” tells the place.").arg(copy), t.bad)
+                     : warnings.isEmpty()
+                         ? coloured(QObject::tr("Its copy for “%1” tells no place.").arg(copy), t.good)
+                         : coloured(QObject::tr("Its copy for “%1” needs a look:").arg(copy), t.look));
+    for (const auto& warning : warnings)
+        html += notes({warning.toStdString()}, t.look);
+    QString rows[3];
+    for (const auto& row : whatLeaves(info.report, words.applied, words.copy))
+        rows[static_cast<int>(row.fate)] += leavingRow(row);
+    html += section(QObject::tr("Written into the copy"), rows[static_cast<int>(Fate::Written)], t.accent);
+    html += section(QObject::tr("Stays as it was"), rows[static_cast<int>(Fate::Stays)], t.good);
+    html += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
     if (!info.metadata.sidecar.empty())
         html += notes({"Read with it: " + info.metadata.sidecar.filename().string()});
     return html + notes(info.metadata.notes) + notes(info.report.notSearched);

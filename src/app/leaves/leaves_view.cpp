@@ -47,6 +47,7 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     m_list->setFixedWidth(216);
     m_list->setAccessibleName(tr("Files and what they tell"));
     m_list->setUniformItemSizes(true);
+    m_list->setIconSize({18, 18});
     m_page->setAccessibleName(tr("What the chosen file tells"));
     m_page->setOpenLinks(false);
     middle->addWidget(m_list);
@@ -133,13 +134,23 @@ QListWidgetItem* LeavesView::addRow(const QString& name, Tells tells, const QVar
     return item;
 }
 
+bool LeavesView::namesPlace(const PictureInfo& info, OriginalId id) const {
+    // Nearly all pictures have no word that could stand anywhere.
+    if (info.problem || (info.metadata.placeNames.empty() && !info.report.tellsPlace()))
+        return false;
+    const auto warnings = wordWarnings(info, m_document->currentDelivery(), m_document->exception(id));
+    return std::any_of(warnings.begin(), warnings.end(), [](const QString& text) {
+        return text.startsWith("the place") || text.startsWith("coordinates");
+    });
+}
+
 void LeavesView::fill() {
     if (looksIntoFiles())
         return fillFiles();
     m_filling = true;
     const int scrolled = m_list->verticalScrollBar()->value();
     m_list->clear();
-    std::size_t telling = 0, read = 0;
+    std::size_t telling = 0, read = 0, named = 0;
     for (const auto& item : m_document->originals()) {
         const auto info = m_library->info(item.id);
         if (!info)
@@ -147,9 +158,16 @@ void LeavesView::fill() {
         ++read;
         const auto tells = info->problem ? Tells::Unsure : tellsOf(info->report);
         telling += tells == Tells::Place;
+        const bool names = namesPlace(*info, item.id);
+        named += names;
         if (m_onlyPlaces->isChecked() && tells != Tells::Place)
             continue;
         auto* row = addRow(toQt(item.path.filename()), tells, QVariant::fromValue<qulonglong>(item.id));
+        if (names) {
+            row->setIcon(icon("triangle-alert", theme().look));
+            row->setToolTip(
+                tr("The copy of %1 names the place in its words").arg(toQt(item.path.filename())));
+        }
         if (item.id == m_id)
             m_list->setCurrentItem(row);
     }
@@ -157,17 +175,23 @@ void LeavesView::fill() {
     m_filling = false;
     const bool opened = m_document->currentDelivery().privacy.opensLocation();
     const auto all = m_document->originals().size();
-    m_summary->setText((read < all ? tr("%1 of %2 pictures read so far. ").arg(read).arg(all) : QString()) +
-                       (telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
-                        : opened
-                            ? tr("%1 of %2 originals tell a place, and the copies of “%3” will tell it too.")
-                                  .arg(telling)
-                                  .arg(read)
-                                  .arg(toQt(m_document->currentDelivery().name))
-                            : tr("%1 of %2 originals tell a place. No copy of “%3” will.")
-                                  .arg(telling)
-                                  .arg(read)
-                                  .arg(toQt(m_document->currentDelivery().name))));
+    m_summary->setText(
+        (read < all ? tr("%1 of %2 pictures read so far. ").arg(read).arg(all) : QString()) +
+        (telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
+         : opened     ? tr("%1 of %2 originals tell a place, and the copies of “%3” will tell it too.")
+                        .arg(telling)
+                        .arg(read)
+                        .arg(toQt(m_document->currentDelivery().name))
+         : named > 0 ? tr("%1 of %2 originals tell a place. It is taken out of every copy of “%3”, but %4 "
+                          "still in words that stay.")
+                           .arg(telling)
+                           .arg(read)
+                           .arg(toQt(m_document->currentDelivery().name),
+                                named == 1 ? tr("one names it") : tr("%1 name it").arg(named))
+                     : tr("%1 of %2 originals tell a place. No copy of “%3” will.")
+                           .arg(telling)
+                           .arg(read)
+                           .arg(toQt(m_document->currentDelivery().name))));
     m_summary->setStyleSheet(
         QString("color: %1;").arg((opened && telling ? theme().bad : theme().text).name()));
     m_back->hide();

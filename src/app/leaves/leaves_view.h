@@ -48,6 +48,7 @@ private:
     void fill();  ///< the list, now
     void fillFiles();
     void showPage();
+    bool namesPlace(const PictureInfo& info, OriginalId id) const; ///< its copy, in plain sight
     QListWidgetItem* addRow(const QString& name, Tells tells, const QVariant& key);
 
     JobDocument* m_document;

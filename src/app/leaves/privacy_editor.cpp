@@ -219,13 +219,13 @@ void PrivacyEditor::showLocation() {
     m_location->setText(opened ? tr("These copies tell where the pictures were taken")
                                : tr("The place never leaves"));
     m_location->setStyleSheet(QString("color: %1;").arg(colour.name()));
-    m_count->setText(read == 0 ? tr("No picture has been read yet.")
-                     : telling == 0
-                         ? tr("None of the %1 originals tells a place.").arg(read)
-                         : tr("%1 of %2 originals tell a place%3")
-                               .arg(telling)
-                               .arg(read)
-                               .arg(opened ? tr(", and so will their copies.") : tr("; no copy will.")));
+    m_count->setText(read == 0      ? tr("No picture has been read yet.")
+                     : telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
+                                    : tr("%1 of %2 originals tell a place%3")
+                                          .arg(telling)
+                                          .arg(read)
+                                          .arg(opened ? tr(", and so will their copies.")
+                                                      : tr("; it is taken out of every copy.")));
     m_box->setStyleSheet(QString("#location { border: 1px solid %1; border-radius: 6px; background: %2; }")
                              .arg(colour.name(), t.raised.name()));
     m_open->setVisible(!opened);
@@ -243,21 +243,23 @@ void PrivacyEditor::showSamples() {
     }
 }
 
-void PrivacyEditor::addMend(const QString& text, const QString& help, const std::function<void()>& act) {
+void PrivacyEditor::addMend(QHBoxLayout* row, const QString& text, const QString& help,
+                            const std::function<void()>& act) {
     auto* button = new QPushButton(text);
     button->setToolTip(help);
-    button->setStyleSheet("padding: 4px 8px; text-align: left;");
+    button->setStyleSheet("padding: 4px 8px;");
     // Later: the button goes away while it is clicked.
     connect(button, &QPushButton::clicked, this, act, Qt::QueuedConnection);
-    m_places->layout()->addWidget(button);
+    row->addWidget(button);
 }
 
 /// Words that stay and name a removed place: for this picture alone, or for all.
-void PrivacyEditor::mendText(const FieldInfo& field, const FieldOutcome& outcome) {
+void PrivacyEditor::mendText(QHBoxLayout* row, const FieldInfo& field, const FieldOutcome& outcome) {
     const bool keywords = field.key == "keywords";
     const auto label = toQt(field.label);
-    addMend(keywords ? tr("Drop that keyword from this copy") : tr("Leave %1 out of this copy").arg(label),
-            {}, [this, field = &field, outcome, label, keywords] {
+    addMend(row, keywords ? tr("Drop it here") : tr("Leave it out here"),
+            keywords ? tr("That keyword, from this copy") : tr("%1, from this copy").arg(label),
+            [this, field = &field, outcome, label, keywords] {
                 FieldValue value;
                 const auto info = m_library->info(m_id);
                 for (const auto& item : outcome.after.items)
@@ -267,25 +269,27 @@ void PrivacyEditor::mendText(const FieldInfo& field, const FieldOutcome& outcome
                                          [&](PictureException& e) { e.words[field->key] = value; });
             });
     if (keywords || field.category == Category::Description)
-        addMend(keywords ? tr("Drop such keywords from all copies")
-                         : tr("Leave such texts out of all copies"),
-                {}, [this, keywords] {
+        addMend(row, tr("In all copies"),
+                keywords ? tr("Keywords that name a removed place are dropped from every copy")
+                         : tr("Texts that name a removed place are left out of every copy"),
+                [this, keywords] {
                     auto privacy = m_document->currentDelivery().privacy;
                     (keywords ? privacy.dropPlaceKeywords : privacy.blankPlaceTexts) = true;
                     m_document->setPrivacy(privacy, tr("leaving out words that name the place"));
                 });
+    row->addStretch();
 }
 
 void PrivacyEditor::showPlaces() {
-    auto* column = m_places->layout();
-    while (auto* item = column->takeAt(0)) {
-        if (item->widget()) {
-            item->widget()->hide();
-            item->widget()->setParent(nullptr);
-            item->widget()->deleteLater();
-        }
-        delete item;
+    // The old ones may be in the middle of a click: they go when that is over.
+    for (auto* child : m_places->findChildren<QWidget*>(Qt::FindDirectChildrenOnly)) {
+        child->hide();
+        child->setParent(nullptr);
+        child->deleteLater();
     }
+    auto* column = static_cast<QVBoxLayout*>(m_places->layout());
+    while (auto* item = column->takeAt(0))
+        delete item;
     const auto info = m_library->info(m_id);
     if (!info || info->problem)
         return m_places->hide();
@@ -298,24 +302,32 @@ void PrivacyEditor::showPlaces() {
         }
         column->addWidget(wrapped(smallFont(), theme().look, text));
     };
+    const auto newRow = [&] {
+        auto* box = new QWidget;
+        auto* row = new QHBoxLayout(box);
+        row->setContentsMargins(0, 0, 0, 0);
+        column->addWidget(box);
+        return row;
+    };
     for (const auto& field : metadataFields()) {
         const auto found = words.applied.fields.find(field.key);
         if (found == words.applied.fields.end() || found->second.place.empty())
             continue;
-        heading(
-            found->second.place == "coordinates"
-                ? tr("%1 holds coordinates.").arg(toQt(field.label))
-                : tr("%1 names the removed place “%2”.").arg(toQt(field.label), toQt(found->second.place)));
-        mendText(field, found->second);
+        heading(found->second.place == "coordinates"
+                    ? tr("Coordinates stand in %1.").arg(toQt(field.label))
+                    : tr("The removed place “%1” stands in %2.")
+                          .arg(toQt(found->second.place), toQt(field.label)));
+        mendText(newRow(), field, found->second);
     }
     for (const auto& sentence :
          placesSeen(words, info->metadata, delivery, info->path.stem().string() + delivery.place.suffix)) {
-        heading(toQt(sentence) + ".");
+        heading(toQt(std::string(1, static_cast<char>(std::toupper(sentence[0]))) + sentence.substr(1)) +
+                ".");
         const auto station = sentence.ends_with("seal")      ? StationId::Seal
                              : sentence.ends_with("caption") ? StationId::Border
                                                              : StationId::Place;
         if (station != StationId::Place) // a copy has its original's name: it would have to be renamed
-            addMend(station == StationId::Seal ? tr("Go to the seal") : tr("Go to the caption"), {},
+            addMend(newRow(), station == StationId::Seal ? tr("Go to the seal") : tr("Go to the caption"), {},
                     [this, station] { emit stationRequested(station); });
     }
     m_places->setVisible(column->count() > 0);

@@ -44,8 +44,9 @@ private:
     void showLocation();
     void showSamples();
     void showPlaces();
-    void addMend(const QString& text, const QString& help, const std::function<void()>& act);
-    void mendText(const FieldInfo& field, const FieldOutcome& outcome);
+    void addMend(class QHBoxLayout* row, const QString& text, const QString& help,
+                 const std::function<void()>& act);
+    void mendText(class QHBoxLayout* row, const FieldInfo& field, const FieldOutcome& outcome);
 
     JobDocument* m_document;
     PictureLibrary* m_library;

@@ -45,6 +45,17 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
             relayout->start();
     };
     connect(library, &PictureLibrary::infoReady, relayout, soon);
+    const auto newWords = [this] { m_words.clear(); };
+    connect(document, &JobDocument::currentDeliveryChanged, this, newWords);
+    connect(document, &JobDocument::exceptionsChanged, this, newWords);
+    connect(document, &JobDocument::stationChanged, this, [this, newWords](StationId station) {
+        // Dragging a slider of another station leaves the words as they are.
+        if (station == StationId::Rights || station == StationId::Privacy || station == StationId::Seal ||
+            station == StationId::Border || station == StationId::Place) {
+            newWords();
+            viewport()->update();
+        }
+    });
     connect(document, &JobDocument::currentDeliveryChanged, relayout, soon);
     connect(document, &JobDocument::exceptionsChanged, relayout, soon);
     connect(document, &JobDocument::stationChanged, relayout, [soon](StationId station) {
@@ -320,6 +331,8 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
                                               : Badge{"x", QColor("#b03421"), Qt::white});
     if (info && info->report.tellsPlace())
         badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
+    if (!wordsToLookAt(tile.id).isEmpty())
+        badges.push_back({"tag", QColor("#f0b341"), QColor("#231a05")});
     if (!m_document->exception(tile.id).empty())
         badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
     const auto* proof = m_proofs.proof(tile.id);
@@ -337,6 +350,17 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
                            iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
         x -= 24;
     }
+}
+
+const QStringList& ProofWall::wordsToLookAt(OriginalId id) const {
+    const auto found = m_words.find(id);
+    if (found != m_words.end())
+        return found->second;
+    const auto info = m_library->info(id);
+    static const QStringList none;
+    if (!info)
+        return none;
+    return m_words[id] = wordWarnings(*info, m_document->currentDelivery(), m_document->exception(id));
 }
 
 QString ProofWall::describe(OriginalId id) const {
@@ -362,9 +386,13 @@ QString ProofWall::describe(OriginalId id) const {
                          "sealed twice.");
     if (info->report.tellsPlace())
         text +=
-            tr("\nThe original tells a place: %1\nThe copies will not.").arg(toQt(info->report.placeText()));
+            tr("\nThe original tells a place: %1").arg(toQt(info->report.placeText())) +
+            (m_document->currentDelivery().privacy.opensLocation() ? tr("\nThis copy will tell it too.")
+                                                                   : tr("\nIt is taken out of the copies."));
     else
         text += tr("\nThe original tells no place.");
+    for (const auto& words : wordsToLookAt(id))
+        text += "\n" + words;
     if (const auto* proof = m_proofs.proof(id)) {
         if (proof->seal.readability > 0)
             text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);

@@ -72,6 +72,8 @@ private:
     void paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const;
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
     QString describe(OriginalId id) const;
+    /// Worked out once for each picture that is seen, until the words may have changed.
+    const QStringList& wordsToLookAt(OriginalId id) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -82,6 +84,7 @@ private:
     OriginalId m_current = 0, m_rangeStart = 0;
     std::set<OriginalId> m_selected;
     std::map<OriginalId, int> m_outcomes;
+    mutable std::map<OriginalId, QStringList> m_words;
     bool m_before = false;
     QMenu* m_exceptionMenu = nullptr;
 };

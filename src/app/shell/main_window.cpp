@@ -455,6 +455,7 @@ void MainWindow::saveDeliveryAs() {
     if (file.isEmpty())
         return;
     try {
+        requireNoOriginal(toPath(file));
         saveDelivery(item.delivery, toPath(file));
         m_document.setFile(index, toPath(file));
     } catch (const Problem& problem) {

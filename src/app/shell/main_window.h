@@ -92,6 +92,7 @@ private:
     void makePictureActions(QMenu* menu);
     void connectFraming();
     void connectWording();
+    void requireNoOriginal(const std::filesystem::path& file) const;
     void fillSheetsMenu();
     void keepSheet();
     void openXmp();

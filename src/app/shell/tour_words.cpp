@@ -28,20 +28,17 @@ bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const 
         return false;
     auto& document = window.document();
     const auto steps = document.undoStack()->index();
-    const auto settled = [&] {
-        return waitUntil(
-            [&] { return window.wall().proofs().settled() && window.single().proofs().settled(); },
-            kPatience);
-    };
     window.wall().setCurrent(called(window, "tide_0607"));
     window.chain().setChosen(StationId::Rights);
     window.setView(ViewKind::One);
     window.drawer().rightsEditor()->openField("copyright_notice");
-    bool ok = settled() && save(window, "rights.png");
+    bool ok = waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
+              save(window, "rights.png");
     window.wall().setCurrent(called(window, "tide_0320"));
     window.chain().setChosen(StationId::Privacy);
     window.setView(ViewKind::Wall);
-    ok = ok && settled() && save(window, "privacy.png");
+    ok = ok && waitUntil([&] { return window.wall().proofs().settled(); }, kPatience) &&
+         save(window, "privacy.png");
     window.setView(ViewKind::Leaves);
     ok = ok && save(window, "what-leaves.png");
     window.setView(ViewKind::Words);

@@ -10,6 +10,8 @@
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace keepseal::app {
 
 ViewsHeader::ViewsHeader(QWidget* parent)
@@ -36,11 +38,12 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         viewGroup->addButton(button);
         button->setStyleSheet("QPushButton { border: none; border-bottom: 2px solid transparent; "
                               "border-radius: 0; background: transparent; "
-                              "padding: 7px 10px; } QPushButton:checked { border-bottom: 2px solid "
+                              "padding: 7px 8px; } QPushButton:checked { border-bottom: 2px solid "
                               "palette(highlight); font-weight: 600; }"
                               "QPushButton:focus { color: palette(highlight); }");
         connect(button, &QPushButton::clicked, this,
                 [this, i] { emit viewRequested(static_cast<ViewKind>(i)); });
+        button->setMinimumWidth(QFontMetrics(strongFont()).horizontalAdvance(views[i].first) + 18);
         m_views[i] = button;
         row->addWidget(button);
     }
@@ -89,12 +92,33 @@ ViewsHeader::ViewsHeader(QWidget* parent)
 
 void ViewsHeader::setView(ViewKind view) {
     m_views[static_cast<std::size_t>(view)]->setChecked(true);
-    const bool one = view == ViewKind::One || view == ViewKind::BeforeAfter;
+    m_view = view;
+    makeRoom();
+}
+
+/// Where it is narrow the names of the views stay whole; what has a key of its own gives way.
+void ViewsHeader::makeRoom() {
+    const bool one = m_view == ViewKind::One || m_view == ViewKind::BeforeAfter;
+    const bool wall = m_view == ViewKind::Wall;
+    int room = width() - kGap4 - kGap3;
+    for (auto* button : m_views)
+        room -= button->minimumWidth() + kGap1;
+    const auto fits = [&](QWidget* widget, bool wanted) {
+        const int need = std::max(widget->sizeHint().width(), widget->minimumWidth()) + kGap1;
+        const bool shown = wanted && need <= room;
+        widget->setVisible(shown);
+        room -= shown ? need : 0;
+    };
     for (auto* zoom : m_zooms)
-        zoom->setVisible(one);
-    m_asSaved->setVisible(one);
-    m_size->setVisible(view == ViewKind::Wall);
-    m_surround->setVisible(view == ViewKind::Wall || one);
+        fits(zoom, one);
+    fits(m_asSaved, one);
+    fits(m_size, wall);
+    fits(m_surround, one || wall);
+}
+
+void ViewsHeader::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    makeRoom();
 }
 
 void ViewsHeader::setZoomText(const QString& text) {

@@ -34,7 +34,12 @@ signals:
     void surroundRequested();
     void noticeClosed();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void makeRoom();
+    ViewKind m_view = ViewKind::Wall;
     QPushButton* m_views[kViews];
     QToolButton* m_zooms[3];
     QToolButton* m_asSaved;

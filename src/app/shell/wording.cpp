@@ -98,10 +98,23 @@ void MainWindow::saveXmp() {
     if (file.isEmpty())
         return;
     try {
+        requireNoOriginal(toPath(file));
         writeTextFile(toPath(file), sheetToXmp(m_document.currentDelivery().rights));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
     }
+}
+
+/// A file that is saved by hand may go anywhere but onto an original or what lies beside it as its XMP file,
+/// whatever spelling or link leads there. Throws Problem(Refused).
+void MainWindow::requireNoOriginal(const std::filesystem::path& file) const {
+    std::error_code error;
+    for (const auto& item : m_document.originals())
+        for (const auto& own : {item.path, sidecarOf(item.path)})
+            if (!own.empty() && std::filesystem::equivalent(own, file, error))
+                throw Problem(ProblemKind::Refused, file.string(),
+                              "this is an original or lies beside one as its XMP file",
+                              "Choose another name");
 }
 
 void MainWindow::lookIntoFiles() {
@@ -128,6 +141,7 @@ void MainWindow::saveReport() {
     if (file.isEmpty())
         return;
     try {
+        requireNoOriginal(toPath(file));
         m_leaves->saveReport(toPath(file));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
@@ -140,6 +154,7 @@ void MainWindow::saveWords() {
     if (file.isEmpty())
         return;
     try {
+        requireNoOriginal(toPath(file));
         m_words->saveCsvFile(toPath(file));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));

@@ -109,10 +109,18 @@ void WordsModel::work() {
         if (!m_sorted && m_known == m_rows.size() && !m_rows.empty()) {
             // Once per visit, so that no row jumps away while it is typed into.
             emit layoutAboutToBeChanged();
+            const auto kept = persistentIndexList();
+            std::vector<OriginalId> owners;
+            for (const auto& cell : kept)
+                owners.push_back(idAt(cell.row()));
             std::stable_sort(m_rows.begin(), m_rows.end(), [](const Row& a, const Row& b) {
                 return !a.problems.isEmpty() && b.problems.isEmpty();
             });
             m_sorted = true;
+            QModelIndexList moved;
+            for (std::size_t i = 0; i < owners.size(); ++i)
+                moved << index(rowOf(owners[i]), kept[static_cast<int>(i)].column());
+            changePersistentIndexList(kept, moved);
             emit layoutChanged();
         }
     }

@@ -66,6 +66,17 @@ void pictures(Scan& s) {
     });
 }
 
+/// A video behind a picture begins with its file type box.
+void videos(Scan& s) {
+    s.each("ftyp"sv, [&](std::size_t at) {
+        const auto size = at >= 4 ? number(bytesOf(s.text), at - 4, 4) : 0;
+        if (size < 16 || size > 512)
+            return at;
+        iso(s.walk.inside("video"), s.stretch.part(at - 4, s.stretch.length));
+        return s.text.size(); // the walker of that video goes on to the end
+    });
+}
+
 /// Places in ISO media files: the user data atom of QuickTime files and the 3GPP 'loci' box.
 void videoPlaces(Scan& s) {
     for (const auto atom : {"\xA9xyz"sv, "loci"sv, "com.apple.quicktime.location"sv})
@@ -86,8 +97,6 @@ void videoPlaces(Scan& s) {
 void scan(const Walk& walk, const Stretch& stretch) {
     if (walk.tooDeep() || stretch.length == 0)
         return;
-    if (textOf(stretch.bytes(4, 4)) == "ftyp"sv) // a video behind a picture
-        iso(walk.inside("video"), stretch);
     // Window by window, each a little into the next, so that the end of a long video is searched as well.
     int blocks = 0;
     for (std::uint64_t at = 0; at < stretch.length; at += kWindow) {
@@ -100,6 +109,7 @@ void scan(const Walk& walk, const Stretch& stretch) {
         Scan s{walk.at(window), rest, textOf(bytes), at == 0, blocks};
         exifBlocks(s);
         xmpBlocks(s);
+        videos(s);
         videoPlaces(s);
         pictures(s);
         blocks = s.blocks;

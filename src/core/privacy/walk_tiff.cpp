@@ -124,6 +124,8 @@ private:
                                                : std::string(text.substr(8));
         if (e.type == 2 || (e.type == 7 && looksLikeText(text)))
             return std::string(text);
+        if (const double seconds = e.tag == 0x829A ? rational(bytes, 0) : 0; seconds > 0 && seconds < 0.5)
+            return "1/" + trimmedNumber(1 / seconds, 0) + " s";
         if (e.type == 5 || e.type == 10)
             return list(e, [&](std::size_t i) { return trimmedNumber(rational(bytes, i), 6); });
         if (e.type == 7)

@@ -214,6 +214,7 @@ EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const Chain
     const auto space = grey ? grey : frame.space ? frame.space : srgbSpace();
     facts.srgb = !grey && !frame.space;
     facts.pixelsPerMm = plan.pixelsPerMm;
+    facts.size = frame.size;
     if (delivery.file.mark)
         facts.mark = CopyMark{delivery.border.on, delivery.seal.drawsAnything()};
     if (hasNewPreview(delivery, format))

@@ -62,6 +62,14 @@ Bytes composeExif(const std::vector<ExifValue>& tags, const CopyFacts& facts) {
     for (const auto& tag : tags)
         addTag(exif, tag);
     exif["Exif.Image.Orientation"] = std::uint16_t(1);
+    exif["Exif.Image.YCbCrPositioning"] = std::uint16_t(1);
+    exif["Exif.Photo.ExifVersion"] = "48 50 51 50"; // "0232", in figures as Exiv2 takes undefined bytes
+    exif["Exif.Photo.FlashpixVersion"] = "48 49 48 48";
+    exif["Exif.Photo.ComponentsConfiguration"] = "1 2 3 0";
+    if (!facts.size.empty()) {
+        exif["Exif.Photo.PixelXDimension"] = static_cast<std::uint32_t>(facts.size.width);
+        exif["Exif.Photo.PixelYDimension"] = static_cast<std::uint32_t>(facts.size.height);
+    }
     exif["Exif.Photo.ColorSpace"] = std::uint16_t(facts.srgb ? 1 : 0xFFFF);
     if (facts.pixelsPerMm > 0) {
         const auto perInch =

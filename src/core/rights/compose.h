@@ -5,6 +5,7 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "geometry/size.h"
 #include "rights/apply.h"
 #include "rights/mark.h"
 
@@ -28,6 +29,7 @@ struct ComposedMetadata {
 struct CopyFacts {
     bool srgb = true;       ///< Exif's ColorSpace: sRGB, else "uncalibrated" (the profile tells)
     double pixelsPerMm = 0; ///< 0: none is stated
+    Size size{};            ///< of the copy; empty: not stated
     std::optional<CopyMark> mark;
     Bytes preview{}; ///< a small JPEG of the copy itself; empty: none
 };

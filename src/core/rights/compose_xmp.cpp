@@ -20,7 +20,6 @@ std::string exivPrefix(const std::string& prefix) {
 struct Name {
     std::string prefix, local;
     std::string key() const { return "Xmp." + prefix + "." + local; }
-    std::string path() const { return prefix + ":" + local; }
 };
 Name nameOf(const std::string& qualified) {
     const auto colon = qualified.find(':');
@@ -35,7 +34,8 @@ void setText(Exiv2::XmpData& xmp, const std::string& key, const std::string& tex
 /// A field of a structure: the creator's contact details are one, the PLUS structures stand in lists.
 void addInStructure(Exiv2::XmpData& xmp, const std::string& path, const std::string& text) {
     const auto slash = path.find('/');
-    const auto whole = nameOf(path.substr(0, slash)), part = nameOf(path.substr(slash + 1));
+    const auto whole = nameOf(path.substr(0, slash));
+    const auto part = path.substr(slash + 1);
     const bool listed = whole.prefix == "plus";
     if (xmp.findKey(Exiv2::XmpKey(whole.key())) == xmp.end()) {
         Exiv2::XmpTextValue frame("");
@@ -45,7 +45,8 @@ void addInStructure(Exiv2::XmpData& xmp, const std::string& path, const std::str
             frame.setXmpStruct(Exiv2::XmpValue::xsStruct);
         xmp.add(Exiv2::XmpKey(whole.key()), &frame);
     }
-    setText(xmp, whole.key() + (listed ? "[1]/" : "/") + part.path(), text);
+    // Inside a path the tool kit knows only the prefix a namespace was registered under.
+    setText(xmp, whole.key() + (listed ? "[1]/" : "/") + part, text);
 }
 
 void addField(Exiv2::XmpData& xmp, const FieldInfo& field, const FieldValue& value) {

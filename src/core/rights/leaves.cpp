@@ -56,7 +56,9 @@ std::vector<Leaving> whatLeaves(const FileReport& report, const AppliedRights& a
     addFields(applied, out);
     std::set<std::pair<std::string, std::string>> told; // the same tag in Exif and XMP is told once
     for (const auto& finding : report.findings) {
-        if (finding.category == Category::Technical || fieldOf(finding))
+        // Where a preview begins and how long it is says nothing more than that there is one.
+        if (finding.category == Category::Technical || fieldOf(finding) ||
+            finding.name.starts_with("JPEGInterchangeFormat"))
             continue;
         const bool stays =
             staysAsTag(finding, words) || (finding.category == Category::DateTaken &&

@@ -82,7 +82,7 @@ private:
         const auto& found = finding.whole();
         if (promised == found)
             return true;
-        const bool inExif = finding.where == "Exif";
+        const bool inExif = finding.where == "Exif" || finding.where == "TIFF";
         return inExif && found.size() >= kExifAtLeast && promised.starts_with(found);
     }
 

@@ -1,0 +1,222 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/word_commands.h"
+
+#include "base/files.h"
+#include "base/setting_json.h"
+#include "base/text.h"
+#include "library/shelf.h"
+#include "metadata/csv.h"
+#include "picture/develop.h"
+#include "privacy/verdict.h"
+#include "render/picture_words.h"
+#include "rights/sheet_xmp.h"
+#include "run/gather.h"
+
+#include <CLI/CLI.hpp>
+
+#include <iostream>
+
+namespace keepseal::cli {
+namespace {
+
+namespace fs = std::filesystem;
+using nlohmann::json;
+
+std::string dump(const json& value) {
+    return value.dump(2, ' ', false, json::error_handler_t::replace);
+}
+
+void print(const ToldFile& file) {
+    if (!file.problem.empty()) {
+        std::cerr << "problem: " << file.path.string() << ": " << file.problem << "\n";
+        return;
+    }
+    const auto& report = file.report;
+    std::cout << file.path.string() << ": " << nameOf(report.container) << ", " << byteText(report.bytes)
+              << ", "
+              << (report.tellsPlace() ? "TELLS A PLACE: " + report.placeText()
+                                      : std::string("tells no place"))
+              << "\n";
+    for (const auto& finding : report.findings)
+        std::cout << (finding.tellsPlace ? "  ! " : "    ") << labelOf(finding.category) << " | "
+                  << finding.where << " | " << finding.offset << " | " << finding.name
+                  << (finding.value.empty() ? "" : " | ") << finding.value << "\n";
+    for (const auto& part : report.notSearched)
+        std::cout << "  ? " << part << "\n";
+}
+
+struct WordsRow {
+    fs::path path;
+    PictureWords words;
+    std::optional<Problem> problem;
+};
+
+WordsRow wordsOfFile(const fs::path& path, const Delivery& delivery) {
+    WordsRow out{path, {}, {}};
+    try {
+        const Original file(path);
+        const auto facts = readFacts(file, path.string());
+        out.words =
+            pictureWords(path, readMetadata(path, inspect(file, Reach::Headers)), facts.size, delivery);
+    } catch (const Problem& problem) {
+        out.problem = problem;
+    }
+    return out;
+}
+
+json toJson(const WordsRow& row) {
+    json out = {{"file", row.path.string()}, {"fields", json::object()}};
+    if (row.problem)
+        out["problem"] = *row.problem;
+    for (const auto& [key, outcome] : row.words.applied.fields) {
+        auto& field = out["fields"][key];
+        field = {{"before", outcome.before.items}, {"after", outcome.after.items}, {"notes", outcome.notes}};
+        for (const auto rule : outcome.rules)
+            field["rules"].push_back(rule + 1);
+        if (!outcome.place.empty())
+            field["place"] = outcome.place;
+    }
+    out["warnings"] = row.words.applied.warnings();
+    return out;
+}
+
+} // namespace
+
+void addCheckCommand(CLI::App& app, CheckOptions& options) {
+    auto* command =
+        app.add_subcommand("check", "Say everything that files tell; exit 1 when one tells a place");
+    command->add_option("paths", options.files, "Files of any origin, and folders with all in them")
+        ->required();
+    command->add_flag("--json", options.json, "Print JSON for programs");
+    command->add_option("--html", options.html, "Also write a page to keep; must not exist");
+}
+
+int runCheck(const CheckOptions& options) {
+    std::vector<ToldFile> told;
+    bool place = false, problems = false;
+    for (const auto& path : filesIn({options.files.begin(), options.files.end()})) {
+        auto file = readTold(path);
+        place = place || file.report.tellsPlace();
+        problems = problems || !file.problem.empty();
+        if (!options.json)
+            print(file);
+        if (options.json || !options.html.empty())
+            told.push_back(std::move(file));
+    }
+    if (options.json)
+        std::cout << dump(toldJson(told)) << "\n";
+    if (!options.html.empty()) {
+        const auto page = toldPage(told);
+        writeNewFile(options.html, Bytes(page.begin(), page.end()));
+    }
+    return place || problems ? kSomeProblems : kDone;
+}
+
+RightsSheet namedSheet(const std::string& nameOrFile) {
+    std::error_code error;
+    if (fs::is_regular_file(nameOrFile, error))
+        return fs::path(nameOrFile).extension() == ".xmp" ? sheetFromXmp(nameOrFile)
+                                                          : SheetLibrary::load(nameOrFile).design;
+    const auto found = SheetLibrary().find(nameOrFile);
+    if (!found)
+        throw Problem(ProblemKind::NotFound, nameOrFile,
+                      "there is no sheet file and no saved rights sheet of that name",
+                      "'keep-seal-cli sheet list' tells which there are");
+    return found->design;
+}
+
+CLI::App* addSheetCommands(CLI::App& app, SheetOptions& options) {
+    auto* sheet = app.add_subcommand("sheet", "The library of rights sheets");
+    sheet->require_subcommand(1);
+    auto* list = sheet->add_subcommand("list", "Those that come with Keep Seal, and your own");
+    list->add_flag("--json", options.json, "Print JSON for programs");
+    auto* show = sheet->add_subcommand("show", "A sheet as JSON: one of the library, a file, or an XMP file");
+    show->add_option("sheet", options.name, "Name, key or file")->required();
+    auto* keep = sheet->add_subcommand("keep", "Put a sheet file or an XMP file into your library");
+    keep->add_option("sheet", options.name, "The file")->required();
+    auto* xmp = sheet->add_subcommand("xmp", "Write a sheet as a plain XMP file");
+    xmp->add_option("sheet", options.name, "Name, key or file")->required();
+    xmp->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
+    return sheet;
+}
+
+int runSheet(const CLI::App& command, const SheetOptions& options) {
+    if (command.got_subcommand("show"))
+        std::cout << dump(toDocument(namedSheet(options.name))) << "\n";
+    else if (command.got_subcommand("keep")) {
+        const auto saved = SheetLibrary().save({{}, false, namedSheet(options.name), {}});
+        std::cout << saved.key << "  " << saved.design.name << "\n";
+    } else if (command.got_subcommand("xmp")) {
+        const auto packet = sheetToXmp(namedSheet(options.name));
+        writeNewFile(options.output, Bytes(packet.begin(), packet.end()));
+        std::cout << options.output << "\n";
+    } else {
+        std::vector<Problem> problems;
+        auto all = json::array();
+        for (const auto& saved : SheetLibrary().all(&problems)) {
+            if (!options.json)
+                std::cout << saved.key << "  " << saved.design.name << (saved.shipped ? "" : "  (yours)")
+                          << "\n";
+            all.push_back({{"key", saved.key},
+                           {"name", saved.design.name},
+                           {"shipped", saved.shipped},
+                           {"notes", saved.notes},
+                           {"rules", saved.design.rules.size()}});
+        }
+        if (options.json)
+            std::cout << dump(all) << "\n";
+        for (const auto& problem : problems)
+            std::cerr << "problem: " << problem.sentence() << "\n";
+        return problems.empty() ? kDone : kSomeProblems;
+    }
+    return kDone;
+}
+
+int runWords(const WordsOptions& options) {
+    const auto delivery = readDeliveries(options.delivery, {}).front();
+    std::vector<std::string> keys = options.fields;
+    if (keys.empty())
+        keys = {"title", "headline", "description", "keywords", "creator", "copyright_notice"};
+    for (const auto& key : keys)
+        if (!metadataField(key))
+            throw Problem(ProblemKind::BadSetting, key, "there is no such field",
+                          "'keep-seal-cli settings' lists them under rights");
+    const auto gathered = gather({options.pictures.paths.begin(), options.pictures.paths.end()},
+                                 options.pictures.recursive, nullptr);
+    CsvRows table{{"File"}};
+    for (const auto& key : keys)
+        table.front().push_back(metadataField(key)->label);
+    auto all = json::array();
+    bool problems = !gathered.problems.empty();
+    for (const auto& path : gathered.files) {
+        const auto row = wordsOfFile(path, delivery);
+        if (row.problem) {
+            problems = true;
+            std::cerr << "problem: " << row.problem->sentence() << "\n";
+        }
+        for (const auto& warning : row.words.applied.warnings())
+            if (!options.json)
+                std::cerr << path.string() << ": " << warning << "\n";
+        all.push_back(toJson(row));
+        table.push_back({path.string()});
+        for (const auto& key : keys)
+            table.back().push_back(row.words.applied.after(key).typed());
+    }
+    std::cout << (options.json ? dump(all) + "\n" : toCsv(table));
+    return problems ? kSomeProblems : kDone;
+}
+
+void takeWords(const std::string& file, const std::vector<fs::path>& pictures, Exceptions& exceptions) {
+    const Original source{fs::path(file)};
+    const auto bytes = source.bytes(0, 65U << 20);
+    const auto read = wordsFromCsv(parseCsv({bytes.begin(), bytes.end()}, file), pictures);
+    if (!read.problems.empty())
+        throw Problem(ProblemKind::BadSetting, file, read.problems.front(),
+                      "Each row needs a file name of this job first, and a field's name above each column");
+    for (const auto& [picture, words] : read.byPicture)
+        for (const auto& [key, value] : words)
+            exceptions[pictures[picture]].words[key] = value;
+}
+
+} // namespace keepseal::cli

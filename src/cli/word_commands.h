@@ -1,0 +1,45 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// keep-seal-cli check, sheet and words: what files tell, the library of rights sheets, and the words of many
+// copies as a table.
+#pragma once
+
+#include "cli/commands.h"
+#include "run/plan.h"
+
+namespace CLI {
+class App;
+}
+
+namespace keepseal::cli {
+
+struct CheckOptions {
+    std::vector<std::string> files;
+    std::string html; ///< a page to write; must not exist
+    bool json = false;
+};
+void addCheckCommand(CLI::App& app, CheckOptions& options);
+int runCheck(const CheckOptions& options);
+
+struct SheetOptions {
+    std::string name, output;
+    bool json = false;
+};
+CLI::App* addSheetCommands(CLI::App& app, SheetOptions& options);
+int runSheet(const CLI::App& command, const SheetOptions& options);
+/// A sheet file, an XMP file, or the name or key of one in the library. Throws Problem(NotFound | ...).
+RightsSheet namedSheet(const std::string& nameOrFile);
+
+struct WordsOptions {
+    DeliveryOptions delivery;
+    PictureOptions pictures;
+    std::vector<std::string> fields;
+    bool json = false;
+};
+/// What the copies of the first delivery will say: CSV, or JSON with before, after, rules and notes.
+int runWords(const WordsOptions& options);
+/// From a CSV file into exceptions. Throws Problem(BadSetting) when a row or column can't be used.
+void takeWords(const std::string& file, const std::vector<std::filesystem::path>& pictures,
+               Exceptions& exceptions);
+
+} // namespace keepseal::cli
