@@ -239,3 +239,63 @@ TEST(Cli, AdviceIsTheSameEachTimeAndSaysWhy) {
     EXPECT_THAT(cli({"seal", "advise", folder / "a.jpg"}).out,
                 HasSubstr("In 1 of 1 picture the seal is on plain ground"));
 }
+
+TEST(Cli, CheckLooksThroughFoldersAndKeepsAPage) {
+    const TempFolder folder;
+    Planted planted;
+    planted.gps = true;
+    makePicture(folder / "in/deep/a.jpg", 60, 40, planted);
+    makePicture(folder / "in/b.png", 60, 40);
+    const auto ran = cli({"check", "--json", "--html", folder / "page.html", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 1);
+    const auto told = json::parse(ran.out);
+    ASSERT_EQ(told.size(), 2U);
+    EXPECT_THAT(told[1]["verdict"], HasSubstr("tells a place"));
+    EXPECT_GT(told[1]["findings"][0]["offset"], 0);
+    EXPECT_THAT(readText(folder / "page.html"), HasSubstr("54.25 N, 3.5 E"));
+    EXPECT_EQ(cli({"check", "--html", folder / "page.html", folder / "in"}).exitCode, 2); // never replaced
+}
+
+TEST(Cli, SheetsAreListedKeptWrittenAndUsed) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    EXPECT_THAT(cli({"sheet", "list"}).out, HasSubstr("ask-first"));
+    writeFile(folder / "mine.json", R"({"format":"keep-seal/rights-sheet","version":1,"name":"Mine","rules":[
+        {"field":"creator","action":"replace","value":["Wrenna Oake"]},
+        {"field":"copyright_notice","action":"replace","value":"© {this_year} {creator}"}]})");
+    EXPECT_EQ(cli({"sheet", "keep", folder / "mine.json"}).exitCode, 0);
+    EXPECT_THAT(cli({"sheet", "list"}).out, HasSubstr("mine  Mine  (yours)"));
+    EXPECT_EQ(cli({"sheet", "xmp", "Mine", "-o", folder / "mine.xmp"}).exitCode, 0);
+    EXPECT_EQ(exiftool(folder / "mine.xmp", "XMP-dc:Creator"), "Wrenna Oake");
+    EXPECT_EQ(cli({"stamp", "--sheet", "Mine", "--out", folder / "out", folder / "in"}).exitCode, 0);
+    EXPECT_THAT(exiftool(folder / "out/a.jpg", "Copyright"), HasSubstr("Wrenna Oake"));
+    EXPECT_EQ(cli({"stamp", "--sheet", "Nobody", "--out", folder / "out", folder / "in"}).exitCode, 2);
+}
+
+TEST(Cli, WordsGoOutAsCsvAndComeBackForSinglePictures) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    makePicture(folder / "in/b.jpg", 60, 40);
+    EXPECT_THAT(cli({"words", "-s", "rights.creator=Ines Gull", folder / "in"}).out, HasSubstr("Ines Gull"));
+    EXPECT_EQ(json::parse(cli({"words", "--json", "-s", "rights.title=x", folder / "in"})
+                              .out)[0]["fields"]["title"]["after"][0],
+              "x");
+    writeFile(folder / "w.csv", "File,Title\na.jpg,Only here\n");
+    EXPECT_EQ(cli({"stamp", "--words", folder / "w.csv", "--out", folder / "out", folder / "in"}).exitCode,
+              0);
+    EXPECT_EQ(exiftool(folder / "out/a.jpg", "XMP-dc:Title"), "Only here");
+    EXPECT_EQ(exiftool(folder / "out/b.jpg", "XMP-dc:Title"), "");
+    writeFile(folder / "w.csv", "File,Title\nnobody.jpg,x\n");
+    EXPECT_EQ(cli({"stamp", "--words", folder / "w.csv", "--out", folder / "o2", folder / "in"}).exitCode, 2);
+}
+
+TEST(Cli, ThePlaceIsOpenedOnlyInWords) {
+    const TempFolder folder;
+    Planted planted;
+    planted.gps = true;
+    makePicture(folder / "in/a.jpg", 60, 40, planted);
+    const auto ran = cli({"stamp", "-s", "privacy.location=keep", "--out", folder / "out", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 2);
+    EXPECT_THAT(ran.err, HasSubstr("these copies tell where the pictures were taken"));
+    EXPECT_FALSE(fs::exists(folder / "out"));
+}

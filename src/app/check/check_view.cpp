@@ -108,7 +108,8 @@ QString CheckModel::text(const LedgerRow& row, int column) const {
     case PlaceGone:
         if (!made)
             return {};
-        return yesNo(row.noPlaceInCopy, row.placeInOriginal ? tr("removed") : tr("none"), tr("still there"));
+        return yesNo(row.noPlaceInCopy, row.placeInOriginal ? tr("removed") : tr("none"),
+                     row.placeOpened ? tr("told, as asked") : tr("still there"));
     case Rights:
         return made ? yesNo(row.rightsInCopy, tr("written"), tr("none written")) : QString();
     case OriginalKept:
@@ -259,7 +260,8 @@ void CheckView::showDetail() {
                    line(tr("Seal"), row.readability > 0
                                         ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                         : QString()) +
-                   line(tr("Left out"), listed(row.removed)) + line(tr("Notes"), listed(row.warnings));
+                   line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed)) +
+                   line(tr("Notes"), listed(row.warnings));
     if (row.problem)
         html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())

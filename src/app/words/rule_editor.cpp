@@ -43,12 +43,18 @@ QString hintFor(ConditionKind what) {
     }
 }
 
+int nextTyping() {
+    static int series = 0;
+    return ++series;
+}
+
 } // namespace
 
 RuleEditor::RuleEditor(const FieldInfo& field, const RightsRule& rule, int number, QWidget* parent)
-    : QWidget(parent), m_field(field), m_rule(rule), m_action(new QComboBox), m_condition(new QComboBox),
-      m_conditionText(new QLineEdit), m_unless(smallButton(tr("not"), tr("The other way round"))),
-      m_valueBox(new QWidget), m_languageBox(new QWidget), m_count(new QLabel), m_problem(new QLabel) {
+    : QWidget(parent), m_field(field), m_rule(rule), m_typing(nextTyping()), m_action(new QComboBox),
+      m_condition(new QComboBox), m_conditionText(new QLineEdit),
+      m_unless(smallButton(tr("not"), tr("The other way round"))), m_valueBox(new QWidget),
+      m_languageBox(new QWidget), m_count(new QLabel), m_problem(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(kGap1);
@@ -238,9 +244,8 @@ void RuleEditor::addCondition(QVBoxLayout* column) {
 }
 
 bool RuleEditor::eventFilter(QObject* watched, QEvent* event) {
-    static int series = 0;
     if (event->type() == QEvent::FocusIn)
-        m_typing = ++series; // what is typed from here on is one step to undo
+        m_typing = nextTyping(); // what is typed from here on is one step to undo
     return QWidget::eventFilter(watched, event);
 }
 

@@ -82,6 +82,7 @@ void to_json(nlohmann::json& json, const FileReport& report) {
             {"not_searched", report.notSearched},    {"findings", nlohmann::json::array()}};
     for (const auto& f : report.findings)
         json["findings"].push_back({{"where", f.where},
+                                    {"offset", f.offset},
                                     {"name", f.name},
                                     {"value", f.value},
                                     {"category", keyOf(f.category)},
