@@ -288,6 +288,10 @@ int runSettings(const SettingsOptions& options) {
         std::cout << settingsReference();
     else if (options.schema)
         std::cout << deliverySchema().dump(2) << "\n";
+    else if (options.sheetSchema)
+        std::cout << sheetFileSchema().dump(2) << "\n";
+    else if (options.fields)
+        std::cout << fieldsReference();
     else if (options.sealSchema)
         std::cout << sealSchema().dump(2) << "\n";
     else if (options.borderSchema)

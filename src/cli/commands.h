@@ -38,7 +38,8 @@ struct ProofOptions {
     int size = 0;
 };
 struct SettingsOptions {
-    bool markdown = false, schema = false, sealSchema = false, borderSchema = false, defaults = false;
+    bool markdown = false, schema = false, sealSchema = false, borderSchema = false, sheetSchema = false,
+         fields = false, defaults = false;
 };
 
 /// At least one; settings and the seal are changed as asked for. `out` replaces the folders unless it is

@@ -107,6 +107,9 @@ int main(int argc, char** argv) {
     settingsCommand->add_flag("--markdown", settings.markdown, "As the reference page of the documentation");
     settingsCommand->add_flag("--schema", settings.schema, "As the JSON Schema of delivery files");
     settingsCommand->add_flag("--border-schema", settings.borderSchema, "As the JSON Schema of borders");
+    settingsCommand->add_flag("--sheet-schema", settings.sheetSchema, "As the JSON Schema of rights sheets");
+    settingsCommand->add_flag("--fields", settings.fields,
+                              "The mapping of metadata fields to XMP, Exif and IIM");
     settingsCommand->add_flag("--seal-schema", settings.sealSchema, "As the JSON Schema of seals");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
 

@@ -12,6 +12,19 @@
 namespace keepseal::app {
 namespace {
 
+/// Words that are longer than a line may break anywhere: a web address has no spaces.
+QString breakable(const QString& text) {
+    QString out;
+    int run = 0;
+    for (const QChar c : text) {
+        run = c.isSpace() ? 0 : run + 1;
+        out += c;
+        if (run >= 24 && run % 8 == 0)
+            out += QChar(0x200B);
+    }
+    return out;
+}
+
 /// Long texts are shown as far as a look needs.
 QString shortened(const std::string& text) {
     constexpr std::size_t most = 220;
@@ -68,15 +81,16 @@ int FieldRow::layOut(int width, QPainter* painter) const {
     const QFontMetrics small(smallFont()), body(bodyFont());
     const int left = 10, room = width - left - 8;
     int y = 6;
-    const auto line = [&](const QString& text, const QFont& font, const QColor& colour, int mostLines) {
+    const auto line = [&](const QString& words, const QFont& font, const QColor& colour, int mostLines) {
+        const auto text = breakable(words);
         const QFontMetrics metrics(font);
         const auto box = metrics.boundingRect(QRect(0, 0, room, metrics.lineSpacing() * mostLines),
-                                              Qt::TextWordWrap | Qt::TextWrapAnywhere, text);
+                                              Qt::TextWordWrap, text);
         const int height = std::min(box.height(), metrics.lineSpacing() * mostLines);
         if (painter) {
             painter->setFont(font);
             painter->setPen(colour);
-            painter->drawText(QRect(left, y, room, height), Qt::TextWordWrap | Qt::TextWrapAnywhere, text);
+            painter->drawText(QRect(left, y, room, height), Qt::TextWordWrap, text);
         }
         y += height + 1;
     };

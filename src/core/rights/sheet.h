@@ -88,5 +88,9 @@ nlohmann::json toDocument(const RightsSheet& sheet);
 RightsSheet sheetFromJson(const nlohmann::json& object, const std::string& path);
 RightsSheet sheetFromDocument(const nlohmann::json& document, const std::string& subject);
 nlohmann::json sheetSchema();
+/// Of a file of its own.
+nlohmann::json sheetFileSchema();
+/// The mapping of all fields as a table for the documents.
+std::string fieldsReference();
 
 } // namespace keepseal

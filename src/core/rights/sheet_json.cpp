@@ -210,4 +210,30 @@ json sheetSchema() {
                 {"items", rule}}}}}};
 }
 
+json sheetFileSchema() {
+    auto out = sheetSchema();
+    out["$schema"] = "https://json-schema.org/draft/2020-12/schema";
+    out["title"] = "Keep Seal rights sheet";
+    out["required"] = {"format", "version"};
+    out["properties"].erase("on");
+    out["properties"]["format"] = {{"const", kSheetFormat}};
+    out["properties"]["version"] = {{"type", "integer"}, {"minimum", 1}, {"maximum", kSheetVersion}};
+    out["properties"]["notes"] = {{"type", "string"}};
+    return out;
+}
+
+std::string fieldsReference() {
+    std::string out = "| Field | Key | XMP | Exif | IIM |\n| --- | --- | --- | --- | --- |\n";
+    for (const auto& field : metadataFields()) {
+        const auto shape = field.shape == FieldShape::List        ? (field.bag ? " (bag)" : " (seq)")
+                           : field.shape == FieldShape::Languages ? " (lang alt)"
+                                                                  : "";
+        out += "| " + field.label + " | `" + field.key + "` | " + field.xmp + shape + " | " +
+               field.exifName() + " | " + field.iimName() +
+               (field.iimDataset ? " (" + std::to_string(field.iimBytes) + " bytes)" : std::string()) +
+               " |\n";
+    }
+    return out;
+}
+
 } // namespace keepseal

@@ -107,5 +107,8 @@ TEST(Docs, ReferenceSchemaAndExampleAreTheProgramsOwn) {
     EXPECT_EQ(readJsonFile(docs / "formats/delivery.schema.json"), deliverySchema());
     EXPECT_EQ(readJsonFile(docs / "formats/border.schema.json"), borderSchema());
     EXPECT_NO_THROW(borderFromDocument(readJsonFile(docs / "formats/border.example.json"), "example"));
+    EXPECT_EQ(readJsonFile(docs / "formats/rights-sheet.schema.json"), sheetFileSchema());
+    EXPECT_NO_THROW(sheetFromDocument(readJsonFile(docs / "formats/rights-sheet.example.json"), "example"));
+    EXPECT_NE(readText(docs / "metadata.md").find(fieldsReference()), std::string::npos);
     EXPECT_NO_THROW(loadDelivery(docs / "formats/delivery.example.json"));
 }
