@@ -25,6 +25,18 @@ namespace {
 constexpr int kMargin = 16, kSpacing = 14, kCaption = 22, kRowGap = 12;
 constexpr int kMinHeight = 70, kMaxHeight = 420;
 
+/// All that is written where it is seen: when none of it changed, no word needs another look.
+std::string wordsSeen(const Delivery& delivery) {
+    const auto& caption = delivery.border.caption;
+    std::string out = delivery.place.suffix + "\n";
+    if (delivery.border.on && caption.on)
+        out += caption.left + "\n" + caption.middle + "\n" + caption.right + "\n";
+    for (const auto& part : delivery.seal.parts)
+        if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
+            out += part.text.text + "\n";
+    return out;
+}
+
 } // namespace
 
 ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent)
@@ -50,8 +62,11 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
     connect(document, &JobDocument::exceptionsChanged, this, newWords);
     connect(document, &JobDocument::stationChanged, this, [this, newWords](StationId station) {
         // Dragging a slider of another station leaves the words as they are.
-        if (station == StationId::Rights || station == StationId::Privacy || station == StationId::Seal ||
-            station == StationId::Border || station == StationId::Place) {
+        const bool seen =
+            station == StationId::Seal || station == StationId::Border || station == StationId::Place;
+        const auto words = wordsSeen(m_document->currentDelivery());
+        if (station == StationId::Rights || station == StationId::Privacy || (seen && words != m_wordsSeen)) {
+            m_wordsSeen = words;
             newWords();
             viewport()->update();
         }

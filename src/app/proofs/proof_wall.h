@@ -85,6 +85,7 @@ private:
     std::set<OriginalId> m_selected;
     std::map<OriginalId, int> m_outcomes;
     mutable std::map<OriginalId, QStringList> m_words;
+    std::string m_wordsSeen; ///< what seal, caption and file name said when the others were worked out
     bool m_before = false;
     QMenu* m_exceptionMenu = nullptr;
 };

@@ -344,7 +344,9 @@ void MainWindow::updateRunBar() {
     if (!plan || !m_planning.current())
         return m_runBar->setAction(tr("Stamp"), false);
     const auto copies = plan->count(Outcome::Waiting);
-    m_runBar->setSentence(planSentence(*plan));
+    const bool opened = std::any_of(plan->deliveries.begin(), plan->deliveries.end(),
+                                    [](const Delivery& d) { return d.privacy.opensLocation(); });
+    m_runBar->setSentence(planSentence(*plan), opened ? RunBar::Tone::Bad : RunBar::Tone::Plain);
     m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies), copies > 0);
     m_check->showPlan(*plan);
 }

@@ -232,9 +232,6 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
          });
     ok = ok && benchPictures(window, out);
     ok = ok && exceptionsPicture(window, out);
-    window.setLook(ThemeKind::Light, Surround::Middle);
-    ok = ok && settled(window) && save(window, out.filePath("proof-wall-light.png"));
-    window.setLook(ThemeKind::Dark, Surround::Dark);
     window.chain().setChosen(StationId::Place);
     ok = ok && pressStamp(window);
     ok = ok &&
@@ -244,11 +241,6 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
     ok = ok && waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
     ok = ok && save(window, out.filePath("check.png"));
-    std::vector<OriginalId> all;
-    for (const auto& item : window.document().originals())
-        all.push_back(item.id);
-    window.document().removeOriginals(all);
-    ok = ok && save(window, out.filePath("empty-start.png"));
     return ok ? 0 : 1;
 }
 

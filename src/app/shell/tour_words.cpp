@@ -37,8 +37,10 @@ bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const 
     window.wall().setCurrent(called(window, "tide_0320"));
     window.chain().setChosen(StationId::Privacy);
     window.setView(ViewKind::Wall);
+    window.setLook(ThemeKind::Light, Surround::Middle);
     ok = ok && waitUntil([&] { return window.wall().proofs().settled(); }, kPatience) &&
          save(window, "privacy.png");
+    window.setLook(ThemeKind::Dark, Surround::Dark);
     window.setView(ViewKind::Leaves);
     ok = ok && save(window, "what-leaves.png");
     window.setView(ViewKind::Words);

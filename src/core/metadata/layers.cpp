@@ -5,6 +5,7 @@
 #include "base/text.h"
 
 #include <algorithm>
+#include <cctype>
 
 namespace keepseal {
 namespace {
@@ -15,12 +16,26 @@ bool isOwn(const Finding& finding, std::string_view block) {
            (block == "XMP" && finding.where == "extended XMP / XMP");
 }
 
+/// What programs and cameras leave where nobody wrote anything: a language's name instead of a text, marks
+/// alone, a camera that names itself in capitals.
+bool saysNothing(const std::string& text) {
+    const auto isLetter = [](char c) {
+        return std::isalnum(static_cast<unsigned char>(c)) || (static_cast<unsigned char>(c) & 0x80);
+    };
+    if (text == "x-default" || std::none_of(text.begin(), text.end(), isLetter))
+        return true;
+    const bool capitals = std::none_of(text.begin(), text.end(), [](char c) { return c >= 'a' && c <= 'z'; });
+    return capitals && text.ends_with("DIGITAL CAMERA");
+}
+
 FieldValue fromXmp(const FileReport& report, const FieldInfo& field) {
     FieldValue out;
     for (const auto& finding : report.findings) {
         if (finding.name != field.xmp || !isOwn(finding, "XMP"))
             continue;
         const auto& text = finding.whole();
+        if (saysNothing(text))
+            continue;
         const bool first = finding.language.empty() || finding.language == "x-default";
         if (field.shape == FieldShape::List)
             out.items.push_back(text);
@@ -44,7 +59,7 @@ FieldValue fromIim(const FileReport& report, const FieldInfo& field) {
         return out;
     const auto name = field.iimName();
     for (const auto& finding : report.findings)
-        if (finding.name == name && isOwn(finding, "IIM") && !finding.whole().empty())
+        if (finding.name == name && isOwn(finding, "IIM") && !saysNothing(finding.whole()))
             if (field.shape == FieldShape::List || out.items.empty())
                 out.items.push_back(finding.whole());
     return out;
@@ -55,7 +70,7 @@ FieldValue fromExif(const FileReport& report, const FieldInfo& field) {
         return {};
     const auto name = field.exifName();
     for (const auto& finding : report.findings)
-        if (finding.name == name && isOwn(finding, "Exif") && !finding.whole().empty())
+        if (finding.name == name && isOwn(finding, "Exif") && !saysNothing(finding.whole()))
             return field.shape == FieldShape::List ? FieldValue(splitTrimmed(finding.whole(), ';'))
                                                    : FieldValue(finding.whole());
     return {};
@@ -82,7 +97,7 @@ FieldValue fromElsewhere(const FileReport& report, const FieldInfo& field) {
     };
     for (const auto& row : rows)
         if (row.key == field.key)
-            if (const auto* finding = report.find(row.name); finding && !finding->whole().empty())
+            if (const auto* finding = report.find(row.name); finding && !saysNothing(finding->whole()))
                 return field.shape == FieldShape::List ? FieldValue(splitTrimmed(finding->whole(), ';'))
                                                        : FieldValue(finding->whole());
     return {};

@@ -50,7 +50,9 @@ Finding& Walk::addText(const std::string& place, const std::string& name, std::s
         raw = cut;
     auto& finding = add(place, name, printable(raw), category);
     auto whole = readableText(raw);
-    finding.tellsPlace = finding.tellsPlace || holdsCoordinates(whole);
+    // Brush strokes and curves of an editing history are pairs of numbers too, and never stay.
+    const bool numbers = category == Category::History || category == Category::Technical;
+    finding.tellsPlace = finding.tellsPlace || (!numbers && holdsCoordinates(whole));
     finding.notUtf8 = !isUtf8(raw);
     if (whole != finding.value)
         finding.text = std::move(whole);

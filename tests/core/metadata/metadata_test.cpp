@@ -147,6 +147,19 @@ TEST(Metadata, StructuresLanguagesAndListsComeWhole) {
     EXPECT_THAT(m.field("keywords").items, ElementsAre("kite", "tide"));
 }
 
+TEST(Metadata, WhatProgramsAndCamerasLeaveWhereNobodyWroteIsNoText) {
+    const auto m = read({exifWith({TiffBuilder::text(0x010E, "SALTMARSH DIGITAL CAMERA        ")}),
+                         packet(alt("dc:rights", li("x-default", "x-default")) + seq("dc:creator", {"."}) +
+                                alt("dc:description", li("x-default", "Kites"))),
+                         {}});
+    EXPECT_TRUE(m.field("copyright_notice").empty() && m.field("creator").empty());
+    EXPECT_EQ(m.field("description").typed(), "Kites");
+    EXPECT_EQ(read({exifWith({TiffBuilder::text(0x010E, "A digital camera on sand")}), {}, {}})
+                  .field("description")
+                  .typed(),
+              "A digital camera on sand");
+}
+
 TEST(Metadata, TimeRatingCameraAndSerial) {
     TiffBuilder tiff;
     const auto exif =

@@ -217,6 +217,11 @@ TEST(HidingPlaces, AttributesCountLikeElementsAndPrefixesAreOnlyNames) {
     EXPECT_TRUE(report.tellsPlace());
 }
 
+TEST(HidingPlaces, BrushStrokesOfAnEditingHistoryAreNoPlace) {
+    EXPECT_FALSE(look(xmpJpeg("<crs:Dabs>d 0.700935 0.454050</crs:Dabs>")).tellsPlace());
+    EXPECT_TRUE(look(xmpJpeg("<dc:description>d 54.700935 3.454050</dc:description>")).tellsPlace());
+}
+
 struct Meaning {
     const char* property;
     const char* name;
