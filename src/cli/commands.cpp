@@ -184,15 +184,48 @@ std::string sizesText(const ChainPlan& chain) {
     return out;
 }
 
+/// The words of planned copies: only the headers of each original are read, once for all its copies.
+class PlannedWords {
+public:
+    explicit PlannedWords(const Plan& plan) : m_plan(plan) {}
+    std::vector<std::string> warningsOf(const PlannedCopy& copy) {
+        if (copy.outcome != Outcome::Waiting)
+            return {};
+        const auto& path = m_plan.originals[copy.original];
+        try {
+            if (copy.original != m_read) {
+                const Original file(path);
+                m_size = readFacts(file, path.string()).size;
+                m_metadata = readMetadata(path, inspect(file, Reach::Headers));
+                m_read = copy.original;
+            }
+        } catch (const Problem&) {
+            return {}; // said where its size is asked for
+        }
+        const auto& delivery = m_plan.deliveries[copy.delivery];
+        const auto words =
+            pictureWords(path, m_metadata, m_size, delivery, m_plan.exceptions[copy.original].words);
+        return wordWarnings(words, m_metadata, delivery, copy.target.stem().string());
+    }
+
+private:
+    const Plan& m_plan;
+    std::size_t m_read = static_cast<std::size_t>(-1);
+    Size m_size;
+    Metadata m_metadata;
+};
+
 json planJson(const Prepared& prepared) {
     json out = {{"copies", json::array()}, {"problems", prepared.problems}};
     Sizes sizes(prepared.plan);
+    PlannedWords words(prepared.plan);
     for (const auto& copy : prepared.plan.copies) {
         json row = {{"original", prepared.plan.originals[copy.original].string()},
                     {"delivery", prepared.plan.deliveries[copy.delivery].name},
                     {"copy", copy.target.string()},
                     {"action", copy.outcome == Outcome::Waiting ? "make" : keyOf(copy.outcome)},
-                    {"note", copy.note}};
+                    {"note", copy.note},
+                    {"warnings", words.warningsOf(copy)}};
         if (const auto chain = sizes.of(copy))
             row["sizes"] = sizesJson(*chain);
         out["copies"].push_back(std::move(row));
@@ -200,7 +233,7 @@ json planJson(const Prepared& prepared) {
     return out;
 }
 
-void printPlanned(const PlannedCopy& copy, const Plan& plan, Sizes& sizes) {
+void printPlanned(const PlannedCopy& copy, const Plan& plan, Sizes& sizes, PlannedWords& words) {
     std::cout << plan.originals[copy.original].string();
     if (copy.outcome == Outcome::LeftOut && copy.target.empty())
         std::cout << "  (left out)";
@@ -215,6 +248,8 @@ void printPlanned(const PlannedCopy& copy, const Plan& plan, Sizes& sizes) {
     if (const auto chain = sizes.of(copy)) {
         std::cout << "    " << sizesText(*chain) << "\n";
         for (const auto& warning : chain->warnings())
+            std::cout << "    note: " << warning << "\n";
+        for (const auto& warning : words.warningsOf(copy))
             std::cout << "    note: " << warning << "\n";
     } else
         std::cout << "    note: it can't be read; there will be no copy\n";
@@ -250,8 +285,9 @@ int runPlanCommand(const StampOptions& options) {
     } else {
         printProblems(prepared.problems);
         Sizes sizes(prepared.plan);
+        PlannedWords words(prepared.plan);
         for (const auto& copy : prepared.plan.copies)
-            printPlanned(copy, prepared.plan, sizes);
+            printPlanned(copy, prepared.plan, sizes, words);
         std::cout << counted(prepared.plan.count(Outcome::Waiting), "copy", "copies")
                   << " to make; nothing will be replaced, and nothing was written.\n";
     }

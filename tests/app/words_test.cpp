@@ -186,6 +186,19 @@ TEST_F(Wording, APlaceInPlainSightIsMendedWithOneClick) {
     EXPECT_TRUE(applied(4).after("description").empty());
 }
 
+TEST_F(Wording, ThePlanWarnsBeforeAnythingIsWritten) {
+    openAll();
+    useFolder(copies);
+    window.setView(ViewKind::Check);
+    auto* model = window.check().model();
+    int warned = 0;
+    for (int i = 0; i < model->rowCount(); ++i)
+        for (const auto& warning : model->row(i).warnings)
+            warned += warning.find("stands in Description") != std::string::npos;
+    EXPECT_EQ(warned, 1);
+    EXPECT_FALSE(fs::exists(copies));
+}
+
 TEST_F(Wording, TheTableIsEditedPastedAndTakenBack) {
     openAll();
     window.setView(ViewKind::Words);

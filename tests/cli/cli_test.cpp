@@ -289,6 +289,18 @@ TEST(Cli, WordsGoOutAsCsvAndComeBackForSinglePictures) {
     EXPECT_EQ(cli({"stamp", "--words", folder / "w.csv", "--out", folder / "o2", folder / "in"}).exitCode, 2);
 }
 
+TEST(Cli, ThePlanWarnsOfAPlaceInPlainSight) {
+    const TempFolder folder;
+    Planted planted;
+    planted.xmpCity = kSecretCity;
+    planted.description = "Kites over Heronsluice";
+    makePicture(folder / "in/a.jpg", 60, 40, planted);
+    EXPECT_THAT(cli({"plan", "--out", folder / "out", folder / "in"}).out,
+                HasSubstr("stands in Description"));
+    const auto plan = json::parse(cli({"plan", "--json", "--out", folder / "out", folder / "in"}).out);
+    EXPECT_EQ(plan["copies"][0]["warnings"].size(), 1U);
+}
+
 TEST(Cli, ThePlaceIsOpenedOnlyInWords) {
     const TempFolder folder;
     Planted planted;

@@ -39,7 +39,7 @@ QString listed(const std::vector<std::string>& parts) {
 
 } // namespace
 
-void CheckModel::showPlan(const Plan& plan) {
+void CheckModel::showPlan(const Plan& plan, const Warnings& warnings) {
     beginResetModel();
     m_ran = false;
     m_rows.clear();
@@ -51,6 +51,9 @@ void CheckModel::showPlan(const Plan& plan) {
         row.copy = copy.target;
         if (!copy.note.empty())
             row.warnings.push_back(copy.note);
+        if (warnings && copy.outcome == Outcome::Waiting)
+            for (const auto& warning : warnings(row.original, plan.deliveries[copy.delivery]))
+                row.warnings.push_back(warning.toStdString());
         m_rows.push_back(std::move(row));
     }
     endResetModel();
@@ -98,7 +101,9 @@ QString CheckModel::text(const LedgerRow& row, int column) const {
         case Outcome::Failed:
             return row.problem ? toQt(row.problem->happened) : tr("failed");
         case Outcome::Waiting:
-            return m_ran ? tr("not reached") : tr("will be made");
+            return m_ran                  ? tr("not reached")
+                   : row.warnings.empty() ? tr("will be made")
+                                          : tr("will be made; see below");
         }
         return {};
     case PixelSize:
@@ -126,6 +131,8 @@ int CheckModel::verdict(const LedgerRow& row, int column) const {
     case Result:
         if (row.problem || row.outcome == Outcome::Failed)
             return 0;
+        if (!m_ran && row.outcome == Outcome::Waiting && !row.warnings.empty())
+            return 2;
         return row.outcome == Outcome::Made ? (row.warnings.empty() ? 1 : 2) : -1;
     case PlaceGone:
         return made ? row.noPlaceInCopy : -1;
@@ -206,8 +213,8 @@ CheckView::CheckView(QWidget* parent)
     });
 }
 
-void CheckView::showPlan(const Plan& plan) {
-    m_model->showPlan(plan);
+void CheckView::showPlan(const Plan& plan, const CheckModel::Warnings& warnings) {
+    m_model->showPlan(plan, warnings);
     m_table->setColumnHidden(CheckModel::DeliveryName, plan.deliveries.size() < 2);
     m_detail->clear();
     m_summary->setText(

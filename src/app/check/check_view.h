@@ -9,6 +9,8 @@
 #include <QAbstractTableModel>
 #include <QWidget>
 
+#include <functional>
+
 class QLabel;
 class QTableView;
 
@@ -30,7 +32,10 @@ public:
     };
     using QAbstractTableModel::QAbstractTableModel;
 
-    void showPlan(const Plan& plan);
+    /// `warnings` by original and delivery; what is known before the run.
+    using Warnings =
+        std::function<QStringList(const std::filesystem::path& original, const Delivery& delivery)>;
+    void showPlan(const Plan& plan, const Warnings& warnings = {});
     void showLedger(const Ledger& ledger);
     void update(const LedgerRow& row); ///< during a run
     const LedgerRow& row(int index) const { return m_rows.at(static_cast<std::size_t>(index)); }
@@ -54,7 +59,7 @@ class CheckView : public QWidget {
 public:
     explicit CheckView(QWidget* parent = nullptr);
     CheckModel* model() { return m_model; }
-    void showPlan(const Plan& plan);
+    void showPlan(const Plan& plan, const CheckModel::Warnings& warnings = {});
     void showLedger(const RunResult& result);
     QTableView* table() { return m_table; }
     QString summary() const;

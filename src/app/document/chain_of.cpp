@@ -25,12 +25,10 @@ QStringList wordWarnings(const PictureInfo& info, const Delivery& delivery,
     QStringList out;
     if (info.problem)
         return out;
-    const auto words = wordsOf(info, delivery, exception);
-    for (const auto& texts :
-         {words.applied.warnings(),
-          placesSeen(words, info.metadata, delivery, info.path.stem().string() + delivery.place.suffix)})
-        for (const auto& text : texts)
-            out << toQt(text);
+    for (const auto& text :
+         keepseal::wordWarnings(wordsOf(info, delivery, exception), info.metadata, delivery,
+                                info.path.stem().string() + delivery.place.suffix))
+        out << toQt(text);
     return out;
 }
 

@@ -54,7 +54,6 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     middle->addWidget(m_page, 1);
     column->addLayout(middle, 1);
     m_later->setSingleShot(true);
-    m_later->setInterval(60);
     connect(m_later, &QTimer::timeout, this, &LeavesView::fill);
     connect(m_list, &QListWidget::currentRowChanged, this, [this] {
         if (m_filling)
@@ -110,8 +109,9 @@ void LeavesView::showEvent(QShowEvent* event) {
 }
 
 void LeavesView::renew() {
+    constexpr std::size_t many = 500; // a long list is not filled anew for every picture that is read
     if (isVisible() && !m_later->isActive())
-        m_later->start();
+        m_later->start(m_document->originals().size() > many ? 1000 : 60);
 }
 
 QListWidgetItem* LeavesView::addRow(const QString& name, Tells tells, const QVariant& key) {

@@ -8,6 +8,7 @@
 #include <QCheckBox>
 #include <QDialog>
 #include <QHBoxLayout>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include <set>
@@ -90,7 +91,7 @@ PrivacyEditor::PrivacyEditor(JobDocument* document, PictureLibrary* library, QWi
     : QWidget(parent), m_document(document), m_library(library), m_box(new QFrame), m_location(new QLabel),
       m_count(new QLabel), m_icon(new QLabel), m_open(new QPushButton(tr("Let the place out…"))),
       m_close(new QPushButton(tr("Keep the place out again"))), m_form(new SettingForm),
-      m_places(new QWidget) {
+      m_places(new QWidget), m_later(new QTimer(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(kGap2);
@@ -113,7 +114,10 @@ PrivacyEditor::PrivacyEditor(JobDocument* document, PictureLibrary* library, QWi
     connect(leaves, &QPushButton::clicked, this, &PrivacyEditor::leavesRequested);
     column->addSpacing(kGap2);
     column->addWidget(leaves);
-    connect(library, &PictureLibrary::infoReady, this, &PrivacyEditor::showLocation);
+    m_later->setSingleShot(true);
+    m_later->setInterval(250);
+    connect(m_later, &QTimer::timeout, this, &PrivacyEditor::showLocation);
+    connect(library, &PictureLibrary::infoReady, m_later, qOverload<>(&QTimer::start));
     refresh();
 }
 
@@ -217,15 +221,14 @@ void PrivacyEditor::showLocation() {
     const auto colour = opened ? t.bad : t.good;
     m_icon->setPixmap(iconPixmap(opened ? "map-pin" : "lock", colour, 18, devicePixelRatioF()));
     m_location->setText(opened ? tr("These copies tell where the pictures were taken")
-                               : tr("The place never leaves"));
+                               : tr("The place is taken out of every copy"));
     m_location->setStyleSheet(QString("color: %1;").arg(colour.name()));
     m_count->setText(read == 0      ? tr("No picture has been read yet.")
                      : telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
                                     : tr("%1 of %2 originals tell a place%3")
                                           .arg(telling)
                                           .arg(read)
-                                          .arg(opened ? tr(", and so will their copies.")
-                                                      : tr("; it is taken out of every copy.")));
+                                          .arg(opened ? tr(", and so will their copies.") : tr(".")));
     m_box->setStyleSheet(QString("#location { border: 1px solid %1; border-radius: 6px; background: %2; }")
                              .arg(colour.name(), t.raised.name()));
     m_open->setVisible(!opened);

@@ -57,6 +57,7 @@ private:
     std::vector<Row> m_rows;
     SettingForm* m_form;
     QWidget* m_places;
+    class QTimer* m_later; ///< many pictures are read in a row: they are counted a few times a second
 };
 
 /// Asks in words that can't be misread; true when the person said that the place may be told.

@@ -236,6 +236,9 @@ void MainWindow::step(int direction) {
 void MainWindow::setView(ViewKind view) {
     m_view = view;
     m_single->setDivided(view == ViewKind::BeforeAfter);
+    if (view == ViewKind::Check && !m_resultIsCurrent && !m_running.busy() && m_planning.plan() &&
+        m_planning.current())
+        showPlanRows();
     updateViews();
 }
 
@@ -348,7 +351,23 @@ void MainWindow::updateRunBar() {
                                     [](const Delivery& d) { return d.privacy.opensLocation(); });
     m_runBar->setSentence(planSentence(*plan), opened ? RunBar::Tone::Bad : RunBar::Tone::Plain);
     m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies), copies > 0);
-    m_check->showPlan(*plan);
+    showPlanRows();
+}
+
+/// Words are looked at only while somebody looks at the plan, and of a job that can be looked through.
+void MainWindow::showPlanRows() {
+    constexpr std::size_t most = 4000;
+    const auto& plan = *m_planning.plan();
+    if (m_view != ViewKind::Check || plan.copies.size() > most)
+        return m_check->showPlan(plan);
+    std::map<std::filesystem::path, OriginalId> ids;
+    for (const auto& item : m_document.originals())
+        ids[item.path] = item.id;
+    m_check->showPlan(plan, [&](const std::filesystem::path& path, const Delivery& delivery) {
+        const auto id = ids.find(path);
+        const auto info = id == ids.end() ? nullptr : m_library.info(id->second);
+        return info ? wordWarnings(*info, delivery, m_document.exception(id->second)) : QStringList();
+    });
 }
 
 void MainWindow::stampOrChooseFolder() {
@@ -368,7 +387,7 @@ void MainWindow::startRun() {
     m_runBar->setOpenFolder(false);
     m_runBar->setRunning(true);
     m_runBar->setProgress(0, m_planning.plan()->count(Outcome::Waiting), tr("Stamping…"));
-    m_check->showPlan(*m_planning.plan());
+    showPlanRows();
     m_running.start(*m_planning.plan());
 }
 

@@ -113,6 +113,7 @@ private:
     void updateViews();
     void updateViewsKeepingFocus();
     void updateRunBar();
+    void showPlanRows();
     void startRun();
     void onProgress(qulonglong done, qulonglong total, const LedgerRow& row);
     void onFinished(const RunResult& result);

@@ -6,6 +6,7 @@
 #include "theme/theme.h"
 
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QPainter>
 #include <QVBoxLayout>
 
@@ -132,6 +133,17 @@ void FieldRow::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(t.text, 1, Qt::DotLine));
         painter.drawRect(rect().adjusted(0, 0, -1, -1));
     }
+}
+
+void FieldRow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)
+        click();
+    else if (event->key() == Qt::Key_Down)
+        focusNextChild();
+    else if (event->key() == Qt::Key_Up)
+        focusPreviousChild();
+    else
+        QAbstractButton::keyPressEvent(event);
 }
 
 RightsEditor::RightsEditor(JobDocument* document, PictureLibrary* library, QWidget* parent)

@@ -12,8 +12,12 @@ namespace {
 
 /// Only the file's own blocks: what a preview, a maker note or a trailer says is not about this picture.
 bool isOwn(const Finding& finding, std::string_view block) {
-    return finding.where == block || (block == "Exif" && finding.where == "TIFF") ||
-           (block == "XMP" && finding.where == "extended XMP / XMP");
+    std::string_view where = finding.where;
+    if (where.starts_with(
+            "Raw profile type")) // how PNG files held these blocks before they had chunks for them
+        where.remove_prefix(std::min(where.find(" / ") + 3, where.size()));
+    return where == block || (block == "Exif" && where == "TIFF") ||
+           (block == "XMP" && where == "extended XMP / XMP");
 }
 
 /// What programs and cameras leave where nobody wrote anything: a language's name instead of a text, marks

@@ -43,4 +43,12 @@ std::vector<std::string> placesSeen(const PictureWords& words, const Metadata& m
     return out;
 }
 
+std::vector<std::string> wordWarnings(const PictureWords& words, const Metadata& metadata,
+                                      const Delivery& delivery, const std::string& fileName) {
+    auto out = words.applied.warnings();
+    for (auto& sentence : placesSeen(words, metadata, delivery, fileName))
+        out.push_back(std::move(sentence));
+    return out;
+}
+
 } // namespace keepseal

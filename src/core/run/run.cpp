@@ -276,9 +276,8 @@ private:
             throw Problem(ProblemKind::FailedCheck, row.original.string(),
                           "the finished copy was not delivered: " + check.failures.front(),
                           "Please report this: it is a fault of Keep Seal");
-        for (const auto& more : {words.applied.warnings(), placesSeen(words, original.metadata, delivery,
-                                                                      planned.target.stem().string())})
-            row.warnings.insert(row.warnings.end(), more.begin(), more.end());
+        for (auto& warning : wordWarnings(words, original.metadata, delivery, planned.target.stem().string()))
+            row.warnings.push_back(std::move(warning));
         placeUnderFreeName(*staged, delivery, planned, row);
         const auto identity = staged->identity();
         row.copyBytes = identity.size;

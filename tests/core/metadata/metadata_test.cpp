@@ -181,6 +181,23 @@ TEST(Metadata, TimeRatingCameraAndSerial) {
     EXPECT_EQ(read({{}, packet("<photoshop:DateCreated>soon</photoshop:DateCreated>"), {}}).takenAt, "");
 }
 
+TEST(Metadata, BlocksThatOldPngFilesHoldAsTextCount) {
+    const auto chunk = [](const std::string& type, const std::string& data) {
+        return bigEndian(data.size(), 4) + type + data + "CRC?";
+    };
+    const auto block = "Photoshop 3.0"s + imageResource(0x0404, kUtf8 + iimDataset(2, 105, "Noon kites"));
+    std::string hex;
+    for (const char c : block.substr(13)) {
+        hex += "0123456789abcdef"[static_cast<unsigned char>(c) >> 4];
+        hex += "0123456789abcdef"[c & 15];
+    }
+    const auto png =
+        "\x89PNG\r\n\x1A\n"s + chunk("IHDR", std::string(13, '\0')) +
+        chunk("tEXt", "Raw profile type iptc\0\niptc\n"s + std::to_string(hex.size() / 2) + "\n" + hex) +
+        chunk("IEND", "");
+    EXPECT_EQ(metadataFrom(look(png)).field("headline").typed(), "Noon kites");
+}
+
 TEST(Metadata, WhatAPreviewOrATrailerSaysIsNotAboutThisPicture) {
     const auto other = bareJpeg(exifSegment(exifWith({TiffBuilder::text(0x013B, "Somebody else")})));
     const auto m = metadataFrom(look(bareJpeg({}, other)));

@@ -248,6 +248,29 @@ TEST(PlainSight, APlaceInTheSealTheNameOrTheRightsIsAWarning) {
     EXPECT_EQ(warnings.size(), 3U);
 }
 
+TEST(Sidecar, OneThatChangedMakesTheCopyAnewAndStaysAsItWas) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 80, 60);
+    const auto packet = [](const std::string& title) {
+        return "<x:xmpmeta xmlns:x='adobe:ns:meta/'><rdf:RDF "
+               "xmlns:rdf='http://www.w3.org/1999/02/22-rdf-syntax-ns#'>"
+               "<rdf:Description rdf:about='' xmlns:photoshop='http://ns.adobe.com/photoshop/1.0/' "
+               "photoshop:Headline='" +
+               title + "'/></rdf:RDF></x:xmpmeta>";
+    };
+    writeFile(folder / "in/a.xmp", packet("first"));
+    const auto plan = [&] { return makePlan({folder / "in/a.jpg"}, {sampleDelivery(folder / "out")}, "/"); };
+    ASSERT_EQ(runAll(plan()).ledger.count(Outcome::Made), 1U);
+    EXPECT_EQ(exiftool(folder / "out/a.jpg", "XMP-photoshop:Headline"), "first");
+    EXPECT_EQ(plan().count(Outcome::AlreadyThere), 1U);
+    writeFile(folder / "in/a.xmp", packet("second, longer"));
+    const auto again = runAll(plan());
+    ASSERT_EQ(again.ledger.count(Outcome::Made), 1U);
+    EXPECT_EQ(exiftool(again.ledger.rows[0].copy, "XMP-photoshop:Headline"), "second, longer");
+    EXPECT_EQ(readText(folder / "in/a.xmp"), packet("second, longer"));
+    EXPECT_FALSE(fs::exists(folder / "out/a.xmp")); // read, never copied
+}
+
 TEST(Removed, KindsAreCounted) {
     const TempFolder folder;
     Planted planted;
