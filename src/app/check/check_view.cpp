@@ -242,6 +242,14 @@ void CheckView::showLedger(const RunResult& result) {
                        .arg(made)
                        .arg(untouched)
                        .arg(read.size());
+    const auto named =
+        std::count_if(result.ledger.rows.begin(), result.ledger.rows.end(), [](const auto& row) {
+            return std::any_of(row.warnings.begin(), row.warnings.end(), [](const std::string& warning) {
+                return warning.starts_with("the place \"") || warning.starts_with("coordinates stand");
+            });
+        });
+    if (named > 0) // words are a person's own and stay: that is told, not hidden behind "no place"
+        text += tr(" %1 of them still name a removed place in words that stay.").arg(named);
     if (const auto failed = result.ledger.count(Outcome::Failed))
         text += tr(" %1 could not be made; see the top of the list.")
                     .arg(toQt(counted(failed, "copy", "copies")));
