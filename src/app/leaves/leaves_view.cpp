@@ -18,7 +18,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kKey = Qt::UserRole, kTells = Qt::UserRole + 1;
+constexpr int kKey = Qt::UserRole;
 
 } // namespace
 
@@ -125,7 +125,6 @@ QListWidgetItem* LeavesView::addRow(const QString& name, Tells tells, const QVar
                                                    : t.good),
                                      name);
     item->setData(kKey, key);
-    item->setData(kTells, static_cast<int>(tells));
     item->setToolTip(place    ? tr("%1 tells a place").arg(name)
                      : unsure ? tr("%1 could not be read whole").arg(name)
                               : tr("%1 tells no place").arg(name));

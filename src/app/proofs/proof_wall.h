@@ -55,6 +55,7 @@ protected:
     void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
+    static constexpr int kCaption = 22; ///< below each picture, for its name
     struct Tile {
         OriginalId id = 0;
         QRect picture; ///< in contents coordinates

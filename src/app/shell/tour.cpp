@@ -164,6 +164,7 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     BorderChooser chooser(window.borderLibrary(), window.single().proofs().finished(looked),
                           document.currentDelivery(), window.library().info(looked), {}, &window);
     chooser.now().setBorder(twice);
+    chooser.resize(1280, 800);
     chooser.show();
     pause(200);
     ok = ok && saveWidget(chooser, out.filePath("borders-compared.png"));

@@ -1,0 +1,157 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the wall shows of each picture: its proof, its badges, and the same in words.
+#include "proofs/proof_wall.h"
+
+#include "run/stamped.h"
+#include "theme/theme.h"
+
+#include <QPainter>
+#include <QScrollBar>
+
+#include <algorithm>
+
+namespace keepseal::app {
+
+void ProofWall::paintEvent(QPaintEvent*) {
+    QPainter painter(viewport());
+    painter.fillRect(viewport()->rect(), theme().surround(surround()));
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRect screen(0, verticalScrollBar()->value(), viewport()->width(), viewport()->height());
+    painter.translate(0, -screen.top());
+    for (const auto& tile : m_tiles)
+        if (tile.picture.adjusted(-8, -8, 8, kCaption + 8).intersects(screen))
+            paintTile(painter, tile);
+}
+
+void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
+    const bool selected = m_selected.contains(tile.id);
+    if (selected) {
+        painter.setPen(QPen(theme().accent, tile.id == m_current && hasFocus() ? 3 : 2));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRoundedRect(QRectF(tile.picture).adjusted(-4.5, -4.5, 4.5, 4.5), 3, 3);
+    }
+    paintPicture(painter, tile, tile.picture);
+    paintBadges(painter, tile, tile.picture);
+    const auto* item = m_document->original(tile.id);
+    painter.setFont(smallFont());
+    painter.setPen(theme().onSurround(surround()));
+    const QRect caption(tile.picture.left(), tile.picture.bottom() + 5, tile.picture.width(), kCaption - 4);
+    const auto name = item ? toQt(item->path.filename()) : QString();
+    painter.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(name, Qt::ElideMiddle, caption.width()));
+}
+
+void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
+    if (const auto* proof = m_proofs.proof(tile.id)) {
+        if (!m_before || proof->base.isNull())
+            painter.drawImage(rect, proof->sealed);
+        else // at the place that it has in the copy
+            painter.drawImage(pictureWithin(*proof, rect), proof->base);
+        return;
+    }
+    painter.fillRect(rect, theme().surround(surround()).darker(112));
+    painter.setFont(smallFont());
+    painter.setPen(theme().onSurround(surround()));
+    const auto* problem = m_proofs.problem(tile.id);
+    if (!problem)
+        return;
+    const QColor ink = surround() == Surround::Light ? QColor("#8d1f10") : QColor("#ffb4a6");
+    const QPixmap sign = iconPixmap("circle-alert", ink, 20, devicePixelRatioF());
+    painter.drawPixmap(rect.center().x() - 10, rect.top() + std::max(4, rect.height() / 5 - 10), sign);
+    painter.setPen(theme().onSurround(surround()));
+    painter.drawText(rect.adjusted(8, rect.height() / 5 + 16, -8, -4),
+                     Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+                     tr("Cannot be stamped:\n%1").arg(toQt(problem->happened)));
+}
+
+void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const {
+    struct Badge {
+        const char* icon;
+        QColor ground, ink;
+    };
+    std::vector<Badge> badges;
+    const auto info = m_library->info(tile.id);
+    const auto outcome = m_outcomes.find(tile.id);
+    if (outcome != m_outcomes.end())
+        badges.push_back(outcome->second == 1 ? Badge{"check", QColor("#1f7a43"), Qt::white}
+                                              : Badge{"x", QColor("#b03421"), Qt::white});
+    if (info && info->report.tellsPlace())
+        badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
+    if (!wordsToLookAt(tile.id).isEmpty())
+        badges.push_back({"tag", QColor("#f0b341"), QColor("#231a05")});
+    if (!m_document->exception(tile.id).empty())
+        badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
+    const auto* proof = m_proofs.proof(tile.id);
+    if (info && copyMarkIn(info->report))
+        badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
+    if (proof && proof->sharp && !proof->warnings.empty())
+        badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
+    int x = rect.right() - 5;
+    for (const auto& badge : badges) {
+        const QRectF disc(x - 20, rect.top() + 6, 20, 20);
+        painter.setPen(QPen(QColor(0, 0, 0, 60), 1));
+        painter.setBrush(badge.ground);
+        painter.drawEllipse(disc);
+        painter.drawPixmap(disc.topLeft() + QPointF(3.5, 3.5),
+                           iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
+        x -= 24;
+    }
+}
+
+const QStringList& ProofWall::wordsToLookAt(OriginalId id) const {
+    const auto found = m_words.find(id);
+    if (found != m_words.end())
+        return found->second;
+    const auto info = m_library->info(id);
+    static const QStringList none;
+    if (!info)
+        return none;
+    return m_words[id] = wordWarnings(*info, m_document->currentDelivery(), m_document->exception(id));
+}
+
+QString ProofWall::describe(OriginalId id) const {
+    const auto* item = m_document->original(id);
+    const auto info = m_library->info(id);
+    if (!item)
+        return {};
+    QString text = toQt(item->path.filename());
+    if (!info)
+        return text + tr(", being read");
+    if (info->problem)
+        return text + "\n" + toQt(info->problem->happened) + "\n" + toQt(info->problem->remedy);
+    text += tr("\n%1 × %2, %3")
+                .arg(info->facts.size.width)
+                .arg(info->facts.size.height)
+                .arg(toQt(std::string(nameOf(info->facts.container))));
+    const auto chain = chainOf(*m_document, *info, id);
+    text += tr("\nCopy: %1 × %2").arg(chain.sizes.whole.width).arg(chain.sizes.whole.height);
+    if (copyMarkIn(info->report))
+        text += m_document->exception(id).stampAgain
+                    ? tr("\nThis is a copy that Keep Seal made; you chose to stamp it again.")
+                    : tr("\nThis is a copy that Keep Seal made: it is left out, so that nothing is framed or "
+                         "sealed twice.");
+    if (info->report.tellsPlace())
+        text +=
+            tr("\nThe original tells a place: %1").arg(toQt(info->report.placeText())) +
+            (m_document->currentDelivery().privacy.opensLocation() ? tr("\nThis copy will tell it too.")
+                                                                   : tr("\nIt is taken out of the copies."));
+    else
+        text += tr("\nThe original tells no place.");
+    for (const auto& words : wordsToLookAt(id))
+        text += "\n" + words;
+    if (const auto* proof = m_proofs.proof(id)) {
+        if (proof->seal.readability > 0)
+            text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
+        if (!proof->seal.decision.why.empty())
+            text += "\n" + toQt(proof->seal.decision.why);
+        for (const auto& warning : proof->warnings)
+            text += "\n" + toQt(warning);
+    }
+    if (const auto different = keepseal::describe(m_document->exception(id)); !different.empty())
+        text += tr("\nDifferent here: %1").arg(toQt(different));
+    return text;
+}
+
+} // namespace keepseal::app
