@@ -249,7 +249,8 @@ void CheckView::showLedger(const RunResult& result) {
             });
         });
     if (named > 0) // words are a person's own and stay: that is told, not hidden behind "no place"
-        text += tr(" %1 of them still name a removed place in words that stay.").arg(named);
+        text += tr(" A removed place stands in words of %1.")
+                    .arg(toQt(counted(static_cast<std::size_t>(named), "copy", "copies")));
     if (const auto failed = result.ledger.count(Outcome::Failed))
         text += tr(" %1 could not be made; see the top of the list.")
                     .arg(toQt(counted(failed, "copy", "copies")));
