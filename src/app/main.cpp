@@ -11,6 +11,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 
+#include <csignal>
 #include <iostream>
 
 using namespace keepseal;
@@ -61,6 +62,7 @@ int start(QApplication& app) {
 } // namespace
 
 int main(int argc, char** argv) {
+    ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     QApplication app(argc, argv);
     QApplication::setApplicationName("keep-seal");
     QApplication::setApplicationDisplayName("Keep Seal");

@@ -10,6 +10,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include <csignal>
 #include <iostream>
 
 using namespace keepseal;
@@ -118,6 +119,7 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& error) {
         return app.exit(error) == 0 ? kDone : kWrongCall;
     }
+    ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     try {
         startPictureEngine("keep-seal-cli");
         if (stampCommand->parsed())

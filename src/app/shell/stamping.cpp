@@ -19,9 +19,9 @@ QString MainWindow::planSentence(const Plan& plan) const {
                               "pictures out.");
     QString text =
         toQt(counted(copies, "copy", "copies")) + tr(" of ") + toQt(counted(pictures, "picture", "pictures"));
-    const std::set<std::filesystem::path> places(plan.folders.begin(), plan.folders.end());
+    const auto places = plan.places();
     if (places.size() == 1)
-        text += tr(" to %1").arg(toQt(plan.folders.front()));
+        text += tr(" to %1").arg(toQt(places.front()));
     else
         text += tr(" to %1 places").arg(places.size());
     if (there > 0)

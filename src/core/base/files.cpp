@@ -3,6 +3,7 @@
 #include "base/files.h"
 
 #include "base/problem.h"
+#include "base/text.h"
 
 #include <cerrno>
 #include <cstdlib>
@@ -90,6 +91,23 @@ void writeNewFile(const std::filesystem::path& path, ByteSpan bytes) {
         return;
     ::unlink(path.c_str());
     cannotWrite(path, error);
+}
+
+nlohmann::json pathToJson(const std::filesystem::path& path) {
+    const auto& bytes = path.native();
+    if (isUtf8(bytes))
+        return bytes;
+    return {{"hex", hexText(reinterpret_cast<const std::uint8_t*>(bytes.data()), bytes.size())}};
+}
+
+std::filesystem::path pathFromJson(const nlohmann::json& json) {
+    if (json.is_string())
+        return json.get<std::string>();
+    const auto hex = json.at("hex").get<std::string>();
+    std::string bytes;
+    for (std::size_t i = 0; i + 1 < hex.size(); i += 2)
+        bytes += static_cast<char>(std::strtol(hex.substr(i, 2).c_str(), nullptr, 16));
+    return bytes;
 }
 
 std::filesystem::path stateFolder() {

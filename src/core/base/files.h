@@ -22,6 +22,11 @@ void writeTextFile(const std::filesystem::path& path, const std::string& text);
 /// Problem(Refused | CannotWrite).
 void writeNewFile(const std::filesystem::path& path, ByteSpan bytes);
 
+/// A path as JSON: text, or {"hex": "..."} where its bytes are no UTF-8, so that none is lost.
+nlohmann::json pathToJson(const std::filesystem::path& path);
+/// Throws nlohmann::json::exception for anything else.
+std::filesystem::path pathFromJson(const nlohmann::json& json);
+
 /// $XDG_STATE_HOME/keep-seal and $XDG_CONFIG_HOME/keep-seal, with the defaults of the XDG specification.
 std::filesystem::path stateFolder();
 std::filesystem::path configFolder();

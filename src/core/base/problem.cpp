@@ -43,6 +43,18 @@ Problem::Problem(ProblemKind kind_, std::string subject_, std::string what_, std
         m_sentence += ". " + remedy;
 }
 
+ProblemKind problemKindOf(const std::string& key) {
+    for (int kind = 0; kind < static_cast<int>(ProblemKind::Internal); ++kind)
+        if (key == keyOf(static_cast<ProblemKind>(kind)))
+            return static_cast<ProblemKind>(kind);
+    return ProblemKind::Internal;
+}
+
+Problem problemFromJson(const nlohmann::json& json) {
+    return {problemKindOf(json.at("kind").get<std::string>()), json.at("subject").get<std::string>(),
+            json.at("happened").get<std::string>(), json.at("remedy").get<std::string>()};
+}
+
 void to_json(nlohmann::json& json, const Problem& problem) {
     json = {{"kind", keyOf(problem.kind)},
             {"subject", problem.subject},

@@ -45,6 +45,11 @@ private:
     std::string m_sentence;
 };
 
+/// The kind of that key; Internal for one that is not known.
+ProblemKind problemKindOf(const std::string& key);
+
 void to_json(nlohmann::json& json, const Problem& problem);
+/// Throws nlohmann::json::exception.
+Problem problemFromJson(const nlohmann::json& json);
 
 } // namespace keepseal

@@ -5,6 +5,8 @@
 #pragma once
 
 #include "border/design.h"
+#include "delivery/place.h"
+#include "delivery/which.h"
 #include "finish/finish.h"
 #include "geometry/fit.h"
 #include "privacy/rules.h"
@@ -46,17 +48,9 @@ struct FileSettings {
     bool canBeTransparent() const { return png || tiff || webp; }
 };
 
-enum class TakenName { Number, Skip };
-
-struct PlaceSettings {
-    std::string folder;
-    std::string suffix; ///< added to the original's name
-    TakenName taken = TakenName::Number;
-    bool operator==(const PlaceSettings&) const = default;
-};
-
 struct Delivery {
     std::string name = "New delivery";
+    WhichSettings which;
     TurnSettings turn;
     FitSettings fit;
     FinishSettings finish;

@@ -75,6 +75,8 @@ std::string describe(const PictureException& exception) {
     for (const auto& [key, value] : exception.words)
         if (const auto* field = metadataField(key))
             words.push_back(field->label + (value.empty() ? " left out" : " typed"));
+    if (exception.leftOut)
+        words.emplace_back("left out");
     if (exception.stampAgain)
         words.emplace_back("stamped again");
     std::string out;
@@ -99,6 +101,8 @@ json toJson(const PictureException& exception) {
         if (!value.languages.empty())
             out["words"][key]["languages"] = value.languages;
     }
+    if (exception.leftOut)
+        out["left_out"] = true;
     if (exception.stampAgain)
         out["stamp_again"] = true;
     return out;
@@ -111,11 +115,16 @@ PictureException pictureExceptionFromJson(const json& object, const std::string&
         out.turn = turnFromJson(*turn, path + "turn");
     if (const auto words = object.find("words"); words != object.end())
         out.words = wordsFromJson(*words, path + "words");
-    if (const auto again = object.find("stamp_again"); again != object.end()) {
-        if (!again->is_boolean())
-            wrong(path + "stamp_again", *again, "true or false");
-        out.stampAgain = again->get<bool>();
-    }
+    const auto readSwitch = [&](const char* key, bool& value) {
+        const auto saved = object.find(key);
+        if (saved == object.end())
+            return;
+        if (!saved->is_boolean())
+            wrong(path + key, *saved, "true or false");
+        value = saved->get<bool>();
+    };
+    readSwitch("stamp_again", out.stampAgain);
+    readSwitch("left_out", out.leftOut);
     return out;
 }
 

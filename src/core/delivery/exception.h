@@ -13,6 +13,7 @@ struct PictureException {
     SealException seal;
     TurnException turn;
     FieldValues words;       ///< metadata typed for this picture; an empty value removes the field
+    bool leftOut = false;    ///< no copy of it is made
     bool stampAgain = false; ///< although it is a copy made by Keep Seal itself
     bool operator==(const PictureException&) const = default;
     bool empty() const { return *this == PictureException{}; }

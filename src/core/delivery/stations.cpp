@@ -9,21 +9,6 @@
 namespace keepseal {
 namespace {
 
-const std::vector<Setting<PlaceSettings>>& placeSettings() {
-    using P = PlaceSettings;
-    static const std::vector<Setting<P>> table = {
-        textSetting("folder", "Folder", &P::folder, false,
-                    "Where the copies go. It may not be a folder that originals lie in.",
-                    SettingKind::Folder),
-        textSetting("suffix", "Added to the name", &P::suffix, false,
-                    "Put behind the original's name: \"-web\" makes marsh-web.jpg of marsh.tif."),
-        choiceSetting<P, TakenName>("taken", "If the name is taken", &P::taken,
-                                    {{"number", "Number the new copy"}, {"skip", "Leave that picture out"}},
-                                    "What is there is never replaced."),
-    };
-    return table;
-}
-
 std::string sealSummary(const Delivery& d) {
     if (!d.seal.drawsAnything())
         return "no seal";
@@ -40,16 +25,10 @@ std::string sealSummary(const Delivery& d) {
     return text + ", " + trimmedNumber(d.seal.size, 1) + " %";
 }
 
-std::string placeSummary(const Delivery& d) {
-    if (d.place.folder.empty())
-        return "no folder chosen yet";
-    const auto name = std::filesystem::path(d.place.folder).lexically_normal();
-    return (name.has_filename() ? name.filename() : name.parent_path().filename()).string() + " · name" +
-           d.place.suffix;
-}
-
 std::vector<Station> makeStations() {
     return {
+        {StationId::Which, "which", "Pictures", "Which pictures of the job this receiver gets.",
+         lifted(whichSettings(), &Delivery::which), [](const Delivery& d) { return whichSummary(d.which); }},
         {StationId::Turn, "turn", "Turn, crop", "Which part of the picture, and which way up.",
          lifted(turnSettings(), &Delivery::turn), turnSummary},
         {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
@@ -72,7 +51,7 @@ std::vector<Station> makeStations() {
         {StationId::File, "file", "File", "How the copy is saved.", lifted(fileSettings(), &Delivery::file),
          fileSummary},
         {StationId::Place, "place", "Place", "Where the copy goes and how it is called.",
-         lifted(placeSettings(), &Delivery::place), placeSummary},
+         lifted(placeSettings(), &Delivery::place), [](const Delivery& d) { return placeSummary(d.place); }},
     };
 }
 

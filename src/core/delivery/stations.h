@@ -8,7 +8,7 @@
 
 namespace keepseal {
 
-enum class StationId { Turn, Fit, Finish, Border, Seal, Rights, Privacy, File, Place };
+enum class StationId { Which, Turn, Fit, Finish, Border, Seal, Rights, Privacy, File, Place };
 
 struct Station {
     StationId id;

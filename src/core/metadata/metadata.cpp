@@ -212,4 +212,26 @@ TextFacts factsForTokens(const std::filesystem::path& original, const Metadata& 
     return out;
 }
 
+TextFacts nameFacts(const std::filesystem::path& original, const Metadata& metadata,
+                    const FieldValues& typed) {
+    auto seen = metadata;
+    for (const auto& [key, value] : typed)
+        seen.fields[key] = value;
+    auto out = factsForTokens(original, seen);
+    for (const auto* field : writableFields())
+        out.try_emplace(field->key, seen.field(field->key).typed());
+    const auto part = [&](std::size_t at, std::size_t count) {
+        return seen.takenAt.size() >= at + count ? seen.takenAt.substr(at, count) : std::string();
+    };
+    out["month"] = part(5, 2);
+    out["day"] = part(8, 2);
+    out["hour"] = part(11, 2);
+    out["minute"] = part(14, 2);
+    out["second"] = part(17, 2);
+    out["time"] = out["hour"] + out["minute"] + out["second"];
+    if (seen.rating)
+        out["rating"] = std::to_string(*seen.rating);
+    return out;
+}
+
 } // namespace keepseal

@@ -44,5 +44,9 @@ Metadata readMetadata(const std::filesystem::path& original, const FileReport& r
 
 /// Values for tokens in texts, by what the metadata says. See text/tokens.h.
 TextFacts factsForTokens(const std::filesystem::path& original, const Metadata& metadata);
+/// The same and more, for names of copies: parts of date and time, the rating, every field that a person may
+/// write by its key, as typed for this picture where it was. No place is among them.
+TextFacts nameFacts(const std::filesystem::path& original, const Metadata& metadata,
+                    const FieldValues& typed = {});
 
 } // namespace keepseal

@@ -400,24 +400,71 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
     return image;
 }
 
+} // namespace
+
+struct DecodedPicture {
+    VImage image;
+    int shrink = 1;
+};
+
 /// The most that may be shrunk while decoding: what is wanted must still be there.
-int shrinkFor(const PictureFacts& facts, const DevelopWish& wish) {
+int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish) {
     const auto stored = storedWish(facts, wish);
     return facts.container == Container::Jpeg
                ? decodeShrink({stored.part.width, stored.part.height}, stored.target)
                : 1;
 }
 
+std::uint64_t decodedMemory(const PictureFacts& facts, int shrink) {
+    return static_cast<std::uint64_t>(facts.stored.pixels()) *
+           static_cast<unsigned>(facts.channels * facts.bits / 8) / static_cast<unsigned>(shrink * shrink);
+}
+
+namespace {
+
+/// Runs `work`, and tells what libvips throws as a problem of the picture.
+template <class Work>
+auto tellingDamage(const SourceReader& reader, const std::string& name, const Work& work) {
+    try {
+        return work();
+    } catch (const vips::VError&) {
+        const auto why = takeVipsError();
+        if (reader.failed)
+            throw Problem(ProblemKind::CannotRead, name, "reading the file failed half-way");
+        notAPicture(name, "the picture data is damaged (" + why + ")");
+    }
+}
+
+VImage shrunkMore(const DecodedPicture& decoded, int shrink) {
+    const int more = shrink / decoded.shrink;
+    return more <= 1 ? decoded.image : decoded.image.shrink(more, more, VImage::option()->set("ceil", true));
+}
+
 } // namespace
 
-Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-              const DevelopWish& wish, std::string* warning) {
+DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                         int shrink) {
     vips_error_clear();
     SourceReader reader{&source};
-    try {
+    return tellingDamage(reader, name, [&] {
         const auto vipsSource = makeSource(reader);
-        VImage image =
-            toGreyOrRgb(openImage(vipsSource, facts.container, shrinkFor(facts, wish)), wish.deep, warning);
+        auto out = std::make_shared<DecodedPicture>();
+        out->image = openImage(vipsSource, facts.container, shrink).copy_memory();
+        out->shrink = shrink;
+        return out;
+    });
+}
+
+Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+              const DevelopWish& wish, std::string* warning, const DecodedPtr& decoded) {
+    vips_error_clear();
+    SourceReader reader{&source};
+    return tellingDamage(reader, name, [&] {
+        const auto vipsSource = makeSource(reader);
+        const int shrink = decodeShrinkFor(facts, wish);
+        VImage image = toGreyOrRgb(decoded ? shrunkMore(*decoded, shrink)
+                                           : openImage(vipsSource, facts.container, shrink),
+                                   wish.deep, warning);
         const auto own = profileOf(image, warning);
         const bool alpha = image.has_alpha() && wish.keepAlpha;
         image = wantedPixels(image, facts, wish, alpha);
@@ -436,12 +483,7 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         if (!(frame.size == wish.target))
             throw Problem(ProblemKind::Internal, name, "the resample missed the wanted size");
         return frame;
-    } catch (const vips::VError&) {
-        const auto why = takeVipsError();
-        if (reader.failed)
-            throw Problem(ProblemKind::CannotRead, name, "reading the file failed half-way");
-        notAPicture(name, "the picture data is damaged (" + why + ")");
-    }
+    });
 }
 
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {

@@ -70,10 +70,22 @@ struct DevelopWish {
 /// The whole upright picture, 8-bit sRGB.
 DevelopWish wholePicture(const PictureFacts& facts, Size target);
 
+/// The pixels of a file as decoded, held in memory for several developments.
+struct DecodedPicture;
+using DecodedPtr = std::shared_ptr<const DecodedPicture>;
+/// By how much a JPEG is shrunk while it is decoded for this wish: 1, 2, 4 or 8; 1 for all other formats.
+int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish);
+/// `shrink`: the smallest that any of the developments asks for. Those that ask for more get the mean of
+/// squares of pixels instead of the decoder's own, which differs by rounding. Throws like develop().
+DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                         int shrink);
+/// Bytes it holds.
+std::uint64_t decodedMemory(const PictureFacts& facts, int shrink);
+
 /// Exactly `target` pixels. A profile that can't be used is set aside and said in `warning`. Throws
 /// Problem(NotAPicture) when the picture data is damaged.
 Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-              const DevelopWish& wish, std::string* warning = nullptr);
+              const DevelopWish& wish, std::string* warning = nullptr, const DecodedPtr& decoded = nullptr);
 
 /// The embedded profile of an original; null when it has none that can be used.
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts);

@@ -106,8 +106,9 @@ DevelopWish developWish(const Delivery& delivery, const ChainPlan& plan, Size wh
 }
 
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
-                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning) {
-    Frame frame = develop(original, name, facts, developWish(delivery, plan, whole), warning);
+                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning,
+                 const DecodedPtr& decoded) {
+    Frame frame = develop(original, name, facts, developWish(delivery, plan, whole), warning, decoded);
     frame.scale = static_cast<double>(whole.longSide()) / plan.sizes.whole.longSide();
     frame.whole = whole;
     return frame;

@@ -46,7 +46,8 @@ ColourSpacePtr outputSpace(const FileSettings& settings);
 /// The picture alone, cut and resampled for a whole of `whole` pixels: the copy's own size for a copy, any
 /// smaller size of its shape for a proof.
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
-                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning = nullptr);
+                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning = nullptr,
+                 const DecodedPtr& decoded = nullptr);
 /// What renderBase asks of the decoder.
 DevelopWish developWish(const Delivery& delivery, const ChainPlan& plan, Size whole);
 

@@ -2,13 +2,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "run/destination.h"
 
+#include "base/fingerprint.h"
 #include "base/problem.h"
 
+#include <algorithm>
 #include <atomic>
 #include <cerrno>
 #include <cstdio>
 #include <cstring>
 #include <fcntl.h>
+#include <optional>
 #include <sys/file.h>
 #include <sys/stat.h>
 #include <unistd.h>
@@ -17,6 +20,40 @@ namespace keepseal {
 namespace {
 
 namespace fs = std::filesystem;
+
+/// As much as there is; nothing when reading fails, with errno.
+std::optional<std::size_t> readAt(int descriptor, std::uint64_t offset, std::span<std::uint8_t> buffer) {
+    std::size_t done = 0;
+    while (done < buffer.size()) {
+        const auto count = ::pread(descriptor, buffer.data() + done, buffer.size() - done,
+                                   static_cast<off_t>(offset + done));
+        if (count < 0 && errno == EINTR)
+            continue;
+        if (count < 0)
+            return std::nullopt;
+        if (count == 0)
+            break;
+        done += static_cast<std::size_t>(count);
+    }
+    return done;
+}
+
+/// A file of ours that is open already; the descriptor stays the caller's.
+class DescriptorSource final : public ByteSource {
+public:
+    explicit DescriptorSource(int descriptor) : m_descriptor(descriptor) {
+        struct stat info {};
+        m_size = ::fstat(descriptor, &info) == 0 ? static_cast<std::uint64_t>(info.st_size) : 0;
+    }
+    std::uint64_t size() const override { return m_size; }
+    std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const override {
+        return readAt(m_descriptor, offset, buffer).value_or(0);
+    }
+
+private:
+    int m_descriptor;
+    std::uint64_t m_size;
+};
 
 constexpr const char* kPrefix = ".keep-seal-";
 constexpr const char* kEnding = ".part";
@@ -34,12 +71,30 @@ std::string temporaryName() {
     return kPrefix + std::to_string(::getpid()) + "-" + std::to_string(++counter) + kEnding;
 }
 
-FileIdentity identityFrom(int descriptor) {
-    struct stat info {};
-    ::fstat(descriptor, &info);
+FileIdentity identityOf(const struct stat& info) {
     return {static_cast<std::uint64_t>(info.st_dev), static_cast<std::uint64_t>(info.st_ino),
             static_cast<std::uint64_t>(info.st_size),
             static_cast<std::int64_t>(info.st_mtim.tv_sec) * 1000000000 + info.st_mtim.tv_nsec};
+}
+
+FileIdentity identityFrom(int descriptor) {
+    struct stat info {};
+    ::fstat(descriptor, &info);
+    return identityOf(info);
+}
+
+/// Looked at on the opened folder itself: a link may have been turned since the plan.
+void refuseForbidden(const fs::path& shown, int descriptor, const ForbiddenFolders& forbidden) {
+    const auto identity = identityFrom(descriptor);
+    if (forbidden.contains({identity.device, identity.inode}))
+        throw Problem(ProblemKind::Refused, shown.string(), "this is a folder that originals lie in",
+                      "Choose another folder for the copies");
+}
+
+/// SHA-256 of all that can be read.
+std::string fingerprintOf(int descriptor) {
+    const DescriptorSource source(descriptor);
+    return fingerprint(source);
 }
 
 /// File systems that know no "rename unless there" still know hard links, which never replace.
@@ -52,20 +107,62 @@ bool renameByLink(int folder, const char* from, const char* to) {
 
 } // namespace
 
-Destination::Destination(fs::path folder, const std::set<std::pair<std::uint64_t, std::uint64_t>>& forbidden)
+Destination::Destination(fs::path folder, const ForbiddenFolders& forbidden, const fs::path& inside)
     : m_folder(std::move(folder)) {
-    std::error_code error;
-    fs::create_directories(m_folder, error);
-    m_descriptor = ::open(m_folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
-    if (m_descriptor < 0)
-        cannotWrite(m_folder, error ? error.value() : errno);
-    const auto identity = identityFrom(m_descriptor);
-    if (forbidden.contains({identity.device, identity.inode})) {
+    if (!inside.empty() && inside != m_folder)
+        openBelow(inside);
+    else {
+        std::error_code error;
+        fs::create_directories(m_folder, error);
+        m_descriptor = ::open(m_folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+        if (m_descriptor < 0)
+            cannotWrite(m_folder, error ? error.value() : errno);
+    }
+    try {
+        refuseForbidden(m_folder, m_descriptor, forbidden);
+    } catch (const Problem&) {
         ::close(m_descriptor);
-        throw Problem(ProblemKind::Refused, m_folder.string(), "this is a folder that originals lie in",
-                      "Choose another folder for the copies");
+        throw;
     }
     removeLitter();
+}
+
+/// Step by step from a folder that a person chose, so that no link planted below it leads out.
+void Destination::openBelow(const fs::path& inside) {
+    std::error_code error;
+    fs::create_directories(inside, error);
+    int at = ::open(inside.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (at < 0)
+        cannotWrite(inside, error ? error.value() : errno);
+    fs::path shown = inside;
+    for (const auto& piece : m_folder.lexically_relative(inside)) {
+        shown /= piece;
+        ::mkdirat(at, piece.c_str(), 0777);
+        const int next =
+            piece == ".." ? -1 : ::openat(at, piece.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC | O_NOFOLLOW);
+        const int why = errno;
+        ::close(at);
+        if (next < 0 && (why == ELOOP || why == ENOTDIR || piece == ".."))
+            throw Problem(ProblemKind::Refused, shown.string(),
+                          "this is a link or a file where a folder of our own has to be",
+                          "Remove it, or choose another folder for the copies");
+        if (next < 0)
+            cannotWrite(shown, why);
+        at = next;
+    }
+    m_descriptor = at;
+}
+
+bool Destination::holds(const std::string& name, const std::string& wanted) const {
+    const int descriptor =
+        ::openat(m_descriptor, name.c_str(), O_RDONLY | O_CLOEXEC | O_NOFOLLOW | O_NONBLOCK);
+    if (descriptor < 0)
+        return false;
+    struct stat info {};
+    const bool plain = ::fstat(descriptor, &info) == 0 && S_ISREG(info.st_mode);
+    const auto found = plain ? fingerprintOf(descriptor) : std::string();
+    ::close(descriptor);
+    return plain && found == wanted;
 }
 
 Destination::~Destination() {
@@ -129,19 +226,10 @@ void StagedCopy::write(ByteSpan bytes) {
 }
 
 std::size_t StagedCopy::read(std::uint64_t offset, std::span<std::uint8_t> buffer) const {
-    std::size_t done = 0;
-    while (done < buffer.size()) {
-        const auto count = ::pread(m_descriptor, buffer.data() + done, buffer.size() - done,
-                                   static_cast<off_t>(offset + done));
-        if (count < 0 && errno == EINTR)
-            continue;
-        if (count < 0)
-            cannotWrite(m_shownFolder, errno);
-        if (count == 0)
-            break;
-        done += static_cast<std::size_t>(count);
-    }
-    return done;
+    const auto count = readAt(m_descriptor, offset, buffer);
+    if (!count)
+        cannotWrite(m_shownFolder, errno);
+    return *count;
 }
 
 bool StagedCopy::place(const std::string& name) {
@@ -156,8 +244,91 @@ bool StagedCopy::place(const std::string& name) {
     return true;
 }
 
+bool StagedCopy::replace(const std::string& name, const FileIdentity& expected) {
+    const auto isExpected = [&](const std::string& file) {
+        struct stat info {};
+        return ::fstatat(m_folder, file.c_str(), &info, AT_SYMLINK_NOFOLLOW) == 0 && S_ISREG(info.st_mode) &&
+               identityOf(info) == expected;
+    };
+    if (!isExpected(name))
+        return false;
+    const auto exchange = [&] {
+        return ::renameat2(m_folder, m_temporary.c_str(), m_folder, name.c_str(), RENAME_EXCHANGE) == 0;
+    };
+    if (!exchange()) {
+        if (errno == ENOENT || errno == EINVAL || errno == ENOSYS)
+            return false; // gone, or a file system that can't: then the copy gets a number
+        cannotWrite(m_shownFolder / name, errno);
+    }
+    if (!isExpected(m_temporary)) { // somebody was quicker: theirs goes back where it was
+        if (!exchange())
+            cannotWrite(m_shownFolder / name, errno);
+        return false;
+    }
+    ::unlinkat(m_folder, m_temporary.c_str(), 0);
+    m_placed = true;
+    return true;
+}
+
 FileIdentity StagedCopy::identity() const {
     return identityFrom(m_descriptor);
+}
+
+namespace {
+
+constexpr std::size_t kMostOpen = 16; // folders; a tree of thousands must not use up the descriptors
+
+} // namespace
+
+Destinations::~Destinations() {
+    for (const auto& [root, descriptor] : m_claims)
+        ::close(descriptor);
+}
+
+void Destinations::claim(const fs::path& root, bool takesCopies) {
+    if (m_claims.contains(root))
+        return;
+    std::error_code error;
+    fs::create_directories(root, error);
+    const int descriptor = ::open(root.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (descriptor < 0)
+        cannotWrite(root, error ? error.value() : errno);
+    m_claims[root] = descriptor;
+    if (takesCopies)
+        refuseForbidden(root, descriptor, m_forbidden);
+    // Some network file systems know no locks: there names alone keep two runs apart.
+    if (::flock(descriptor, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK)
+        throw Problem(ProblemKind::Refused, root.string(), "another run is writing there now",
+                      "Wait for its end, or choose another folder");
+}
+
+std::shared_ptr<Destination> Destinations::at(const fs::path& folder, const fs::path& inside) {
+    const std::lock_guard lock(m_mutex);
+    auto& open = m_open[folder];
+    if (!open.destination) {
+        try {
+            open.destination = std::make_shared<Destination>(folder, m_forbidden, inside);
+        } catch (const Problem&) {
+            m_open.erase(folder);
+            throw;
+        }
+    }
+    open.lastUse = ++m_use;
+    auto out = open.destination;
+    while (m_open.size() > kMostOpen) {
+        const auto oldest = std::min_element(m_open.begin(), m_open.end(), [](const auto& a, const auto& b) {
+            return a.second.lastUse < b.second.lastUse;
+        });
+        oldest->second.destination->sync();
+        m_open.erase(oldest);
+    }
+    return out;
+}
+
+void Destinations::sync() {
+    const std::lock_guard lock(m_mutex);
+    for (auto& [folder, open] : m_open)
+        open.destination->sync();
 }
 
 } // namespace keepseal

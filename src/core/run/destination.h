@@ -1,28 +1,33 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The folder that copies go to: the only place in Keep Seal that writes pictures. A copy is first written
-// whole under a name of its own, synced and searched, and only then gets its final name; an existing file is
-// never replaced.
+// whole under a name of its own, synced and searched, and only then gets its final name. Nothing is ever
+// replaced but an earlier copy of ours, on a path of its own.
 #pragma once
 
 #include "base/byte_source.h"
 #include "picture/original.h"
 
 #include <filesystem>
+#include <map>
 #include <memory>
+#include <mutex>
 #include <set>
 
 namespace keepseal {
 
 class StagedCopy;
+using ForbiddenFolders = std::set<std::pair<std::uint64_t, std::uint64_t>>;
 
 class Destination {
 public:
     /// Makes the folder if need be and removes what a killed run left behind. `forbidden` are the device and
     /// inode numbers of folders that originals lie in: checked on the opened folder itself, so that a link
     /// changed since the plan can't lead there. Throws Problem(Refused | CannotWrite).
-    Destination(std::filesystem::path folder,
-                const std::set<std::pair<std::uint64_t, std::uint64_t>>& forbidden);
+    /// `inside`: empty, or the folder above that a person chose: what lies between the two is made one by
+    /// one, and a link there is refused instead of followed.
+    Destination(std::filesystem::path folder, const ForbiddenFolders& forbidden,
+                const std::filesystem::path& inside = {});
     ~Destination();
     Destination(const Destination&) = delete;
     Destination& operator=(const Destination&) = delete;
@@ -33,10 +38,41 @@ public:
     /// Makes the names given so far survive a power cut.
     void sync();
 
+    /// Whether a plain file of that name holds exactly those bytes (SHA-256).
+    bool holds(const std::string& name, const std::string& fingerprint) const;
+
 private:
+    void openBelow(const std::filesystem::path& inside);
     void removeLitter();
     std::filesystem::path m_folder;
     int m_descriptor = -1;
+};
+
+/// The folders of one run: a few of them open at a time, however many there are. Any thread.
+class Destinations {
+public:
+    explicit Destinations(ForbiddenFolders forbidden) : m_forbidden(std::move(forbidden)) {}
+    ~Destinations();
+    Destinations(const Destinations&) = delete;
+    Destinations& operator=(const Destinations&) = delete;
+
+    /// No other run may write below `root` until the end. Made if need be. `takesCopies`: copies go into it
+    /// itself. Throws Problem(Refused | CannotWrite).
+    void claim(const std::filesystem::path& root, bool takesCopies = true);
+    /// See Destination.
+    std::shared_ptr<Destination> at(const std::filesystem::path& folder, const std::filesystem::path& inside);
+    void sync();
+
+private:
+    struct Open {
+        std::shared_ptr<Destination> destination;
+        std::uint64_t lastUse = 0;
+    };
+    ForbiddenFolders m_forbidden;
+    std::mutex m_mutex;
+    std::map<std::filesystem::path, Open> m_open;
+    std::map<std::filesystem::path, int> m_claims; ///< locked descriptors
+    std::uint64_t m_use = 0;
 };
 
 /// A whole copy that has no name yet; removed again unless placed.
@@ -47,6 +83,10 @@ public:
     std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const override;
     /// Gives it its final name; false when the name is taken. Throws Problem(CannotWrite).
     bool place(const std::string& name);
+    /// Takes the place of the file of that name, if that still is `expected`: the two are exchanged in one
+    /// step, what came back is looked at, and put back if it is another file. False then, and when the file
+    /// is gone. Throws Problem(CannotWrite).
+    bool replace(const std::string& name, const FileIdentity& expected);
     /// Identity as placed.
     FileIdentity identity() const;
 

@@ -3,26 +3,27 @@
 #include "run/ledger.h"
 
 #include "base/files.h"
+#include "base/text.h"
 
 #include <algorithm>
 #include <array>
 #include <ctime>
-#include <map>
 
 namespace keepseal {
 namespace {
 
 using nlohmann::json;
-namespace fs = std::filesystem;
 
 constexpr const char* kFormat = "keep-seal/ledger";
 constexpr int kVersion = 1;
-constexpr std::size_t kLedgersRead = 40;
 
-constexpr std::array<const char*, 5> kOutcomes = {"waiting", "made", "already-there", "left-out", "failed"};
+constexpr std::array<const char*, 6> kOutcomes = {"waiting",  "made",   "already-there",
+                                                  "left-out", "failed", "blocked"};
 
-json rowToJson(const LedgerRow& row) {
-    json out = {{"original", row.original.string()},
+} // namespace
+
+json toJson(const LedgerRow& row) {
+    json out = {{"original", pathToJson(row.original)},
                 {"original_bytes", row.originalIdentity.size},
                 {"original_modified_ns", row.originalIdentity.modifiedNs},
                 {"fingerprint_before", row.fingerprintBefore},
@@ -30,9 +31,11 @@ json rowToJson(const LedgerRow& row) {
                 {"delivery", row.delivery},
                 {"settings_digest", row.settingsDigest},
                 {"outcome", keyOf(row.outcome)},
-                {"copy", row.copy.string()},
+                {"copy", pathToJson(row.copy)},
                 {"copy_bytes", row.copyBytes},
                 {"copy_modified_ns", row.copyModifiedNs},
+                {"copy_fingerprint", row.copyFingerprint},
+                {"replaced", row.replaced},
                 {"copy_width", row.copySize.width},
                 {"copy_height", row.copySize.height},
                 {"place_in_original", row.placeInOriginal},
@@ -48,9 +51,9 @@ json rowToJson(const LedgerRow& row) {
     return out;
 }
 
-LedgerRow rowFromJson(const json& in) {
+LedgerRow ledgerRowFromJson(const json& in) {
     LedgerRow row;
-    row.original = in.at("original").get<std::string>();
+    row.original = pathFromJson(in.at("original"));
     row.originalIdentity.size = in.at("original_bytes").get<std::uint64_t>();
     row.originalIdentity.modifiedNs = in.at("original_modified_ns").get<std::int64_t>();
     row.fingerprintBefore = in.at("fingerprint_before").get<std::string>();
@@ -59,9 +62,11 @@ LedgerRow rowFromJson(const json& in) {
     row.settingsDigest = in.at("settings_digest").get<std::string>();
     const auto outcome = std::find(kOutcomes.begin(), kOutcomes.end(), in.at("outcome").get<std::string>());
     row.outcome = static_cast<Outcome>(outcome == kOutcomes.end() ? 0 : outcome - kOutcomes.begin());
-    row.copy = in.at("copy").get<std::string>();
+    row.copy = pathFromJson(in.at("copy"));
     row.copyBytes = in.at("copy_bytes").get<std::uint64_t>();
     row.copyModifiedNs = in.at("copy_modified_ns").get<std::int64_t>();
+    row.copyFingerprint = in.value("copy_fingerprint", std::string{});
+    row.replaced = in.value("replaced", false);
     row.copySize = {in.at("copy_width").get<int>(), in.at("copy_height").get<int>()};
     row.placeInOriginal = in.at("place_in_original").get<bool>();
     row.noPlaceInCopy = in.at("no_place_in_copy").get<bool>();
@@ -71,10 +76,10 @@ LedgerRow rowFromJson(const json& in) {
     row.written = in.value("written", std::vector<std::string>{});
     row.removed = in.at("removed").get<std::vector<std::string>>();
     row.warnings = in.at("warnings").get<std::vector<std::string>>();
+    if (const auto problem = in.find("problem"); problem != in.end())
+        row.problem = problemFromJson(*problem);
     return row;
 }
-
-} // namespace
 
 const char* keyOf(Outcome outcome) {
     return kOutcomes[static_cast<std::size_t>(outcome)];
@@ -90,8 +95,12 @@ json toJson(const Ledger& ledger) {
                 {"started", ledger.started}, {"ended", ledger.ended}, {"state", ledger.state},
                 {"rows", json::array()}};
     for (const auto& row : ledger.rows)
-        out["rows"].push_back(rowToJson(row));
+        out["rows"].push_back(toJson(row));
     return out;
+}
+
+void saveLedger(const Ledger& ledger, const std::filesystem::path& file) {
+    writeTextFile(file, toJson(ledger).dump(1, ' ', false, json::error_handler_t::replace) + "\n");
 }
 
 Ledger ledgerFromJson(const json& in, const std::string& subject) {
@@ -103,36 +112,65 @@ Ledger ledgerFromJson(const json& in, const std::string& subject) {
         ledger.ended = in.at("ended").get<std::string>();
         ledger.state = in.at("state").get<std::string>();
         for (const auto& row : in.at("rows"))
-            ledger.rows.push_back(rowFromJson(row));
+            ledger.rows.push_back(ledgerRowFromJson(row));
         return ledger;
     } catch (const json::exception& error) {
         throw Problem(ProblemKind::BadFile, subject, std::string("this is no ledger: ") + error.what());
     }
 }
 
-std::vector<LedgerRow> earlierCopies(const fs::path& folder) {
-    std::vector<fs::path> files;
-    std::error_code error;
-    for (fs::directory_iterator it(stateFolder() / "ledgers", error), end; !error && it != end;
-         it.increment(error))
-        if (it->path().extension() == ".json")
-            files.push_back(it->path());
-    std::sort(files.begin(), files.end()); // names begin with the time
-    if (files.size() > kLedgersRead)
-        files.erase(files.begin(), files.end() - kLedgersRead);
-    std::map<fs::path, LedgerRow> newest;
-    for (const auto& file : files) {
-        try {
-            for (auto& row : ledgerFromJson(readJsonFile(file), file.string()).rows)
-                if (row.outcome == Outcome::Made && row.copy.parent_path() == folder)
-                    newest[row.copy] = std::move(row);
-        } catch (const Problem&) {
-            continue;
-        }
+namespace {
+
+std::string joined(const std::vector<std::string>& words) {
+    std::string out;
+    for (const auto& word : words)
+        out += (out.empty() ? "" : "; ") + word;
+    return out;
+}
+
+/// Quoted where it must be. A leading sign that spreadsheets take for a formula gets an apostrophe in front.
+std::string csvCell(std::string text) {
+    if (!text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos)
+        text.insert(text.begin(), '\'');
+    if (text.find_first_of(",\"\r\n") == std::string::npos)
+        return text;
+    std::string out = "\"";
+    for (const char c : text)
+        out += c == '"' ? std::string("\"\"") : std::string(1, c);
+    return out + "\"";
+}
+
+} // namespace
+
+std::string ledgerCsv(const Ledger& ledger) {
+    std::string out = "original,delivery,outcome,copy,bytes,width,height,seal_contrast,place_in_original,"
+                      "no_place_in_copy,rights_in_copy,original_untouched,original_sha256,copy_sha256,"
+                      "removed,warnings,problem\r\n";
+    const auto yes = [](bool value) { return std::string(value ? "yes" : "no"); };
+    for (const auto& row : ledger.rows) {
+        const bool made = row.outcome == Outcome::Made;
+        const std::vector<std::string> cells = {
+            printable(row.original.string(), 4096),
+            row.delivery,
+            keyOf(row.outcome),
+            row.outcome == Outcome::Failed ? "" : printable(row.copy.string(), 4096),
+            made ? std::to_string(row.copyBytes) : "",
+            made ? std::to_string(row.copySize.width) : "",
+            made ? std::to_string(row.copySize.height) : "",
+            row.readability > 0 ? trimmedNumber(row.readability, 2) : "",
+            row.fingerprintBefore.empty() ? "" : yes(row.placeInOriginal),
+            made ? yes(row.noPlaceInCopy) : "",
+            made ? yes(row.rightsInCopy) : "",
+            row.fingerprintAfter.empty() ? "" : yes(row.originalUntouched()),
+            row.fingerprintBefore,
+            row.copyFingerprint,
+            joined(row.removed),
+            joined(row.warnings),
+            row.problem ? row.problem->happened : ""};
+        for (std::size_t i = 0; i < cells.size(); ++i)
+            out += (i ? "," : "") + csvCell(cells[i]);
+        out += "\r\n";
     }
-    std::vector<LedgerRow> out;
-    for (auto& [path, row] : newest)
-        out.push_back(std::move(row));
     return out;
 }
 

@@ -21,6 +21,7 @@ enum class Outcome {
     AlreadyThere, ///< an earlier run made the same copy, and it is unchanged
     LeftOut,      ///< its name was taken and the delivery says to leave it then
     Failed,       ///< no copy; `problem` says why
+    Blocked,      ///< in a plan only: its name is taken and the delivery says not to begin then
 };
 const char* keyOf(Outcome outcome);
 
@@ -35,6 +36,8 @@ struct LedgerRow {
     std::filesystem::path copy;
     std::uint64_t copyBytes = 0;
     std::int64_t copyModifiedNs = 0;
+    std::string copyFingerprint; ///< SHA-256 of the copy as delivered
+    bool replaced = false;       ///< an earlier copy of ours lay at its place
     Size copySize;
     bool placeInOriginal = false;
     bool noPlaceInCopy = false;        ///< searched and found none
@@ -63,9 +66,16 @@ nlohmann::json toJson(const Ledger& ledger);
 /// Throws Problem(BadFile).
 Ledger ledgerFromJson(const nlohmann::json& json, const std::string& subject);
 
-/// Copies that earlier ledgers of `folder` vouch for, by their path; the newest word wins. Ledgers that can't
-/// be read are passed over: they only cost a copy made again under another name.
-std::vector<LedgerRow> earlierCopies(const std::filesystem::path& folder);
+/// Whole or not at all. File names may hold any bytes; what is no UTF-8 is kept as told in base/files.h.
+/// Throws Problem(CannotWrite).
+void saveLedger(const Ledger& ledger, const std::filesystem::path& file);
+
+/// One row alone, as it stands in a ledger.
+nlohmann::json toJson(const LedgerRow& row);
+/// Throws nlohmann::json::exception.
+LedgerRow ledgerRowFromJson(const nlohmann::json& json);
+/// One line a copy, for spreadsheets: RFC 4180, UTF-8, with a head.
+std::string ledgerCsv(const Ledger& ledger);
 
 std::string utcNow();
 

@@ -13,6 +13,8 @@ class MemoryBudget {
 public:
     explicit MemoryBudget(std::uint64_t bytes) : m_free(bytes), m_total(bytes) {}
 
+    std::uint64_t total() const { return m_total; }
+
     class Share {
     public:
         Share(MemoryBudget& budget, std::uint64_t bytes) : m_budget(budget), m_bytes(budget.take(bytes)) {}

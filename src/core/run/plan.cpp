@@ -4,140 +4,199 @@
 
 #include "base/fingerprint.h"
 #include "base/problem.h"
-#include "base/text.h"
+#include "delivery/file_names.h"
 #include "delivery/json.h"
-#include "metadata/metadata.h"
+#include "render/render.h"
+#include "run/name_plan.h"
 #include "run/stamped.h"
 #include "seal/logo.h"
 
-#include <map>
-#include <set>
+#include <algorithm>
 
 namespace keepseal {
 namespace {
 
 namespace fs = std::filesystem;
 
-constexpr std::size_t kMaxFileName = 255; // bytes, on Linux file systems
-constexpr int kMaxNumber = 100000;
 /// Raise when the same settings would make other pixels than before: then old copies are not "the same".
 constexpr int kRendererVersion = 4;
 
-using NodeKey = std::pair<std::uint64_t, std::uint64_t>;
-NodeKey keyOfNode(const FileIdentity& identity) {
-    return {identity.device, identity.inode};
-}
-
-std::optional<FileIdentity> identityIfThere(const fs::path& path) {
-    try {
-        return identityOf(path);
-    } catch (const Problem&) {
-        return std::nullopt;
-    }
-}
-
-struct Originals {
-    std::map<NodeKey, fs::path> files;   ///< each original by device and inode
-    std::map<NodeKey, fs::path> folders; ///< each folder an original lies in
-};
-
-Originals nodesOf(const Plan& plan) {
-    Originals nodes;
-    std::set<fs::path> seen;
-    const auto addFolder = [&](const fs::path& folder) {
-        if (seen.insert(folder).second)
-            if (const auto identity = identityIfThere(folder))
-                nodes.folders[keyOfNode(*identity)] = folder;
-    };
-    for (std::size_t i = 0; i < plan.originals.size(); ++i) {
-        if (plan.identities[i].inode != 0)
-            nodes.files[keyOfNode(plan.identities[i])] = plan.originals[i];
-        addFolder(plan.originals[i].parent_path());
-        // The original may be a link: the folder it leads to holds originals too.
-        std::error_code error;
-        const auto real = fs::canonical(plan.originals[i], error);
-        if (!error)
-            addFolder(real.parent_path());
-    }
-    return nodes;
-}
-
-void refuseDangerous(const fs::path& folder, const std::string& typed, const Originals& nodes) {
-    const auto identity = identityIfThere(folder);
-    if (!identity)
-        return;
-    std::error_code error;
-    if (!fs::is_directory(folder, error))
-        throw Problem(ProblemKind::CannotWrite, typed, "this is a file, not a folder", "Choose a folder");
-    if (const auto found = nodes.folders.find(keyOfNode(*identity)); found != nodes.folders.end())
-        throw Problem(ProblemKind::Refused, typed,
-                      "this is a folder that originals lie in (" + found->second.string() + ")",
-                      "Choose another folder for the copies, for example a new one inside it");
-}
-
-/// What lies in a destination folder before the run.
-class FolderPlan {
+/// All that is worked out once for a whole plan.
+class Planner {
 public:
-    FolderPlan(const fs::path& folder, const Originals& nodes) : m_folder(folder), m_nodes(nodes) {
-        for (auto& row : earlierCopies(folder))
-            m_earlier.emplace(row.copy.filename().string(), std::move(row));
+    Planner(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
+            const fs::path& base, const PlanOptions& options)
+        : m_options(options), m_base(base) {
+        m_plan.jobName = options.jobName;
+        m_plan.originals = originals;
+        m_plan.deliveries = deliveries;
+        for (const auto& original : originals) {
+            const auto found = options.exceptions.find(original);
+            m_plan.exceptions.push_back(found == options.exceptions.end() ? PictureException{}
+                                                                          : found->second);
+            m_plan.identities.push_back(identityIfThere(original).value_or(FileIdentity{}));
+            m_sidecars.push_back(sidecarOf(original));
+        }
+        for (std::size_t i = 0; i < originals.size(); ++i)
+            m_stamped.push_back(!m_plan.exceptions[i].stampAgain && m_plan.identities[i].inode != 0 &&
+                                stampedBefore(originals[i], m_plan.identities[i]));
+        m_nodes = std::make_unique<OriginalNodes>(m_plan);
+        m_common = commonFolder(originals);
+        try {
+            m_register = std::make_unique<Register>();
+        } catch (const Problem&) {
+            m_register = nullptr; // then no earlier copy is known, and taken names are numbered
+        }
     }
 
-    void plan(PlannedCopy& copy, const fs::path& original, const FileIdentity& identity,
-              const Delivery& delivery, const std::string& digest) {
-        for (int number = 1; number < kMaxNumber; ++number) {
-            const auto name = copyName(original, delivery.place, copy.format, number);
-            copy.target = m_folder / name;
-            if (m_planned.contains(name)) {
-                copy.note = "another copy of this run has the plain name";
-                continue;
-            }
-            std::error_code error;
-            if (!fs::exists(fs::symlink_status(copy.target, error)))
-                break;
-            refuseOriginal(copy.target);
-            if (isSameCopy(name, original, identity, digest)) {
-                copy.outcome = Outcome::AlreadyThere;
-                copy.note = "made by an earlier run and unchanged";
-                break;
-            }
-            copy.note = "the plain name is taken";
-            if (delivery.place.taken == TakenName::Skip) {
-                copy.outcome = Outcome::LeftOut;
-                break;
-            }
-        }
-        if (copy.outcome != Outcome::LeftOut)
-            m_planned.insert(copy.target.filename().string());
+    Plan make() {
+        for (std::size_t d = 0; d < m_plan.deliveries.size(); ++d)
+            planDelivery(d);
+        return std::move(m_plan);
     }
 
 private:
-    void refuseOriginal(const fs::path& target) const {
-        const auto identity = identityIfThere(target);
-        if (!identity)
+    void planDelivery(std::size_t d) {
+        const auto& delivery = m_plan.deliveries[d];
+        requirePlaceable(delivery);
+        const auto& place = delivery.place;
+        const auto root =
+            place.where == PlaceWhere::BesideOriginal ? m_common : resolvedFolder(place.folder, m_base);
+        if (place.where != PlaceWhere::BesideOriginal && place.subfolder.empty())
+            refuseDangerous(root, *m_nodes);
+        m_plan.roots.push_back(root);
+        const auto digest = settingsDigest(delivery);
+        int number = place.numberFrom;
+        for (std::size_t i = 0; i < m_plan.originals.size(); ++i) {
+            const auto why = whyLeftOut(i, delivery);
+            for (const auto format : delivery.file.formats()) {
+                PlannedCopy copy;
+                copy.original = i, copy.delivery = d, copy.format = format;
+                copy.settingsDigest = m_plan.exceptions[i].empty() && m_sidecars[i].empty()
+                                          ? digest
+                                          : settingsDigest(delivery, m_plan.exceptions[i], m_sidecars[i]);
+                nameCopy(copy, root, number, !why.empty());
+                if (!why.empty())
+                    copy.outcome = Outcome::LeftOut, copy.note = why;
+                m_plan.copies.push_back(std::move(copy));
+            }
+            number += why.empty(); // what is left out leaves no gap
+        }
+    }
+
+    static void requirePlaceable(const Delivery& delivery) {
+        const auto& place = delivery.place;
+        if (place.suffix.find('/') != std::string::npos)
+            throw Problem(ProblemKind::BadSetting, "place.suffix", "\"" + place.suffix + "\" is not allowed",
+                          "A name can't hold a slash");
+        if (place.name.find('/') != std::string::npos)
+            throw Problem(ProblemKind::BadSetting, "place.name", "\"" + place.name + "\" is not allowed",
+                          "A name can't hold a slash; folders have a setting of their own");
+        if (const auto unknown = unknownTokens(place); !unknown.empty())
+            throw Problem(ProblemKind::BadSetting, "place.name",
+                          "there is no token {" + unknown.front() + "}",
+                          "The button beside the name lists all there are");
+        if (!place.chosen())
+            throw Problem(ProblemKind::BadSetting,
+                          place.where == PlaceWhere::BesideOriginal ? "place.subfolder" : "place.folder",
+                          "\"" + delivery.name + "\" has no folder yet", "Choose where its copies go");
+        requireWorded(delivery.privacy, "privacy.");
+        if (delivery.file.formats().empty())
+            throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
+                          "Choose at least one: JPEG, PNG, TIFF or WebP");
+    }
+
+    const OriginalFactsPtr& factsOf(std::size_t i) {
+        if (m_facts.empty())
+            m_facts.resize(m_plan.originals.size());
+        auto& slot = m_facts[i];
+        if (!slot.first)
+            slot = {true, m_options.factsOf ? m_options.factsOf(m_plan.originals[i])
+                                            : readOriginalFacts(m_plan.originals[i])};
+        return slot.second;
+    }
+
+    std::string whyLeftOut(std::size_t i, const Delivery& delivery) {
+        if (m_plan.exceptions[i].leftOut)
+            return "left out by hand";
+        if (m_stamped[i])
+            return kStampedBefore;
+        if (delivery.which.all())
+            return {};
+        const auto& facts = factsOf(i);
+        if (!facts)
+            return {}; // the run will tell why it can't be read
+        WhichFacts which;
+        which.cut = planChain(delivery, facts->facts.size, m_plan.exceptions[i].turn).sizes.cut;
+        which.rating = facts->metadata.rating;
+        const auto typed = m_plan.exceptions[i].words.find("keywords");
+        which.keywords = typed == m_plan.exceptions[i].words.end() ? facts->metadata.field("keywords").items
+                                                                   : typed->second.items;
+        return whyNotTaken(delivery.which, which);
+    }
+
+    TextFacts tokenValues(std::size_t i, const Delivery& delivery, int number) {
+        const auto& place = delivery.place;
+        TextFacts out;
+        if (needsMetadata(place))
+            if (const auto& facts = factsOf(i))
+                out = nameFacts(m_plan.originals[i], facts->metadata, m_plan.exceptions[i].words);
+        out["name"] = m_plan.originals[i].stem().string();
+        out["folder"] = m_plan.originals[i].parent_path().filename().string();
+        out["delivery"] = delivery.name;
+        out["job_name"] = m_plan.jobName;
+        auto digits = std::to_string(number);
+        if (digits.size() < static_cast<std::size_t>(place.numberWidth))
+            digits.insert(0, static_cast<std::size_t>(place.numberWidth) - digits.size(), '0');
+        out["number"] = digits;
+        if (needsSize(place))
+            if (const auto& facts = factsOf(i)) {
+                const auto size = planChain(delivery, facts->facts.size, m_plan.exceptions[i].turn,
+                                            facts->facts.pixelsPerMm)
+                                      .sizes.whole;
+                out["width"] = std::to_string(size.width);
+                out["height"] = std::to_string(size.height);
+            }
+        return out;
+    }
+
+    void nameCopy(PlannedCopy& copy, const fs::path& root, int number, bool leftOut) {
+        const auto& delivery = m_plan.deliveries[copy.delivery];
+        const auto& original = m_plan.originals[copy.original];
+        const auto values = tokenValues(copy.original, delivery, number);
+        const auto stem = copyStem(delivery.place, values);
+        auto missing = stem.missing;
+        copy.inside = delivery.place.where == PlaceWhere::BesideOriginal ? original.parent_path() : root;
+        auto folder = copy.inside;
+        if (delivery.place.where == PlaceWhere::KeepTree)
+            for (const auto& piece : original.parent_path().lexically_relative(m_common))
+                if (piece != "." && piece != "..")
+                    folder /= piece;
+        const auto below = copySubfolder(delivery.place, values, &missing);
+        folder = below.empty() ? folder : folder / below;
+        for (const auto& token : missing)
+            copy.warnings.push_back("the name's {" + token + "} has no value for this picture");
+        if (leftOut) {
+            copy.target = folder / copyFileName(stem.text, delivery.place, copy.format, 1);
             return;
-        if (const auto found = m_nodes.files.find(keyOfNode(*identity)); found != m_nodes.files.end())
-            throw Problem(ProblemKind::Refused, target.string(),
-                          "this is the original " + found->second.string() + " under another name",
-                          "Choose a folder for the copies that holds no originals");
+        }
+        auto known = m_folders.find(folder);
+        if (known == m_folders.end()) {
+            refuseDangerous(folder, *m_nodes);
+            known = m_folders.try_emplace(folder, folder, *m_nodes, m_register.get()).first;
+        }
+        known->second.place(copy, stem.text, original, m_plan.identities[copy.original], delivery.place);
     }
 
-    bool isSameCopy(const std::string& name, const fs::path& original, const FileIdentity& identity,
-                    const std::string& digest) const {
-        const auto found = m_earlier.find(name);
-        const auto now = identityIfThere(m_folder / name);
-        if (found == m_earlier.end() || !now)
-            return false;
-        const auto& row = found->second;
-        return row.original == original && row.originalIdentity.size == identity.size &&
-               row.originalIdentity.modifiedNs == identity.modifiedNs && row.settingsDigest == digest &&
-               row.copyBytes == now->size && row.copyModifiedNs == now->modifiedNs;
-    }
-
-    fs::path m_folder;
-    const Originals& m_nodes;
-    std::map<std::string, LedgerRow> m_earlier;
-    std::set<std::string> m_planned;
+    PlanOptions m_options;
+    fs::path m_base, m_common;
+    Plan m_plan;
+    std::vector<fs::path> m_sidecars;
+    std::vector<bool> m_stamped;
+    std::vector<std::pair<bool, OriginalFactsPtr>> m_facts; ///< asked yet, and what came
+    std::unique_ptr<OriginalNodes> m_nodes;
+    std::unique_ptr<Register> m_register;
+    std::map<fs::path, FolderNames> m_folders; ///< several deliveries may share a folder, and then its names
 };
 
 } // namespace
@@ -149,10 +208,44 @@ std::size_t Plan::count(Outcome outcome) const {
     return n;
 }
 
+std::size_t Plan::replaced() const {
+    return static_cast<std::size_t>(std::count_if(copies.begin(), copies.end(), [](const PlannedCopy& copy) {
+        return copy.outcome == Outcome::Waiting && copy.replaces;
+    }));
+}
+
+std::vector<fs::path> Plan::places() const {
+    std::set<fs::path> folders;
+    for (const auto& copy : copies)
+        if (copy.outcome != Outcome::LeftOut)
+            folders.insert(copy.target.parent_path());
+    return {folders.begin(), folders.end()};
+}
+
+std::vector<LedgerRow> plannedRows(const Plan& plan) {
+    std::vector<LedgerRow> out;
+    out.reserve(plan.copies.size());
+    for (const auto& copy : plan.copies) {
+        LedgerRow row;
+        row.original = plan.originals[copy.original];
+        row.originalIdentity = plan.identities[copy.original];
+        row.delivery = plan.deliveries[copy.delivery].name;
+        row.settingsDigest = copy.settingsDigest;
+        row.outcome = copy.outcome;
+        row.copy = copy.target;
+        row.warnings = copy.warnings;
+        if (!copy.note.empty())
+            row.warnings.insert(row.warnings.begin(), copy.note);
+        out.push_back(std::move(row));
+    }
+    return out;
+}
+
 std::string settingsDigest(const Delivery& delivery, const PictureException& exception,
                            const fs::path& sidecar) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
+    chain.erase("which");
     if (!exception.empty())
         chain["exception"] = toJson(exception);
     for (const auto& part : delivery.seal.parts)
@@ -169,64 +262,33 @@ std::string settingsDigest(const Delivery& delivery, const PictureException& exc
     return fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
 }
 
-std::string copyName(const fs::path& original, const PlaceSettings& place, Container format, int number) {
-    const std::string tail =
-        place.suffix + (number > 1 ? "-" + std::to_string(number) : "") + "." + endingOf(format);
-    return cutUtf8(original.stem().string(), kMaxFileName - std::min(tail.size(), kMaxFileName - 1)) + tail;
+fs::path commonFolder(const std::vector<fs::path>& files) {
+    if (files.empty())
+        return {};
+    fs::path common = files.front().parent_path();
+    for (const auto& file : files) {
+        const auto folder = file.parent_path();
+        if (folder == common)
+            continue;
+        fs::path shared;
+        auto a = common.begin();
+        for (auto b = folder.begin(); a != common.end() && b != folder.end() && *a == *b; ++a, ++b)
+            shared /= *a;
+        common = shared;
+    }
+    return common;
+}
+
+Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
+              const fs::path& base, const PlanOptions& options) {
+    return Planner(originals, deliveries, base, options).make();
 }
 
 Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
               const fs::path& base, const Exceptions& exceptions) {
-    Plan plan;
-    plan.originals = originals;
-    for (const auto& original : originals) {
-        const auto found = exceptions.find(original);
-        plan.exceptions.push_back(found == exceptions.end() ? PictureException{} : found->second);
-    }
-    plan.deliveries = deliveries;
-    for (const auto& original : originals)
-        plan.identities.push_back(identityIfThere(original).value_or(FileIdentity{}));
-    const auto nodes = nodesOf(plan);
-    std::vector<bool> stamped;
-    for (std::size_t i = 0; i < originals.size(); ++i)
-        stamped.push_back(!plan.exceptions[i].stampAgain && plan.identities[i].inode != 0 &&
-                          stampedBefore(originals[i], plan.identities[i]));
-    std::vector<fs::path> sidecars;
-    for (const auto& original : originals)
-        sidecars.push_back(sidecarOf(original));
-    std::map<fs::path, FolderPlan> folderPlans; // two deliveries may share a folder, and then its names
-    for (std::size_t d = 0; d < deliveries.size(); ++d) {
-        const auto& delivery = deliveries[d];
-        if (delivery.place.suffix.find('/') != std::string::npos)
-            throw Problem(ProblemKind::BadSetting, "place.suffix",
-                          "\"" + delivery.place.suffix + "\" is not allowed", "A name can't hold a slash");
-        const auto folder = resolvedFolder(delivery.place.folder, base);
-        if (folder.empty())
-            throw Problem(ProblemKind::BadSetting, "place.folder",
-                          "\"" + delivery.name + "\" has no folder yet", "Choose where its copies go");
-        refuseDangerous(folder, delivery.place.folder, nodes);
-        requireWorded(delivery.privacy, "privacy.");
-        plan.folders.push_back(folder);
-        auto& folderPlan = folderPlans.try_emplace(folder, folder, nodes).first->second;
-        const auto digest = settingsDigest(delivery);
-        const auto formats = delivery.file.formats();
-        if (formats.empty())
-            throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
-                          "Choose at least one: JPEG, PNG, TIFF or WebP");
-        for (std::size_t i = 0; i < originals.size(); ++i)
-            for (const auto format : formats) {
-                PlannedCopy copy{i, d, format, {}, Outcome::Waiting, digest, {}};
-                if (!plan.exceptions[i].empty() || !sidecars[i].empty())
-                    copy.settingsDigest = settingsDigest(delivery, plan.exceptions[i], sidecars[i]);
-                if (stamped[i]) {
-                    copy.outcome = Outcome::LeftOut;
-                    copy.note = kStampedBefore;
-                } else
-                    folderPlan.plan(copy, originals[i], plan.identities[i], delivery, copy.settingsDigest);
-                plan.copies.push_back(std::move(copy));
-            }
-    }
-    return plan;
+    PlanOptions options;
+    options.exceptions = exceptions;
+    return makePlan(originals, deliveries, base, options);
 }
 
 } // namespace keepseal

@@ -74,6 +74,26 @@ FilledText fillTokens(const std::string& text, const TextFacts& facts) {
     return out;
 }
 
+std::set<std::string> tokenNames(const std::string& text) {
+    std::set<std::string> out;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        if (text.compare(i, 2, "{{") == 0) {
+            ++i;
+            continue;
+        }
+        const auto end = text[i] == '{' ? closing(text, i) : std::string::npos;
+        if (end == std::string::npos)
+            continue;
+        const auto inside = text.substr(i + 1, end - i - 1);
+        const auto bar = inside.find('|');
+        out.insert(trimmed(inside.substr(0, bar)));
+        if (bar != std::string::npos)
+            out.merge(tokenNames(inside.substr(bar + 1)));
+        i = end;
+    }
+    return out;
+}
+
 bool holdsTokens(const std::string& text) {
     const auto open = text.find('{');
     return open != std::string::npos && text.find('}', open) != std::string::npos;

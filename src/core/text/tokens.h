@@ -6,6 +6,7 @@
 #pragma once
 
 #include <map>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -26,6 +27,9 @@ struct FilledText {
     std::vector<std::string> missing; ///< tokens without a value, and names that are no token
 };
 FilledText fillTokens(const std::string& text, const TextFacts& facts);
+
+/// Names of the tokens in a text, those inside others too; known ones and others.
+std::set<std::string> tokenNames(const std::string& text);
 
 bool holdsTokens(const std::string& text);
 

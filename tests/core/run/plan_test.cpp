@@ -3,8 +3,9 @@
 #include "base/problem.h"
 #include "run/check_copy.h"
 #include "run/plan.h"
+#include "run/register.h"
 #include "run/run.h"
-#include "support/support.h"
+#include "support/job.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -25,21 +26,6 @@ std::vector<fs::path> someFiles(const TempFolder& folder, int count) {
         makePicture(out.back(), 40, 30);
     }
     return out;
-}
-
-Problem problemOf(const std::function<void()>& act) {
-    try {
-        act();
-    } catch (const Problem& problem) {
-        return problem;
-    }
-    ADD_FAILURE() << "no problem";
-    return {ProblemKind::Internal, "", ""};
-}
-
-RunResult runAll(const Plan& plan) {
-    const std::atomic<bool> stop{false};
-    return runPlan(plan, {}, stop, [](const RunEvent&) {});
 }
 
 } // namespace
@@ -162,7 +148,7 @@ TEST(SettingsDigest, ChangesWithWhatShapesACopyAndNotWithItsPlace) {
     }
 }
 
-TEST(EarlierCopies, TheNewestLedgerSpeaksAndBrokenOnesAreSilent) {
+TEST(EarlierCopies, TheRegisterIsMadeAgainFromTheLedgersAndBrokenOnesAreSilent) {
     const TempFolder folder;
     const auto files = someFiles(folder, 1);
     const auto delivery = sampleDelivery(folder / "out");
@@ -170,10 +156,18 @@ TEST(EarlierCopies, TheNewestLedgerSpeaksAndBrokenOnesAreSilent) {
     writeFile(folder / "state/keep-seal/ledgers/9999-broken.json", "{ not json");
     writeFile(folder / "state/keep-seal/ledgers/9999-other.json",
               R"({"format":"keep-seal/ledger","version":99})");
-    const auto rows = earlierCopies(folder / "out");
-    ASSERT_EQ(rows.size(), 1U);
-    EXPECT_EQ(rows[0].copy, folder / "out/0.jpg");
-    EXPECT_EQ(makePlan(files, {delivery}, folder.path()).count(Outcome::AlreadyThere), 1U);
+    for (const std::string fault : {"none", "lost", "damaged"}) {
+        const auto file = folder / "state/keep-seal/register.sqlite";
+        if (fault != "none")
+            for (const auto* tail : {"", "-wal", "-shm"})
+                fs::remove(fs::path(file) += tail);
+        if (fault == "damaged")
+            writeFile(file, "this was a register once, and is a register no more");
+        EXPECT_TRUE(Register().madeAt(folder / "out/0.jpg")) << fault;
+        EXPECT_EQ(Register().copies(), 1U) << fault;
+        EXPECT_EQ(makePlan(files, {delivery}, folder.path()).count(Outcome::AlreadyThere), 1U) << fault;
+    }
+    EXPECT_TRUE(fs::exists(folder / "state/keep-seal/register.sqlite.damaged"));
     makePicture(files[0], 41, 30); // the original is another one now
     EXPECT_EQ(makePlan(files, {delivery}, folder.path()).count(Outcome::AlreadyThere), 0U);
 }

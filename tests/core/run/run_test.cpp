@@ -310,14 +310,6 @@ TEST(Gather, TakesEachFileOnceAndNamesWhatIsNotThere) {
     EXPECT_THAT(odd.problems[0].subject, HasSubstr("nowhere"));
 }
 
-TEST(CopyName, FitsIntoAFileName) {
-    PlaceSettings place;
-    place.suffix = "-web";
-    EXPECT_EQ(copyName("/a/marsh.tif", place, Container::Jpeg, 1), "marsh-web.jpg");
-    EXPECT_EQ(copyName("/a/marsh.tif", place, Container::Tiff, 3), "marsh-web-3.tif");
-    EXPECT_LE(copyName(std::string(250, 'x') + ".jpeg", place, Container::WebP, 12).size(), 255U);
-}
-
 TEST(Ledger, TheDocumentedExampleIsReadAndWrittenBackTheSame) {
     const auto example = readJsonFile(fs::path(KEEPSEAL_SOURCE) / "docs/formats/ledger.example.json");
     const auto schema = readJsonFile(fs::path(KEEPSEAL_SOURCE) / "docs/formats/ledger.schema.json");

@@ -1,0 +1,45 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The place station: where copies go, how they are called, and what happens to a name that is taken.
+#pragma once
+
+#include "base/setting.h"
+
+namespace keepseal {
+
+enum class PlaceWhere { OneFolder, KeepTree, BesideOriginal };
+enum class TakenName {
+    Number,  ///< the new copy gets a number behind its name
+    Skip,    ///< no copy is made
+    Replace, ///< an earlier copy of ours is replaced; anything else is left alone, and the copy numbered
+    Stop,    ///< the run does not begin
+};
+enum class NameLetters { AsTheyAre, Lower, Upper };
+enum class NameCharacters {
+    Any,      ///< all that file systems take
+    NoSpaces, ///< spaces become hyphens
+    Plain,    ///< a-z, A-Z, 0-9, hyphen, underscore and dot only; letters lose their accents
+};
+
+struct PlaceSettings {
+    PlaceWhere where = PlaceWhere::OneFolder;
+    std::string folder;          ///< as typed; not used beside the originals
+    std::string subfolder;       ///< inside the folder, or beside the original; tokens and slashes allowed
+    std::string name = "{name}"; ///< tokens allowed
+    std::string suffix;          ///< added to the name
+    NameLetters letters = NameLetters::AsTheyAre;
+    NameCharacters characters = NameCharacters::Any;
+    int longest = 120;   ///< bytes of UTF-8, without the ending
+    int numberFrom = 1;  ///< what {number} is for the first picture
+    int numberWidth = 3; ///< digits of {number}, with zeros in front
+    TakenName taken = TakenName::Number;
+    bool operator==(const PlaceSettings&) const = default;
+
+    /// Whether it says where to go at all.
+    bool chosen() const { return where == PlaceWhere::BesideOriginal ? !subfolder.empty() : !folder.empty(); }
+};
+
+const std::vector<Setting<PlaceSettings>>& placeSettings();
+std::string placeSummary(const PlaceSettings& place);
+
+} // namespace keepseal

@@ -1,0 +1,86 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "delivery/place.h"
+
+#include <filesystem>
+
+namespace keepseal {
+
+const std::vector<Setting<PlaceSettings>>& placeSettings() {
+    using P = PlaceSettings;
+    static const auto table = [] {
+        std::vector<Setting<P>> out = {
+            choiceSetting<P, PlaceWhere>("where", "Copies go", &P::where,
+                                         {{"folder", "Into one folder"},
+                                          {"tree", "Into a folder, keeping the originals' folders"},
+                                          {"beside", "Into a new folder beside each original"}},
+                                         "The originals' own folders are never written into.")};
+        append(out,
+               shownWhen<P>([](const P& p) { return p.where != PlaceWhere::BesideOriginal; },
+                            {textSetting("folder", "Folder", &P::folder, false,
+                                         "Made if need be. It may not be a folder that originals lie in.",
+                                         SettingKind::Folder)}));
+        auto subfolder =
+            textSetting("subfolder", "Folder inside it", &P::subfolder, false,
+                        "Empty: none. {delivery} or {year}/{month} are filled in for each picture.");
+        subfolder.suggestions = {"", "{delivery}", "{date}", "{year}/{month}", "copies"};
+        out.push_back(subfolder);
+        auto name =
+            textSetting("name", "Name", &P::name, false,
+                        "{name} is the original's own; {number}, {date}, {delivery}, {width} and every "
+                        "field of its metadata can stand here, as in {title|{name}}.");
+        name.suggestions = {"{name}", "{name}-{delivery}", "{number}", "{date}-{number}",
+                            "{event|picture}-{number}"};
+        out.push_back(name);
+        append(
+            out,
+            {textSetting("suffix", "Added to the name", &P::suffix, false,
+                         "Put behind the name: \"-web\" makes marsh-web.jpg of marsh.tif."),
+             choiceSetting<P, NameLetters>(
+                 "letters", "Letters", &P::letters,
+                 {{"keep", "As they are"}, {"lower", "small"}, {"upper", "CAPITAL"}},
+                 "Of the whole name; the ending is always small."),
+             choiceSetting<P, NameCharacters>(
+                 "characters", "Characters", &P::characters,
+                 {{"any", "All that file systems take"},
+                  {"no_spaces", "No spaces"},
+                  {"plain", "Plain letters and digits"}},
+                 "What a receiver's system can't take becomes a hyphen. Plain turns \"Böe\" into \"Boe\".")});
+        append(out,
+               {numberSetting("longest", "Longest name", "bytes", &P::longest, {16, 200, 1, 0},
+                              "A longer one is cut in its middle, so that what tells files apart stays.")});
+        append(out,
+               shownWhen<P>(
+                   [](const P& p) { return (p.name + p.subfolder).find("{number") != std::string::npos; },
+                   {numberSetting("number_from", "Numbers begin at", "", &P::numberFrom, {0, 999999, 1, 0},
+                                  "What {number} is for the first picture."),
+                    numberSetting("number_width", "Digits", "", &P::numberWidth, {1, 8, 1, 0},
+                                  "Zeros are put in front: 3 makes 007.")}));
+        append(out, {choiceSetting<P, TakenName>(
+                        "taken", "If the name is taken", &P::taken,
+                        {{"number", "Number the new copy"},
+                         {"skip", "Leave that picture out"},
+                         {"replace", "Replace an earlier copy"},
+                         {"stop", "Do not begin"}},
+                        "Only copies that Keep Seal itself made, unchanged since, are ever replaced.")});
+        return out;
+    }();
+    return table;
+}
+
+std::string placeSummary(const PlaceSettings& p) {
+    if (!p.chosen())
+        return p.where == PlaceWhere::BesideOriginal ? "no folder named yet" : "no folder chosen yet";
+    const auto last = [](const std::string& folder) {
+        const auto path = std::filesystem::path(folder).lexically_normal();
+        return (path.has_filename() ? path.filename() : path.parent_path().filename()).string();
+    };
+    std::string out = p.where == PlaceWhere::BesideOriginal ? "beside, in " + p.subfolder
+                      : p.where == PlaceWhere::KeepTree     ? last(p.folder) + ", same folders"
+                                                            : last(p.folder);
+    if (p.where != PlaceWhere::BesideOriginal && !p.subfolder.empty())
+        out += "/" + p.subfolder;
+    return out + " · " + (p.name == "{name}" ? "name" : p.name) + p.suffix;
+}
+
+} // namespace keepseal

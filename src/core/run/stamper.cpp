@@ -1,0 +1,289 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "run/stamper.h"
+
+#include "base/fingerprint.h"
+#include "delivery/file_names.h"
+#include "render/encode.h"
+#include "render/picture_words.h"
+#include "run/check_copy.h"
+#include "run/stamped.h"
+
+#include <algorithm>
+
+namespace keepseal {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr int kFailuresThatBlock = 3;
+constexpr int kMaxNumber = 100000;
+
+/// Finished pixels, kept for the formats of one delivery.
+struct Rendered {
+    std::optional<std::size_t> delivery;
+    Frame frame;
+    std::vector<std::string> warnings;
+    double readability = 0;
+    PictureWords words;
+};
+
+std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery, const ChainPlan& chain) {
+    const auto perPixel = delivery.file.works16() ? 6U : 3U;
+    const auto bordered =
+        chain.ground.needed() ? static_cast<std::uint64_t>(chain.sizes.whole.pixels()) * perPixel * 2 : 0;
+    return developMemory(facts, developWish(delivery, chain, chain.sizes.whole)) + bordered;
+}
+
+} // namespace
+
+/// One original while its copies are made.
+class OneOriginal {
+public:
+    OneOriginal(Stamper& stamper, std::size_t original)
+        : m_stamper(stamper), m_plan(stamper.m_plan), m_index(original), m_path(m_plan.originals[original]),
+          m_file(m_path), m_fingerprint(fingerprint(m_file)), m_facts(readFacts(m_file, m_path.string())),
+          m_report(inspect(m_file)), m_metadata(readMetadata(m_path, m_report)) {}
+
+    void stampAll(const std::vector<std::size_t>& copies, const std::vector<std::size_t>& together,
+                  const std::function<LedgerRow(std::size_t)>& rowOf, const Stamper::Done& done) {
+        const auto shared = planSharing(together);
+        std::uint64_t most = 0;
+        for (const auto index : copies)
+            most = std::max(most, renderMemory(m_facts, deliveryOf(index), chainOf(index)));
+        const MemoryBudget::Share share(m_stamper.m_budget,
+                                        most + (shared ? decodedMemory(m_facts, *shared) : 0));
+        m_shrink = shared;
+        for (const auto index : copies) {
+            if (m_stamper.m_stop)
+                return;
+            LedgerRow row = rowOf(index);
+            stampOne(index, row);
+            done(index, std::move(row));
+        }
+    }
+
+private:
+    const Delivery& deliveryOf(std::size_t index) const {
+        return m_plan.deliveries[m_plan.copies[index].delivery];
+    }
+    const PictureException& exception() const { return m_plan.exceptions[m_index]; }
+    ChainPlan chainOf(std::size_t index) const {
+        return planChain(deliveryOf(index), m_facts.size, exception().turn, m_facts.pixelsPerMm);
+    }
+
+    /// How far the one decode for all deliveries may shrink; nothing when there is only one delivery, or when
+    /// the pixels would take more than half of the memory: then each decodes for itself.
+    std::optional<int> planSharing(const std::vector<std::size_t>& together) const {
+        std::optional<std::size_t> first;
+        bool several = false;
+        int shrink = 8;
+        for (const auto index : together) {
+            const auto delivery = m_plan.copies[index].delivery;
+            several = several || (first && *first != delivery);
+            first = delivery;
+            const auto chain = chainOf(index);
+            shrink = std::min(
+                shrink, decodeShrinkFor(m_facts, developWish(deliveryOf(index), chain, chain.sizes.whole)));
+        }
+        const bool fits = decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
+        return several && fits ? std::optional(shrink) : std::nullopt;
+    }
+
+    void stampOne(std::size_t index, LedgerRow& row) {
+        row.fingerprintBefore = m_fingerprint;
+        row.originalIdentity = m_file.identity();
+        row.placeInOriginal = m_report.tellsPlace();
+        const auto& root = m_plan.copies[index].inside;
+        std::optional<Problem> place;
+        try {
+            if (copyMarkIn(m_report) && !exception().stampAgain) {
+                row.warnings.emplace_back(kStampedBefore);
+                row.outcome = Outcome::LeftOut;
+                return;
+            }
+            if (const auto block = m_stamper.blockOf(root))
+                throw Problem(*block);
+            make(index, row);
+            row.outcome = Outcome::Made;
+        } catch (const Problem& p) {
+            row.problem = p;
+            row.outcome = p.kind == ProblemKind::Stopped ? Outcome::Waiting : Outcome::Failed;
+            if (p.kind == ProblemKind::CannotWrite)
+                place = p;
+        } catch (
+            const std::exception& e) { // out of memory, a library's own fault: still one picture's problem
+            row.problem = Problem(ProblemKind::Internal, row.original.string(), e.what());
+            row.outcome = Outcome::Failed;
+        }
+        m_stamper.tell(root, place);
+    }
+
+    void make(std::size_t index, LedgerRow& row) {
+        const auto& planned = m_plan.copies[index];
+        const auto& delivery = deliveryOf(index);
+        const auto chain = chainOf(index);
+        requireFits(planned.format, chain.sizes.whole, row.original.string());
+        // The folder first: where nothing can be written nothing need be rendered.
+        const auto destination = m_stamper.m_destinations.at(planned.target.parent_path(), planned.inside);
+        if (m_rendered.delivery != planned.delivery) {
+            m_rendered = {}; // the last delivery's pixels make room first
+            render(planned.delivery, chain);
+        }
+        if (m_stamper.m_stop)
+            throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
+        const auto encoded =
+            encodeCopy(m_rendered.frame, delivery, chain, planned.format, m_rendered.words.copy);
+        row.warnings.insert(row.warnings.end(), m_rendered.warnings.begin(), m_rendered.warnings.end());
+        row.warnings.insert(row.warnings.end(), encoded.notes.begin(), encoded.notes.end());
+        row.readability = m_rendered.readability;
+        deliver(encoded.bytes, chain.sizes.whole, planned, *destination, row);
+    }
+
+    void render(std::size_t index, const ChainPlan& chain) {
+        const auto& delivery = m_plan.deliveries[index];
+        const auto name = m_path.string();
+        std::string warning;
+        if (m_shrink && !m_decoded)
+            m_decoded = decodePicture(m_file, name, m_facts, *m_shrink);
+        auto& out = m_rendered;
+        out.frame =
+            renderBase(m_file, name, m_facts, delivery, chain, chain.sizes.whole, &warning, m_decoded);
+        m_file.requireUnchanged();
+        finishPicture(delivery, chain, grainSeed(m_path), out.frame);
+        FinishContext context;
+        context.seal.exception = &exception().seal;
+        out.words = pictureWords(m_path, m_metadata, m_facts.size, delivery, exception().words);
+        context.facts = out.words.facts;
+        if (!dependsOnPicture(delivery.seal))
+            context.prepared = m_stamper.m_prepared[index];
+        const auto finished = finishFrame(delivery, chain, out.frame, context);
+        if (!warning.empty())
+            out.warnings.push_back(warning);
+        for (const auto& more : {chain.warnings(), finished.warnings(delivery)})
+            out.warnings.insert(out.warnings.end(), more.begin(), more.end());
+        out.readability = finished.seal.readability;
+        out.delivery = index;
+    }
+
+    void deliver(const Bytes& bytes, Size size, const PlannedCopy& planned, Destination& destination,
+                 LedgerRow& row) {
+        const auto& delivery = m_plan.deliveries[planned.delivery];
+        const auto& words = m_rendered.words;
+        auto staged = destination.stage(bytes);
+        auto check = checkCopy(*staged,
+                               {planned.format, size, words.copy, delivery.privacy.opensLocation(),
+                                hasNewPreview(delivery, planned.format)},
+                               m_report);
+        if (staged->size() != bytes.size())
+            check.failures.push_back("it is not whole");
+        if (!check.failures.empty())
+            throw Problem(ProblemKind::FailedCheck, row.original.string(),
+                          "the finished copy was not delivered: " + check.failures.front(),
+                          "Please report this: it is a fault of Keep Seal");
+        for (auto& warning : wordWarnings(words, m_metadata, delivery, planned.target.stem().string()))
+            row.warnings.push_back(std::move(warning));
+        row.copyFingerprint = fingerprint(ByteSpan(bytes));
+        placeUnderFreeName(*staged, destination, planned, row);
+        row.copyBytes = bytes.size();
+        row.copyModifiedNs = identityOf(row.copy).modifiedNs;
+        row.copySize = size;
+        row.noPlaceInCopy = check.noPlace;
+        row.rightsInCopy = check.rightsInStep && !words.copy.fields.empty();
+        row.placeOpened = delivery.privacy.opensLocation();
+        for (const auto& [key, value] : words.copy.fields)
+            row.written.push_back(metadataField(key)->label);
+        row.removed = removedKinds(m_report, check.report);
+    }
+
+    /// The plan's name, unless someone took it since.
+    static void placeUnderFreeName(StagedCopy& staged, const Destination& destination,
+                                   const PlannedCopy& planned, LedgerRow& row) {
+        const auto& place = planned;
+        const auto name = planned.target.filename().string();
+        if (place.replaces && staged.replace(name, *place.replaces)) {
+            row.replaced = true;
+            return;
+        }
+        if (staged.place(name))
+            return;
+        // The run before was killed between placing this copy and writing it down.
+        if (destination.holds(name, row.copyFingerprint)) {
+            row.warnings.emplace_back("the copy lay at its place already, byte for byte");
+            return;
+        }
+        placeNumbered(staged, planned, row);
+    }
+
+    static void placeNumbered(StagedCopy& staged, const PlannedCopy& planned, LedgerRow& row) {
+        const auto stem = planned.target.stem().string();
+        const auto ending = planned.target.extension().string();
+        for (int number = 2; number < kMaxNumber; ++number) {
+            const auto name = stem + "-" + std::to_string(number) + ending;
+            if (!staged.place(name))
+                continue;
+            row.copy = planned.target.parent_path() / name;
+            row.warnings.emplace_back("the planned name was taken during the run");
+            return;
+        }
+        throw Problem(ProblemKind::CannotWrite, planned.target.string(), "no free name was found");
+    }
+
+    Stamper& m_stamper;
+    const Plan& m_plan;
+    std::size_t m_index;
+    fs::path m_path;
+    Original m_file;
+    std::string m_fingerprint;
+    PictureFacts m_facts;
+    FileReport m_report;
+    Metadata m_metadata;
+    std::optional<int> m_shrink;
+    DecodedPtr m_decoded;
+    Rendered m_rendered;
+};
+
+Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,
+                 const std::atomic<bool>& stop)
+    : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop) {
+    for (const auto& delivery : m_plan.deliveries)
+        m_prepared.push_back(prepareSeal(delivery.seal));
+}
+
+std::optional<Problem> Stamper::blockOf(const fs::path& root) {
+    const std::lock_guard lock(m_mutex);
+    return m_blocks[root].problem;
+}
+
+void Stamper::tell(const fs::path& root, const std::optional<Problem>& problem) {
+    const std::lock_guard lock(m_mutex);
+    auto& block = m_blocks[root];
+    block.running = problem ? block.running + 1 : 0;
+    if (problem && block.running >= kFailuresThatBlock && !block.problem)
+        block.problem = problem;
+}
+
+void Stamper::stamp(const std::vector<std::size_t>& copies, const std::vector<std::size_t>& together,
+                    const std::function<LedgerRow(std::size_t)>& rowOf, const Done& done) {
+    const auto original = m_plan.copies[copies.front()].original;
+    std::optional<Problem> problem;
+    try {
+        OneOriginal(*this, original).stampAll(copies, together, rowOf, done);
+        return;
+    } catch (const Problem& p) {
+        problem = p;
+    } catch (const std::exception& e) {
+        problem = Problem(ProblemKind::Internal, m_plan.originals[original].string(), e.what());
+    }
+    for (const auto index : copies) { // it could not be opened: that is said of each copy
+        LedgerRow row = rowOf(index);
+        if (row.outcome != Outcome::Waiting)
+            continue;
+        row.problem = problem;
+        row.outcome = Outcome::Failed;
+        done(index, std::move(row));
+    }
+}
+
+} // namespace keepseal
