@@ -23,15 +23,6 @@ struct PictureOptions {
     std::vector<std::string> paths;
     bool recursive = false;
 };
-struct StampOptions {
-    DeliveryOptions delivery;
-    PictureOptions pictures;
-    std::string out;
-    int workers = 0;
-    std::string words;  ///< a CSV file with metadata for single pictures
-    bool again = false; ///< copies of ours too
-    bool json = false;
-};
 struct ProofOptions {
     DeliveryOptions delivery;
     std::string picture, output;
@@ -46,8 +37,6 @@ struct SettingsOptions {
 /// empty.
 std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::string& out);
 
-int runStamp(const StampOptions& options);
-int runPlanCommand(const StampOptions& options);
 int runProof(const ProofOptions& options);
 int runSettings(const SettingsOptions& options);
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
 #include "cli/border_commands.h"
+#include "cli/library_commands.h"
+#include "cli/run_commands.h"
 #include "cli/seal_commands.h"
 #include "cli/word_commands.h"
 
@@ -33,7 +35,9 @@ constexpr const char* kFooter =
     "            2 the call or a delivery is wrong, nothing was written; 3 stopped by the user.";
 
 void addDelivery(CLI::App* command, DeliveryOptions& options) {
-    command->add_option("-d,--delivery", options.files, "A delivery file (JSON); may be given several times")
+    command
+        ->add_option("-d,--delivery", options.files,
+                     "A delivery file (JSON), or one of the library; may be given several times")
         ->allow_extra_args(false);
     command->add_option("--border", options.border,
                         "Put on this border instead: a border file, or one of the library");
@@ -47,8 +51,13 @@ void addDelivery(CLI::App* command, DeliveryOptions& options) {
         ->allow_extra_args(false);
 }
 
-void addPictures(CLI::App* command, PictureOptions& options) {
-    command->add_option("paths", options.paths, "Pictures and folders")->required();
+void addOutput(CLI::App* command, RunOutput& output) {
+    command->add_flag("--json", output.json, "Print JSON for programs");
+    command->add_flag("-q,--quiet", output.quiet, "Print problems only");
+}
+
+void addPictures(CLI::App* command, PictureOptions& options, bool required = true) {
+    command->add_option("paths", options.paths, "Pictures and folders")->required(required);
     command->add_flag("-r,--recursive", options.recursive, "Look into folders inside folders too");
 }
 
@@ -65,16 +74,40 @@ int main(int argc, char** argv) {
     auto* planCommand = app.add_subcommand("plan", "Say which copies would be made, and write nothing");
     for (auto* command : {stampCommand, planCommand}) {
         addDelivery(command, stamp.delivery);
-        addPictures(command, stamp.pictures);
+        addPictures(command, stamp.pictures, false);
         command->add_option("-o,--out", stamp.out, "Folder for the copies, instead of the delivery's own");
         command->add_option("--words", stamp.words, "Metadata for single pictures, from a CSV file");
         command->add_flag("--again", stamp.again,
                           "Also stamp pictures that are copies made by Keep Seal itself");
-        command->add_flag("--json", stamp.json, "Print JSON for programs");
+        command->add_option("--job", stamp.job,
+                            "A saved job: its pictures, exceptions and ticked deliveries");
+        addOutput(command, stamp.output);
     }
+    planCommand->add_flag("!--no-estimate", stamp.estimate, "Make no copies in memory to estimate bytes");
     stampCommand
         ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")
         ->check(CLI::Range(1, 256));
+
+    ResumeOptions resume;
+    auto* resumeCommand = app.add_subcommand("resume", "Go on with a run that was stopped or killed");
+    resumeCommand->add_option("journal", resume.journal, "Its journal (default: the newest)");
+    resumeCommand->add_flag("--list", resume.list, "Only list interrupted runs");
+    resumeCommand->add_flag("--give-up", resume.giveUp, "Write its ledger as far as it came, and forget it");
+    resumeCommand->add_option("-w,--workers", resume.workers, "Pictures worked on at a time")
+        ->check(CLI::Range(1, 256));
+    addOutput(resumeCommand, resume.output);
+
+    ReportOptions report;
+    auto* reportCommand =
+        app.add_subcommand("report", "A contact sheet (PDF, HTML) or a table (CSV) of a run");
+    reportCommand->add_option("ledger", report.ledger, "The run's ledger")->required();
+    reportCommand
+        ->add_option("-o,--output", report.output, "File ending in .pdf, .html or .csv; must not exist")
+        ->required();
+    reportCommand->add_option("--title", report.title, "What stands above it");
+
+    LibraryOptions library;
+    auto* libraryCommand = addLibraryCommands(app, library);
 
     ProofOptions proof;
     auto* proofCommand = app.add_subcommand("proof", "Save one copy's look as a PNG");
@@ -126,6 +159,12 @@ int main(int argc, char** argv) {
             return runStamp(stamp);
         if (planCommand->parsed())
             return runPlanCommand(stamp);
+        if (resumeCommand->parsed())
+            return runResume(resume);
+        if (reportCommand->parsed())
+            return runReport(report);
+        if (libraryCommand->parsed())
+            return runLibrary(*libraryCommand, library);
         if (proofCommand->parsed())
             return runProof(proof);
         if (sealCommand->parsed())

@@ -50,6 +50,8 @@ struct FileSettings {
 
 struct Delivery {
     std::string name = "New delivery";
+    std::string notes;             ///< a person's own
+    std::vector<std::string> tags; ///< a person's own, to find it by
     WhichSettings which;
     TurnSettings turn;
     FitSettings fit;

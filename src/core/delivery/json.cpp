@@ -5,6 +5,7 @@
 #include "base/files.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
+#include "base/text.h"
 #include "delivery/stations.h"
 #include "seal/design_json.h"
 
@@ -14,10 +15,22 @@ namespace {
 using nlohmann::json;
 
 constexpr std::size_t kMaxNameBytes = 120;
+constexpr std::size_t kMaxNotesBytes = 4000;
+constexpr std::size_t kMaxTags = 50;
 
 /// Stations whose settings are a design with parts of its own.
 bool isDesign(StationId id) {
     return id == StationId::Seal || id == StationId::Border || id == StationId::Rights;
+}
+
+/// A person's own words: what is no text is passed over.
+void readNotes(const json& document, Delivery& delivery) {
+    if (const auto notes = document.find("notes"); notes != document.end() && notes->is_string())
+        delivery.notes = cutUtf8(notes->get<std::string>(), kMaxNotesBytes);
+    if (const auto tags = document.find("tags"); tags != document.end() && tags->is_array())
+        for (const auto& tag : *tags)
+            if (tag.is_string() && delivery.tags.size() < kMaxTags)
+                delivery.tags.push_back(cutUtf8(tag.get<std::string>(), kMaxNameBytes));
 }
 
 } // namespace
@@ -27,6 +40,8 @@ json toJson(const Delivery& delivery) {
     out["format"] = kDeliveryFormat;
     out["version"] = kDeliveryVersion;
     out["name"] = delivery.name;
+    out["notes"] = delivery.notes;
+    out["tags"] = delivery.tags;
     for (const auto& s : stations())
         if (!isDesign(s.id) && !s.settings.empty())
             writeRows(out["stations"][s.key], s.settings, delivery);
@@ -46,6 +61,7 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
                           "Allowed: text of at most 120 bytes");
         delivery.name = name->get<std::string>();
     }
+    readNotes(document, delivery);
     const auto chain = document.find("stations");
     if (chain == document.end())
         return delivery;
@@ -98,6 +114,8 @@ json deliverySchema() {
              {{"format", {{"const", kDeliveryFormat}}},
               {"version", {{"type", "integer"}, {"minimum", 1}, {"maximum", kDeliveryVersion}}},
               {"name", {{"type", "string"}, {"maxLength", kMaxNameBytes}}},
+              {"notes", {{"type", "string"}}},
+              {"tags", {{"type", "array"}, {"items", {{"type", "string"}}}}},
               {"stations", chain}}}};
 }
 

@@ -10,6 +10,7 @@
 #include "base/text.h"
 #include "library/archive.h"
 #include "library/keys.h"
+#include "library/pack.h"
 #include "picture/original.h"
 #include "seal/design_json.h"
 #include "seal/logo.h"
@@ -27,40 +28,6 @@ using nlohmann::json;
 constexpr std::uint64_t kMaxZip = 64ULL << 20;
 constexpr std::size_t kMaxZipFiles = 100;
 constexpr std::size_t kKeptRemoved = 20;
-
-Bytes readAll(const fs::path& file) {
-    const Original source(file); // reading only
-    return source.bytes(0, std::min<std::uint64_t>(source.size(), kMaxZip));
-}
-
-void writeBytes(const fs::path& file, const Bytes& bytes) {
-    writeTextFile(file, std::string(bytes.begin(), bytes.end()));
-}
-
-template <class Change>
-void forEachLogo(SealDesign& design, Change change) {
-    for (auto& part : design.parts)
-        for (auto* file : {&part.logo.file, &part.logo.darkFile})
-            if (!file->empty())
-                *file = change(*file);
-}
-
-bool isShipped(const std::string& file) {
-    return file.starts_with("shipped:");
-}
-
-/// A name from inside a zip or a library, made a plain one: "../../x" can't be written to.
-std::string plainName(const std::string& name) {
-    return fs::path(name).filename().string();
-}
-
-std::set<std::string> familiesOf(const SealDesign& design) {
-    std::set<std::string> out;
-    for (const auto& part : design.parts)
-        if (part.kind == PartKind::Text)
-            out.insert(part.text.family);
-    return out;
-}
 
 } // namespace
 
@@ -250,17 +217,8 @@ std::string SealLibrary::addTypeface(const fs::path& file) const {
 void exportSeal(const SavedSeal& seal, const fs::path& zip) {
     ZipFiles files;
     SavedSeal shared = seal;
-    forEachLogo(shared.design, [&files](const std::string& logo) {
-        const auto bytes = readAll(logoPath(logo));
-        auto name = plainName(logoPath(logo).string());
-        for (int number = 2; files.contains("logos/" + name) && files["logos/" + name] != bytes; ++number)
-            name = std::to_string(number) + "-" + plainName(logoPath(logo).string());
-        files["logos/" + name] = bytes;
-        return "logos/" + name;
-    });
-    for (const auto& family : familiesOf(seal.design))
-        for (const auto& font : addedTypefaceFiles(family))
-            files["fonts/" + font.filename().string()] = readAll(font);
+    packLogos(shared.design, files);
+    packTypefaces(familiesOf(seal.design), files);
     const auto text = toJson(shared).dump(2) + "\n";
     files["seal.json"] = Bytes(text.begin(), text.end());
     writeZip(zip, files);
@@ -290,39 +248,8 @@ SavedSeal importSeal(const SealLibrary& library, const fs::path& zip) {
         seal.design.unknown.erase(key);
     if (trimmed(seal.design.name).empty())
         seal.design.name = zip.stem().string();
-    forEachLogo(seal.design, [&](const std::string& logo) {
-        if (isShipped(logo))
-            return logo;
-        const auto bytes = files.find(logo);
-        if (bytes == files.end()) // a path on the sharer's machine, or on ours: never followed
-            throw Problem(ProblemKind::Refused, zip.string(),
-                          "its logo \"" + printable(logo) + "\" is not in it",
-                          "Ask for the file again from where it came");
-        const auto name = fingerprint(ByteSpan(bytes->second)).substr(0, 12) + "-" + plainName(logo);
-        const auto kept = library.folder() / "logos" / name;
-        writeBytes(kept, bytes->second);
-        try {
-            loadLogo(kept.string());
-        } catch (const Problem&) {
-            std::error_code ignored;
-            fs::remove(kept, ignored);
-            throw;
-        }
-        return kept.string();
-    });
-    for (const auto& [name, bytes] : files)
-        if (name.starts_with("fonts/")) {
-            const auto kept = library.folder() / "fonts" / plainName(name);
-            std::error_code error;
-            if (!fs::exists(kept, error))
-                writeBytes(kept, bytes);
-            try {
-                useTypeface(kept);
-            } catch (const Problem&) {
-                fs::remove(kept, error);
-                throw;
-            }
-        }
+    unpackLogos(seal.design, files, library.folder(), zip);
+    unpackTypefaces(files, library.folder());
     return library.save(std::move(seal));
 }
 

@@ -6,6 +6,7 @@
 #include "base/files.h"
 #include "base/setting_json.h"
 #include "base/text.h"
+#include "delivery/json.h"
 #include "library/keys.h"
 
 #include <algorithm>
@@ -14,6 +15,7 @@ namespace keepseal {
 namespace {
 
 namespace fs = std::filesystem;
+using nlohmann::json;
 
 /// What tells one kind of design from the other.
 template <class Design>
@@ -32,6 +34,21 @@ struct Kind<RightsSheet> {
     static constexpr const char* key = "sheet";
     static constexpr auto read = &sheetFromDocument;
 };
+template <>
+struct Kind<Delivery> {
+    static constexpr const char* folder = "deliveries";
+    static constexpr const char* word = "delivery";
+    static constexpr const char* key = "delivery";
+    static constexpr auto read = &deliveryFromJson;
+};
+
+json documentOf(const Delivery& delivery) {
+    return toJson(delivery);
+}
+template <class Design>
+json documentOf(const Design& design) {
+    return toDocument(design);
+}
 
 template <class Design>
 void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>& out,
@@ -114,8 +131,9 @@ Saved<Design> Shelf<Design>::save(Saved<Design> saved) const {
         if (fs::exists(fileOf(saved.key), error))
             remove(saved.key);
     }
-    auto document = toDocument(saved.design);
-    document["notes"] = saved.notes;
+    auto document = documentOf(saved.design);
+    if (!saved.notes.empty())
+        document["notes"] = saved.notes;
     std::error_code error;
     fs::create_directories(m_folder / Kind<Design>::folder, error);
     writeTextFile(fileOf(saved.key), document.dump(2) + "\n");
@@ -146,5 +164,6 @@ void Shelf<Design>::restore(const std::string& key) const {
 
 template class Shelf<BorderDesign>;
 template class Shelf<RightsSheet>;
+template class Shelf<Delivery>;
 
 } // namespace keepseal

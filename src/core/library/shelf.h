@@ -1,12 +1,13 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Saved borders and rights sheets: those that come with Keep Seal (read-only) and the person's own, one JSON
-// file each in a folder of $XDG_DATA_HOME/keep-seal. Nothing is deleted at once: what is removed or replaced
-// lies in removed/.
+// Saved borders, rights sheets and deliveries: those that come with Keep Seal (read-only) and the person's
+// own, one JSON file each in a folder of $XDG_DATA_HOME/keep-seal. Nothing is deleted at once: what is
+// removed or replaced lies in removed/.
 #pragma once
 
 #include "base/problem.h"
 #include "border/design.h"
+#include "delivery/delivery.h"
 #include "rights/sheet.h"
 
 #include <filesystem>
@@ -48,5 +49,7 @@ using SavedBorder = Saved<BorderDesign>;
 using BorderLibrary = Shelf<BorderDesign>;
 using SavedSheet = Saved<RightsSheet>;
 using SheetLibrary = Shelf<RightsSheet>;
+using SavedDelivery = Saved<Delivery>;
+using DeliveryLibrary = Shelf<Delivery>;
 
 } // namespace keepseal

@@ -43,7 +43,7 @@ public:
         m_nodes = std::make_unique<OriginalNodes>(m_plan);
         m_common = commonFolder(originals);
         try {
-            m_register = std::make_unique<Register>();
+            m_register = Register::exists() ? std::make_unique<Register>() : nullptr;
         } catch (const Problem&) {
             m_register = nullptr; // then no earlier copy is known, and taken names are numbered
         }

@@ -74,6 +74,12 @@ Register::Register(fs::path file)
     }
 }
 
+bool Register::exists() {
+    std::error_code error;
+    return fs::exists(stateFolder() / "register.sqlite", error) ||
+           fs::exists(stateFolder() / "ledgers", error);
+}
+
 Register::~Register() = default;
 
 void Register::open() {

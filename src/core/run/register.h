@@ -22,6 +22,8 @@ public:
     /// from them when there is none; a damaged one is set aside as *.damaged first. Throws
     /// Problem(CannotWrite | CannotRead) when it can't be used at all.
     explicit Register(std::filesystem::path file = {});
+    /// Whether there is anything to be found: a plan must not write, not even an empty register.
+    static bool exists();
     ~Register();
     Register(const Register&) = delete;
     Register& operator=(const Register&) = delete;

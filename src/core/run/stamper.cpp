@@ -5,7 +5,7 @@
 #include "base/fingerprint.h"
 #include "delivery/file_names.h"
 #include "render/encode.h"
-#include "render/picture_words.h"
+#include "render/finished_copy.h"
 #include "run/check_copy.h"
 #include "run/stamped.h"
 
@@ -19,15 +19,6 @@ namespace {
 
 constexpr int kFailuresThatBlock = 3;
 constexpr int kMaxNumber = 100000;
-
-/// Finished pixels, kept for the formats of one delivery.
-struct Rendered {
-    std::optional<std::size_t> delivery;
-    Frame frame;
-    std::vector<std::string> warnings;
-    double readability = 0;
-    PictureWords words;
-};
 
 std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery, const ChainPlan& chain) {
     const auto perPixel = delivery.file.works16() ? 6U : 3U;
@@ -127,10 +118,8 @@ private:
         requireFits(planned.format, chain.sizes.whole, row.original.string());
         // The folder first: where nothing can be written nothing need be rendered.
         const auto destination = m_stamper.m_destinations.at(planned.target.parent_path(), planned.inside);
-        if (m_rendered.delivery != planned.delivery) {
-            m_rendered = {}; // the last delivery's pixels make room first
+        if (m_renderedFor != planned.delivery)
             render(planned.delivery, chain);
-        }
         if (m_stamper.m_stop)
             throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
         const auto encoded =
@@ -142,29 +131,13 @@ private:
     }
 
     void render(std::size_t index, const ChainPlan& chain) {
-        const auto& delivery = m_plan.deliveries[index];
-        const auto name = m_path.string();
-        std::string warning;
+        m_rendered = {}; // the last delivery's pixels make room first
+        m_renderedFor.reset();
         if (m_shrink && !m_decoded)
-            m_decoded = decodePicture(m_file, name, m_facts, *m_shrink);
-        auto& out = m_rendered;
-        out.frame =
-            renderBase(m_file, name, m_facts, delivery, chain, chain.sizes.whole, &warning, m_decoded);
-        m_file.requireUnchanged();
-        finishPicture(delivery, chain, grainSeed(m_path), out.frame);
-        FinishContext context;
-        context.seal.exception = &exception().seal;
-        out.words = pictureWords(m_path, m_metadata, m_facts.size, delivery, exception().words);
-        context.facts = out.words.facts;
-        if (!dependsOnPicture(delivery.seal))
-            context.prepared = m_stamper.m_prepared[index];
-        const auto finished = finishFrame(delivery, chain, out.frame, context);
-        if (!warning.empty())
-            out.warnings.push_back(warning);
-        for (const auto& more : {chain.warnings(), finished.warnings(delivery)})
-            out.warnings.insert(out.warnings.end(), more.begin(), more.end());
-        out.readability = finished.seal.readability;
-        out.delivery = index;
+            m_decoded = decodePicture(m_file, m_path.string(), m_facts, *m_shrink);
+        m_rendered = finishedCopy(m_file, m_facts, m_metadata, m_plan.deliveries[index], chain, exception(),
+                                  m_stamper.m_prepared[index], m_decoded);
+        m_renderedFor = index;
     }
 
     void deliver(const Bytes& bytes, Size size, const PlannedCopy& planned, Destination& destination,
@@ -200,9 +173,8 @@ private:
     /// The plan's name, unless someone took it since.
     static void placeUnderFreeName(StagedCopy& staged, const Destination& destination,
                                    const PlannedCopy& planned, LedgerRow& row) {
-        const auto& place = planned;
         const auto name = planned.target.filename().string();
-        if (place.replaces && staged.replace(name, *place.replaces)) {
+        if (planned.replaces && staged.replace(name, *planned.replaces)) {
             row.replaced = true;
             return;
         }
@@ -241,7 +213,8 @@ private:
     Metadata m_metadata;
     std::optional<int> m_shrink;
     DecodedPtr m_decoded;
-    Rendered m_rendered;
+    FinishedCopy m_rendered; ///< kept for the formats of one delivery
+    std::optional<std::size_t> m_renderedFor;
 };
 
 Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,

@@ -1,0 +1,40 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// stamp, plan, resume and report.
+#pragma once
+
+#include "cli/commands.h"
+
+namespace keepseal::cli {
+
+struct RunOutput {
+    bool json = false;
+    bool quiet = false; ///< only problems, on the error channel
+};
+struct StampOptions {
+    DeliveryOptions delivery;
+    PictureOptions pictures;
+    std::string job; ///< a job file
+    std::string out;
+    int workers = 0;
+    std::string words;    ///< a CSV file with metadata for single pictures
+    bool again = false;   ///< copies of ours too
+    bool estimate = true; ///< plan only
+    RunOutput output;
+};
+struct ResumeOptions {
+    std::string journal; ///< empty: the newest
+    bool list = false, giveUp = false;
+    int workers = 0;
+    RunOutput output;
+};
+struct ReportOptions {
+    std::string ledger, output, title;
+};
+
+int runStamp(const StampOptions& options);
+int runPlanCommand(const StampOptions& options);
+int runResume(const ResumeOptions& options);
+int runReport(const ReportOptions& options);
+
+} // namespace keepseal::cli
