@@ -11,6 +11,7 @@
 #include <cmath>
 #include <cstring>
 #include <malloc.h>
+#include <map>
 #include <mutex>
 
 namespace keepseal {
@@ -405,6 +406,8 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
 struct DecodedPicture {
     VImage image;
     int shrink = 1;
+    /// The same, halved again and again as it was asked for; one thread has it.
+    mutable std::map<int, VImage> halved{};
 };
 
 /// The most that may be shrunk while decoding: what is wanted must still be there.
@@ -435,9 +438,49 @@ auto tellingDamage(const SourceReader& reader, const std::string& name, const Wo
     }
 }
 
+/// Means of two by two pixels, 8 bits a channel; an odd edge counts twice.
+void halve(const std::uint8_t* from, Size size, int bands, std::uint8_t* to) {
+    const Size half{(size.width + 1) / 2, (size.height + 1) / 2};
+    const auto stride = static_cast<std::ptrdiff_t>(size.width) * bands;
+    for (int y = 0; y < half.height; ++y) {
+        const auto* upper = from + 2 * y * stride;
+        const auto* lower = 2 * y + 1 < size.height ? upper + stride : upper;
+        const int whole = size.width / 2;
+        for (int x = 0; x < whole; ++x, upper += 2 * bands, lower += 2 * bands)
+            for (int band = 0; band < bands; ++band)
+                *to++ = static_cast<std::uint8_t>(
+                    (upper[band] + upper[band + bands] + lower[band] + lower[band + bands] + 2) / 4);
+        for (int band = 0; band < bands && whole < half.width; ++band)
+            *to++ = static_cast<std::uint8_t>((upper[band] + lower[band] + 1) / 2);
+    }
+}
+
+/// Keeps what the image says of its colours.
+VImage halvedImage(const VImage& image) {
+    const Size size{image.width(), image.height()};
+    const VImage out = image.extract_area(0, 0, (size.width + 1) / 2, (size.height + 1) / 2).copy_memory();
+    const auto* from = reinterpret_cast<const std::uint8_t*>(VIPS_IMAGE_ADDR(image.get_image(), 0, 0));
+    auto* to = reinterpret_cast<std::uint8_t*>(VIPS_IMAGE_ADDR(out.get_image(), 0, 0));
+    switch (image.bands()) { // so that the compiler knows the usual ones
+    case 1:
+        halve(from, size, 1, to);
+        break;
+    case 3:
+        halve(from, size, 3, to);
+        break;
+    default:
+        halve(from, size, image.bands(), to);
+    }
+    return out;
+}
+
 VImage shrunkMore(const DecodedPicture& decoded, int shrink) {
-    const int more = shrink / decoded.shrink;
-    return more <= 1 ? decoded.image : decoded.image.shrink(more, more, VImage::option()->set("ceil", true));
+    if (shrink <= decoded.shrink)
+        return decoded.image;
+    auto& kept = decoded.halved[shrink];
+    if (kept.is_null())
+        kept = halvedImage(shrunkMore(decoded, shrink / 2));
+    return kept;
 }
 
 } // namespace

@@ -79,7 +79,7 @@ int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish);
 /// squares of pixels instead of the decoder's own, which differs by rounding. Throws like develop().
 DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                          int shrink);
-/// Bytes it holds.
+/// Bytes it holds, with what it may be halved to.
 std::uint64_t decodedMemory(const PictureFacts& facts, int shrink);
 
 /// Exactly `target` pixels. A profile that can't be used is set aside and said in `warning`. Throws
