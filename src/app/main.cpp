@@ -26,6 +26,7 @@ int start(QApplication& app) {
     parser.addVersionOption();
     parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");
     parser.addOption({{"d", "delivery"}, "Open this delivery file; may be given several times.", "file"});
+    parser.addOption({"job", "Open this job file.", "file"});
     parser.addOption({{"o", "out"}, "Folder for the copies of the deliveries given.", "folder"});
     parser.addOption(
         {"run-demo", "Stamp what was opened through the window, save its picture and quit.", "png"});
@@ -41,7 +42,8 @@ int start(QApplication& app) {
         window.restoreState();
     std::vector<DeliveryItem> given;
     for (const auto& file : parser.values("delivery")) {
-        given.push_back({loadDelivery(toPath(file)), true, toPath(file)});
+        given.push_back({loadDelivery(toPath(file)), true, toPath(file), nullptr});
+        given.back().kept = std::make_shared<const Delivery>(given.back().delivery);
         if (parser.isSet("out"))
             given.back().delivery.place.folder = parser.value("out").toStdString();
     }
@@ -51,7 +53,11 @@ int start(QApplication& app) {
     for (const auto& path : parser.positionalArguments())
         paths.push_back(toPath(path));
     window.show();
+    if (parser.isSet("job"))
+        window.openJob(toPath(parser.value("job")));
     window.open(paths);
+    if (!driven)
+        window.offerWhatWasLost();
     if (parser.isSet("run-demo"))
         return runDemo(window, parser.value("run-demo"));
     if (parser.isSet("screenshots"))

@@ -6,29 +6,25 @@
 #include "document/job_document.h"
 #include "theme/theme.h"
 
+#include <QButtonGroup>
+#include <QComboBox>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSplitter>
 #include <QTableView>
+#include <QToolButton>
 #include <QVBoxLayout>
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 namespace keepseal::app {
 namespace {
-
-/// Worst first: problems, then warnings, then the rest in their order.
-int rank(const LedgerRow& row) {
-    if (row.problem || row.outcome == Outcome::Failed)
-        return 0;
-    if (row.outcome == Outcome::Waiting)
-        return 1;
-    return row.warnings.empty() ? 3 : 2;
-}
-
-QString yesNo(bool yes, const QString& good, const QString& bad) {
-    return yes ? good : bad;
-}
 
 QString listed(const std::vector<std::string>& parts) {
     QString out;
@@ -39,232 +35,306 @@ QString listed(const std::vector<std::string>& parts) {
 
 } // namespace
 
-void CheckModel::showPlan(const Plan& plan, const Warnings& warnings) {
-    beginResetModel();
-    m_ran = false;
-    m_rows.clear();
-    for (const auto& copy : plan.copies) {
-        LedgerRow row;
-        row.original = plan.originals[copy.original];
-        row.delivery = plan.deliveries[copy.delivery].name;
-        row.outcome = copy.outcome;
-        row.copy = copy.target;
-        if (!copy.note.empty())
-            row.warnings.push_back(copy.note);
-        if (warnings && copy.outcome == Outcome::Waiting)
-            for (const auto& warning : warnings(row.original, plan.deliveries[copy.delivery]))
-                row.warnings.push_back(warning.toStdString());
-        m_rows.push_back(std::move(row));
-    }
-    endResetModel();
-}
-
-void CheckModel::showLedger(const Ledger& ledger) {
-    beginResetModel();
-    m_ran = true;
-    m_rows = ledger.rows;
-    std::stable_sort(m_rows.begin(), m_rows.end(),
-                     [](const auto& a, const auto& b) { return rank(a) < rank(b); });
-    endResetModel();
-}
-
-void CheckModel::update(const LedgerRow& row) {
-    for (std::size_t i = 0; i < m_rows.size(); ++i)
-        if (m_rows[i].original == row.original && m_rows[i].delivery == row.delivery) {
-            m_rows[i] = row;
-            emit dataChanged(index(static_cast<int>(i), 0), index(static_cast<int>(i), ColumnCount - 1));
-        }
-}
-
-int CheckModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
-}
-int CheckModel::columnCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : ColumnCount;
-}
-
-QString CheckModel::text(const LedgerRow& row, int column) const {
-    const bool made = row.outcome == Outcome::Made && row.copyBytes > 0;
-    switch (column) {
-    case Name:
-        return toQt(row.outcome == Outcome::Failed ? row.original.filename() : row.copy.filename());
-    case DeliveryName:
-        return toQt(row.delivery);
-    case Result:
-        switch (row.outcome) {
-        case Outcome::Made:
-            return row.problem ? toQt(row.problem->happened) : tr("made");
-        case Outcome::AlreadyThere:
-            return tr("already there");
-        case Outcome::LeftOut:
-            return tr("left out: name taken");
-        case Outcome::Failed:
-            return row.problem ? toQt(row.problem->happened) : tr("failed");
-        case Outcome::Waiting:
-            return m_ran                  ? tr("not reached")
-                   : row.warnings.empty() ? tr("will be made")
-                                          : tr("will be made; see below");
-        }
-        return {};
-    case PixelSize:
-        return made ? QString("%1 × %2").arg(row.copySize.width).arg(row.copySize.height) : QString();
-    case Bytes:
-        return made ? toQt(byteText(row.copyBytes)) : QString();
-    case PlaceGone:
-        if (!made)
-            return {};
-        return yesNo(row.noPlaceInCopy, row.placeInOriginal ? tr("removed") : tr("none"),
-                     row.placeOpened ? tr("told, as asked") : tr("still there"));
-    case Rights:
-        return made ? yesNo(row.rightsInCopy, tr("written"), tr("none written")) : QString();
-    case OriginalKept:
-        return row.fingerprintAfter.empty() ? QString()
-                                            : yesNo(row.originalUntouched(), tr("as it was"), tr("changed"));
-    default:
-        return {};
-    }
-}
-
-int CheckModel::verdict(const LedgerRow& row, int column) const {
-    const bool made = row.outcome == Outcome::Made && row.copyBytes > 0;
-    switch (column) {
-    case Result:
-        if (row.problem || row.outcome == Outcome::Failed)
-            return 0;
-        if (!m_ran && row.outcome == Outcome::Waiting && !row.warnings.empty())
-            return 2;
-        return row.outcome == Outcome::Made ? (row.warnings.empty() ? 1 : 2) : -1;
-    case PlaceGone:
-        return made ? row.noPlaceInCopy : -1;
-    case Rights:
-        return made ? (row.rightsInCopy ? 1 : -1) : -1;
-    case OriginalKept:
-        return row.fingerprintAfter.empty() ? -1 : row.originalUntouched();
-    default:
-        return -1;
-    }
-}
-
-QVariant CheckModel::data(const QModelIndex& index, int role) const {
-    const auto& entry = row(index.row());
-    const int judged = verdict(entry, index.column());
-    if (role == Qt::DisplayRole)
-        return text(entry, index.column());
-    if (role == Qt::ToolTipRole && index.column() <= Result)
-        return entry.problem ? toQt(entry.problem->sentence()) : toQt(entry.copy);
-    if (role == Qt::TextAlignmentRole)
-        return static_cast<int>(
-            Qt::AlignVCenter |
-            (index.column() == Bytes || index.column() == PixelSize ? Qt::AlignRight : Qt::AlignLeft));
-    if (role == Qt::DecorationRole && judged >= 0)
-        return judged == 1   ? icon("check", theme().good)
-               : judged == 2 ? icon("triangle-alert", theme().look)
-                             : icon("circle-alert", theme().bad);
-    if (role == Qt::ForegroundRole && judged == 0)
-        return theme().bad;
-    if (role == Qt::ForegroundRole && index.column() == Result && judged < 0)
-        return theme().quiet;
-    return {};
-}
-
-QVariant CheckModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    if (role == Qt::TextAlignmentRole && (section == Bytes || section == PixelSize))
-        return static_cast<int>(Qt::AlignVCenter | Qt::AlignRight);
-    if (orientation != Qt::Horizontal || role != Qt::DisplayRole)
-        return {};
-    const QString names[] = {tr("Copy"), tr("Delivery"), tr("Result"), tr("Pixels"),
-                             tr("File"), tr("Place"),    tr("Rights"), tr("Original")};
-    return names[section];
-}
-
 CheckView::CheckView(QWidget* parent)
-    : QWidget(parent), m_model(new CheckModel(this)), m_summary(new QLabel), m_detail(new QLabel),
-      m_table(new QTableView) {
+    : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
+      m_detail(new QLabel), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
+      m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
+      m_report(new QToolButton), m_loupe(new Loupe), m_loupeSide(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap3, kGap4, kGap3);
     column->setSpacing(kGap2);
     m_summary->setWordWrap(true);
     m_summary->setFont(strongFont());
-    m_detail->setWordWrap(true);
-    m_detail->setMinimumHeight(92);
-    m_detail->setAlignment(Qt::AlignTop);
-    m_detail->setTextFormat(Qt::RichText);
-    m_detail->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    m_table->setModel(m_model);
+    m_filter->setSourceModel(m_model);
+    m_filter->setSortRole(CheckModel::kSortRole);
+    m_table->setModel(m_filter);
+    m_table->setSortingEnabled(true);
+    m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder); // worst first, as it comes
     m_table->setAccessibleName(tr("Copies"));
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
-    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_table->setAlternatingRowColors(true);
     m_table->setShowGrid(false);
     m_table->setWordWrap(false);
     m_table->setTabKeyNavigation(false);
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(30);
+    m_table->verticalHeader()->setDefaultSectionSize(28);
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    m_table->horizontalHeader()->setSectionResizeMode(CheckModel::Result, QHeaderView::Stretch);
+    m_table->setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+    auto* split = new QSplitter(Qt::Vertical);
+    split->setChildrenCollapsible(false);
+    split->addWidget(m_table);
+    split->addWidget(makeBelow());
+    split->setStretchFactor(0, 3);
+    split->setStretchFactor(1, 2);
     column->addWidget(m_summary);
-    column->addWidget(m_table, 1);
-    column->addWidget(m_detail);
+    column->addWidget(makeActions());
+    column->addWidget(split, 1);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &CheckView::showDetail);
     connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
-        emit originalRequested(toQt(m_model->row(index.row()).original));
+        const auto& row = m_model->row(m_filter->mapToSource(index).row());
+        emit originalRequested(toQt(row.original));
+        if (!m_model->ran())
+            emit stationRequested(row);
     });
 }
 
-void CheckView::showPlan(const Plan& plan, const CheckModel::Warnings& warnings) {
-    m_model->showPlan(plan, warnings);
-    m_table->setColumnHidden(CheckModel::DeliveryName, plan.deliveries.size() < 2);
-    m_detail->clear();
-    m_summary->setText(
-        tr("The plan: %1 to make, %2 already there, %3 left out. Nothing has been written yet.")
-            .arg(plan.count(Outcome::Waiting))
-            .arg(plan.count(Outcome::AlreadyThere))
-            .arg(plan.count(Outcome::LeftOut)));
+QWidget* CheckView::makeActions() {
+    auto* bar = new QWidget;
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(kGap2);
+    m_show->setAccessibleName(tr("Which copies are shown"));
+    m_show->setMinimumWidth(190);
+    m_words->setPlaceholderText(tr("Find a name, a folder, a note"));
+    m_words->setAccessibleName(tr("Find copies"));
+    m_words->setClearButtonEnabled(true);
+    m_words->setMaximumWidth(260);
+    m_again->setToolTip(tr("Change something for the chosen pictures and stamp just these again"));
+    m_report->setText(tr("Report"));
+    m_report->setPopupMode(QToolButton::InstantPopup);
+    m_report->setToolTip(tr("A contact sheet or a table of this run, to send or to file"));
+    auto* menu = new QMenu(m_report);
+    menu->addAction(tr("Contact sheet as PDF…"), this, [this] { emit contactRequested(false); });
+    menu->addAction(tr("Contact sheet as a web page…"), this, [this] { emit contactRequested(true); });
+    menu->addAction(tr("Ledger as a table (CSV)…"), this, &CheckView::csvRequested);
+    m_report->setMenu(menu);
+    m_folder->setIcon(icon("folder-open", theme().text));
+    row->addWidget(m_show);
+    row->addWidget(m_words, 1);
+    row->addStretch();
+    for (auto* widget :
+         {static_cast<QWidget*>(m_again), static_cast<QWidget*>(m_report), static_cast<QWidget*>(m_folder)})
+        row->addWidget(widget);
+    connect(m_words, &QLineEdit::textChanged, m_filter, &CheckFilter::setWords);
+    connect(m_show, &QComboBox::currentIndexChanged, this, [this] {
+        std::vector<CheckModel::Rank> ranks;
+        for (const auto& value : m_show->currentData().toList())
+            ranks.push_back(static_cast<CheckModel::Rank>(value.toInt()));
+        m_filter->setRanks(ranks);
+    });
+    connect(m_folder, &QPushButton::clicked, this, [this] {
+        const auto rows = chosen();
+        if (!rows.empty())
+            emit folderRequested(toQt(rows.front().copy.parent_path()));
+    });
+    return bar;
 }
 
-void CheckView::showLedger(const RunResult& result) {
-    m_model->showLedger(result.ledger);
+QWidget* CheckView::makeBelow() {
+    auto* below = new QWidget;
+    auto* row = new QHBoxLayout(below);
+    row->setContentsMargins(0, kGap1, 0, 0);
+    row->setSpacing(kGap3);
+    auto* side = new QVBoxLayout(m_loupeSide);
+    side->setContentsMargins(0, 0, 0, 0);
+    side->setSpacing(kGap1);
+    auto* zooms = new QHBoxLayout;
+    zooms->setSpacing(kGap1);
+    auto* group = new QButtonGroup(this);
+    const QString names[] = {tr("Fit"), tr("100 %"), tr("200 %")};
+    for (int i = 0; i < 3; ++i) {
+        m_zooms[i] = new QToolButton;
+        m_zooms[i]->setText(names[i]);
+        m_zooms[i]->setCheckable(true);
+        m_zooms[i]->setChecked(i == 0);
+        m_zooms[i]->setAccessibleName(tr("Loupe: %1").arg(names[i]));
+        group->addButton(m_zooms[i]);
+        connect(m_zooms[i], &QToolButton::clicked, this,
+                [this, i] { m_loupe->setZoom(static_cast<Loupe::Zoom>(i)); });
+        zooms->addWidget(m_zooms[i]);
+    }
+    zooms->addStretch();
+    connect(m_loupe, &Loupe::zoomChanged, this,
+            [this] { m_zooms[static_cast<int>(m_loupe->zoom())]->setChecked(true); });
+    side->addWidget(m_loupe, 1);
+    side->addLayout(zooms);
+    m_detail->setWordWrap(true);
+    m_detail->setAlignment(Qt::AlignTop);
+    m_detail->setTextFormat(Qt::RichText);
+    m_detail->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    m_detail->setMinimumHeight(92);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(m_detail);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setMinimumWidth(250);
+    row->addWidget(m_loupeSide, 5);
+    row->addWidget(scroll, 3);
+    return below;
+}
+
+void CheckView::setAgainMenu(QMenu* menu) {
+    m_again->setMenu(menu);
+}
+
+void CheckView::fillShow() {
+    using R = CheckModel;
+    const QSignalBlocker blocker(m_show);
+    const auto kept = m_show->currentText().section(" (", 0, 0);
+    m_show->clear();
+    const auto add = [&](const QString& name, const QList<int>& ranks) {
+        std::size_t count = 0;
+        QVariantList values;
+        for (const int rank : ranks) {
+            count += m_model->count(static_cast<R::Rank>(rank));
+            values << rank;
+        }
+        if (count > 0 || ranks.isEmpty())
+            m_show->addItem(ranks.isEmpty() ? tr("All (%1)").arg(m_model->rowCount())
+                                            : tr("%1 (%2)").arg(name).arg(count),
+                            values);
+    };
+    add({}, {});
+    add(tr("Problems"), {R::Problems, R::Blocked});
+    add(tr("Worth a look"), {R::ToLookAt});
+    add(tr("Not reached"), {R::NotReached});
+    if (m_model->ran())
+        add(tr("Fine"), {R::Fine});
+    else
+        add(tr("To be made"), {R::ToMake, R::ToLookAt});
+    add(tr("Already there or left out"), {R::Aside});
+    const int same = m_show->findText(kept, Qt::MatchStartsWith);
+    m_show->setCurrentIndex(kept.isEmpty() || same < 0 ? 0 : same);
+    emit m_show->currentIndexChanged(m_show->currentIndex());
+}
+
+void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places) {
+    auto* head = m_table->horizontalHeader();
+    const auto hide = [&](int column, bool hidden) { m_table->setColumnHidden(column, hidden); };
+    hide(CheckModel::DeliveryName, deliveries < 2);
+    hide(CheckModel::Folder, places < 2);
+    for (const int column :
+         {CheckModel::PlaceGone, CheckModel::Rights, CheckModel::Seal, CheckModel::OriginalKept})
+        hide(column, !ran);
+    // Widths from the head of the list: measuring ten thousand rows would be felt.
+    head->setResizeContentsPrecision(200);
+    head->setSectionResizeMode(QHeaderView::Interactive);
+    m_table->resizeColumnsToContents();
+    for (const int column : {CheckModel::Name, CheckModel::Folder})
+        head->resizeSection(column, std::min(head->sectionSize(column), 230));
+    head->resizeSection(CheckModel::Bytes, std::max(head->sectionSize(CheckModel::Bytes), 90));
+    head->setSectionResizeMode(CheckModel::Result, QHeaderView::Stretch);
+}
+
+void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled) {
+    const auto chosenBefore = chosen();
+    m_model->showPlan(plan, ahead);
+    m_deliveries.clear();
+    m_loupe->clear();
+    m_loupeSide->hide();
+    m_again->hide();
+    m_report->hide();
+    fitColumns(false, plan.deliveries.size(), plan.places().size());
+    fillShow();
+    QString text = tr("The plan: %1 to make, %2 already there, %3 left out. Nothing has been written yet.")
+                       .arg(plan.count(Outcome::Waiting))
+                       .arg(plan.count(Outcome::AlreadyThere))
+                       .arg(plan.count(Outcome::LeftOut));
+    if (plan.replaced() > 0)
+        text +=
+            tr(" %1 will be replaced.").arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")));
+    if (ahead && ahead->bytes > 0)
+        text += tr(" About %1, estimated from %2 made to find out.")
+                    .arg(toQt(byteText(ahead->bytes)), toQt(counted(sampled, "copy", "copies")));
+    if (ahead)
+        for (const auto& room : ahead->rooms)
+            if (room.needed > 0 && room.isShort())
+                text += tr(" Only %1 are left at %2.").arg(toQt(byteText(room.free)), toQt(room.place));
+    m_summary->setText(text);
+    // A plan made anew while somebody looks at a row keeps the row.
+    for (int line = 0; line < m_filter->rowCount() && !chosenBefore.empty(); ++line)
+        if (const auto& row = m_model->row(m_filter->mapToSource(m_filter->index(line, 0)).row());
+            row.original == chosenBefore.front().original && row.delivery == chosenBefore.front().delivery) {
+            m_table->selectRow(line);
+            break;
+        }
+    showDetail();
+}
+
+QString CheckView::ledgerSummary(const Ledger& ledger) const {
     std::size_t clean = 0, made = 0;
+    std::uint64_t bytes = 0;
     std::map<std::filesystem::path, bool> read; // an original may have several copies
-    for (const auto& row : result.ledger.rows) {
+    for (const auto& row : ledger.rows) {
         if (!row.fingerprintBefore.empty())
             read[row.original] = row.originalUntouched();
         made += row.outcome == Outcome::Made;
+        bytes += row.outcome == Outcome::Made ? row.copyBytes : 0;
         clean += row.outcome == Outcome::Made && row.noPlaceInCopy;
     }
     const auto untouched =
         std::count_if(read.begin(), read.end(), [](const auto& entry) { return entry.second; });
     QString text = tr("%1 of %2 copies were searched and tell no place. %3 of %4 originals were read again "
-                      "and are byte for byte as they were.")
+                      "and are byte for byte as they were. %5 in all.")
                        .arg(clean)
                        .arg(made)
                        .arg(untouched)
-                       .arg(read.size());
-    const auto named =
-        std::count_if(result.ledger.rows.begin(), result.ledger.rows.end(), [](const auto& row) {
-            return std::any_of(row.warnings.begin(), row.warnings.end(), [](const std::string& warning) {
-                return warning.starts_with("the place \"") || warning.starts_with("coordinates stand");
-            });
+                       .arg(read.size())
+                       .arg(toQt(byteText(bytes)));
+    const auto named = std::count_if(ledger.rows.begin(), ledger.rows.end(), [](const auto& row) {
+        return std::any_of(row.warnings.begin(), row.warnings.end(), [](const std::string& warning) {
+            return warning.starts_with("the place \"") || warning.starts_with("coordinates stand");
         });
+    });
     if (named > 0) // words are a person's own and stay: that is told, not hidden behind "no place"
         text += tr(" A removed place stands in words of %1.")
                     .arg(toQt(counted(static_cast<std::size_t>(named), "copy", "copies")));
-    if (const auto failed = result.ledger.count(Outcome::Failed))
+    if (const auto failed = ledger.count(Outcome::Failed))
         text += tr(" %1 could not be made; see the top of the list.")
                     .arg(toQt(counted(failed, "copy", "copies")));
+    return text;
+}
+
+void CheckView::showLedger(const RunResult& result, const Plan* plan) {
+    m_model->showLedger(result.ledger);
+    m_deliveries.clear();
+    m_exceptions.clear();
+    std::set<std::string> names;
+    std::set<std::filesystem::path> places;
+    for (const auto& row : result.ledger.rows) {
+        names.insert(row.delivery);
+        places.insert(row.copy.parent_path());
+    }
+    if (plan) {
+        for (const auto& delivery : plan->deliveries)
+            m_deliveries[delivery.name] = delivery;
+        for (std::size_t i = 0; i < plan->originals.size(); ++i)
+            if (!plan->exceptions[i].empty())
+                m_exceptions[plan->originals[i]] = plan->exceptions[i];
+    }
+    m_loupeSide->show();
+    m_again->show();
+    m_report->show();
+    fitColumns(true, names.size(), places.size());
+    fillShow();
+    auto text = ledgerSummary(result.ledger);
+    for (const auto& note : result.notes)
+        text += " " + toQt(note.sentence());
     m_summary->setText(text);
-    if (m_model->rowCount() > 0)
+    if (m_filter->rowCount() > 0)
         m_table->selectRow(0);
     showDetail();
 }
 
+std::vector<LedgerRow> CheckView::chosen() const {
+    std::vector<LedgerRow> out;
+    for (const auto& index : m_table->selectionModel()->selectedRows())
+        out.push_back(m_model->row(m_filter->mapToSource(index).row()));
+    return out;
+}
+
 void CheckView::showDetail() {
     const auto index = m_table->currentIndex();
-    if (!index.isValid())
+    m_folder->setEnabled(index.isValid());
+    m_again->setEnabled(index.isValid());
+    if (!index.isValid()) {
+        m_loupe->clear();
         return m_detail->clear();
-    const auto& row = m_model->row(index.row());
+    }
+    const auto& row = m_model->row(m_filter->mapToSource(index).row());
     const auto line = [](const QString& name, const QString& value) {
         return value.isEmpty()
                    ? QString()
@@ -281,8 +351,19 @@ void CheckView::showDetail() {
     if (row.problem)
         html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())
-        html += line(tr("SHA-256"), toQt(row.fingerprintBefore));
+        html += line(tr("SHA-256"), toQt(row.fingerprintBefore.substr(0, 32)) + " " +
+                                        toQt(row.fingerprintBefore.substr(32)));
     m_detail->setText(html + "</table>");
+    if (!m_model->ran())
+        return;
+    if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)
+        return m_loupe->clear();
+    LoupeSubject subject{row, std::nullopt, {}};
+    if (const auto known = m_deliveries.find(row.delivery); known != m_deliveries.end())
+        subject.delivery = known->second;
+    if (const auto known = m_exceptions.find(row.original); known != m_exceptions.end())
+        subject.exception = known->second;
+    m_loupe->showCopy(subject);
 }
 
 QString CheckView::summary() const {

@@ -1,78 +1,76 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The check: before a run the plan, copy by copy; after it what was promised and what was found in each
-// finished file, worst first.
+// Plan and check: before a run every copy that will be made, after it what was promised and what was found in
+// each finished file, worst first, with original and copy under one loupe.
 #pragma once
 
-#include "run/run.h"
+#include "check/check_model.h"
+#include "check/loupe.h"
 
-#include <QAbstractTableModel>
 #include <QWidget>
 
 #include <functional>
 
+class QComboBox;
 class QLabel;
+class QLineEdit;
+class QMenu;
+class QPushButton;
 class QTableView;
+class QToolButton;
 
 namespace keepseal::app {
-
-class CheckModel : public QAbstractTableModel {
-    Q_OBJECT
-public:
-    enum Column {
-        Name,
-        DeliveryName,
-        Result,
-        PixelSize,
-        Bytes,
-        PlaceGone,
-        Rights,
-        OriginalKept,
-        ColumnCount
-    };
-    using QAbstractTableModel::QAbstractTableModel;
-
-    /// `warnings` by original and delivery; what is known before the run.
-    using Warnings =
-        std::function<QStringList(const std::filesystem::path& original, const Delivery& delivery)>;
-    void showPlan(const Plan& plan, const Warnings& warnings = {});
-    void showLedger(const Ledger& ledger);
-    void update(const LedgerRow& row); ///< during a run
-    const LedgerRow& row(int index) const { return m_rows.at(static_cast<std::size_t>(index)); }
-    bool ran() const { return m_ran; }
-
-    int rowCount(const QModelIndex& parent = {}) const override;
-    int columnCount(const QModelIndex& parent = {}) const override;
-    QVariant data(const QModelIndex& index, int role) const override;
-    QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-
-private:
-    QString text(const LedgerRow& row, int column) const;
-    int verdict(const LedgerRow& row,
-                int column) const; ///< -1 nothing to judge, 0 bad, 1 good, 2 worth a look
-    std::vector<LedgerRow> m_rows;
-    bool m_ran = false;
-};
 
 class CheckView : public QWidget {
     Q_OBJECT
 public:
     explicit CheckView(QWidget* parent = nullptr);
     CheckModel* model() { return m_model; }
-    void showPlan(const Plan& plan, const CheckModel::Warnings& warnings = {});
-    void showLedger(const RunResult& result);
+    /// `sampled`: copies that the bytes were estimated from.
+    void showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled);
+    /// `plan`: what was carried out, for the loupe; may be null.
+    void showLedger(const RunResult& result, const Plan* plan);
     QTableView* table() { return m_table; }
+    CheckFilter* filter() { return m_filter; }
+    QComboBox* show() { return m_show; }
+    Loupe* loupe() { return m_loupe; }
+    QPushButton* againButton() { return m_again; }
+    QToolButton* reportButton() { return m_report; }
     QString summary() const;
     QString detail() const;
+    /// The rows chosen, as in the model.
+    std::vector<LedgerRow> chosen() const;
+    /// Shown by "Again with"; not owned.
+    void setAgainMenu(QMenu* menu);
 
 signals:
     void originalRequested(const QString& path);
+    void stationRequested(const keepseal::LedgerRow& row);
+    void csvRequested();
+    void contactRequested(bool html);
+    void folderRequested(const QString& folder);
 
 private:
+    QWidget* makeActions();
+    QWidget* makeBelow();
     void showDetail();
+    void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
+    void fillShow();
+    QString ledgerSummary(const Ledger& ledger) const;
+
     CheckModel* m_model;
+    CheckFilter* m_filter;
     QLabel *m_summary, *m_detail;
     QTableView* m_table;
+    QComboBox* m_show;
+    QLineEdit* m_words;
+    QPushButton *m_again, *m_folder;
+    QToolButton* m_report;
+    QToolButton* m_zooms[3] = {};
+    Loupe* m_loupe;
+    QWidget* m_loupeSide;
+    std::map<std::string, Delivery> m_deliveries; ///< of the run that is shown, by name
+    std::map<std::filesystem::path, PictureException> m_exceptions;
 };
 
 } // namespace keepseal::app

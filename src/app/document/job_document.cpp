@@ -39,10 +39,14 @@ JobDocument::JobDocument(QObject* parent) : QObject(parent) {
 }
 
 const OriginalItem* JobDocument::original(OriginalId id) const {
-    for (const auto& item : originals())
-        if (item.id == id)
-            return &item;
-    return nullptr;
+    const auto found = m_index.find(id);
+    return found == m_index.end() ? nullptr : &originals()[found->second];
+}
+
+void JobDocument::indexOriginals() {
+    m_index.clear();
+    for (std::size_t i = 0; i < originals().size(); ++i)
+        m_index[originals()[i].id] = i;
 }
 
 std::vector<std::filesystem::path> JobDocument::paths() const {
@@ -68,13 +72,16 @@ void JobDocument::push(const QString& what, JobState next, int mergeKey) {
 void JobDocument::apply(const JobState& next) {
     const JobState before = std::exchange(m_state, next);
     m_state.currentDelivery = std::min(m_state.currentDelivery, m_state.deliveries.size() - 1);
-    if (before.originals != m_state.originals)
+    if (before.originals != m_state.originals) {
+        indexOriginals();
         emit originalsChanged();
+    }
     const bool sameCards =
         before.deliveries.size() == m_state.deliveries.size() &&
         std::equal(before.deliveries.begin(), before.deliveries.end(), m_state.deliveries.begin(),
                    [](const DeliveryItem& a, const DeliveryItem& b) {
-                       return a.delivery.name == b.delivery.name && a.inNextRun == b.inNextRun;
+                       return a.delivery.name == b.delivery.name && a.inNextRun == b.inNextRun &&
+                              a.kept == b.kept;
                    });
     if (!sameCards)
         emit deliveriesChanged();
@@ -237,9 +244,61 @@ void JobDocument::setSetting(const std::string& path, const SettingValue& value,
 
 void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& file) {
     auto next = m_state;
-    next.deliveries.push_back({std::move(delivery), true, file});
+    auto kept = file.empty() ? nullptr : std::make_shared<const Delivery>(delivery);
+    next.deliveries.push_back({std::move(delivery), true, file, std::move(kept)});
     next.currentDelivery = next.deliveries.size() - 1;
     push(tr("adding a delivery"), std::move(next));
+}
+
+void JobDocument::duplicateCurrentDelivery() {
+    auto next = m_state;
+    auto copy = next.deliveries[next.currentDelivery];
+    std::set<std::string> names;
+    for (const auto& item : next.deliveries)
+        names.insert(item.delivery.name);
+    const auto plain = copy.delivery.name;
+    for (int number = 2; names.contains(copy.delivery.name); ++number)
+        copy.delivery.name = plain + " " + std::to_string(number);
+    copy.file.clear();
+    copy.kept.reset();
+    ++next.currentDelivery;
+    next.deliveries.insert(next.deliveries.begin() + static_cast<std::ptrdiff_t>(next.currentDelivery),
+                           std::move(copy));
+    push(tr("duplicating a delivery"), std::move(next));
+}
+
+void JobDocument::moveDelivery(std::size_t from, std::size_t to) {
+    if (from >= m_state.deliveries.size() || to >= m_state.deliveries.size() || from == to)
+        return;
+    auto next = m_state;
+    auto item = std::move(next.deliveries[from]);
+    next.deliveries.erase(next.deliveries.begin() + static_cast<std::ptrdiff_t>(from));
+    next.deliveries.insert(next.deliveries.begin() + static_cast<std::ptrdiff_t>(to), std::move(item));
+    if (next.currentDelivery == from)
+        next.currentDelivery = to;
+    else if (from < next.currentDelivery && to >= next.currentDelivery)
+        --next.currentDelivery;
+    else if (from > next.currentDelivery && to <= next.currentDelivery)
+        ++next.currentDelivery;
+    push(tr("moving a delivery"), std::move(next));
+}
+
+void JobDocument::setNotes(const std::string& notes, const std::vector<std::string>& tags) {
+    if (currentDelivery().notes == notes && currentDelivery().tags == tags)
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery.notes = notes;
+    next.deliveries[next.currentDelivery].delivery.tags = tags;
+    push(tr("writing notes"), std::move(next));
+}
+
+void JobDocument::putBackDelivery() {
+    const auto& item = m_state.deliveries[m_state.currentDelivery];
+    if (!item.changed())
+        return;
+    auto next = m_state;
+    next.deliveries[next.currentDelivery].delivery = *item.kept;
+    push(tr("putting back a delivery"), std::move(next));
 }
 
 void JobDocument::removeCurrentDelivery() {
@@ -276,26 +335,113 @@ void JobDocument::selectDelivery(std::size_t index) {
     emit anythingChanged();
 }
 
+/// An undo step of its own: going back before it also goes back to what was kept then.
+void JobDocument::setKept(std::size_t index) {
+    auto next = m_state;
+    auto& item = next.deliveries.at(index);
+    item.kept = std::make_shared<const Delivery>(item.delivery);
+    push(tr("keeping a delivery"), std::move(next));
+}
+
+void JobDocument::setJobName(const QString& name) {
+    m_state.name = name.trimmed().toStdString();
+    emit anythingChanged();
+}
+
 void JobDocument::setFile(std::size_t index, const std::filesystem::path& file) {
     m_state.deliveries.at(index).file = file;
+}
+
+void JobDocument::takeState(JobState next) {
+    if (next.deliveries.empty())
+        next.deliveries.emplace_back();
+    next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
+    m_state = std::move(next);
+    indexOriginals();
+    m_undo.clear();
+    emit originalsChanged();
+    emit deliveriesChanged();
+    emit currentDeliveryChanged();
+    emit exceptionsChanged();
+    emit anythingChanged();
 }
 
 void JobDocument::load(std::vector<DeliveryItem> deliveries,
                        const std::vector<std::filesystem::path>& files) {
     JobState next;
     next.deliveries = std::move(deliveries);
-    if (next.deliveries.empty())
-        next.deliveries.emplace_back();
     auto items = std::make_shared<std::vector<OriginalItem>>();
     for (const auto& file : files)
         items->push_back({m_nextId++, file});
     next.originals = std::move(items);
-    m_state = std::move(next);
-    m_undo.clear();
-    emit originalsChanged();
-    emit deliveriesChanged();
-    emit currentDeliveryChanged();
-    emit anythingChanged();
+    takeState(std::move(next));
+}
+
+void JobDocument::load(const Job& job) {
+    JobState next;
+    next.name = job.name;
+    next.currentDelivery = job.current;
+    for (const auto& item : job.deliveries)
+        next.deliveries.push_back({item.delivery, item.inNextRun, item.file,
+                                   item.kept ? std::make_shared<const Delivery>(*item.kept) : nullptr});
+    auto items = std::make_shared<std::vector<OriginalItem>>();
+    for (const auto& original : job.originals) {
+        if (!original.exception.empty())
+            next.exceptions[m_nextId] = original.exception;
+        items->push_back({m_nextId++, original.path});
+    }
+    next.originals = std::move(items);
+    takeState(std::move(next));
+}
+
+Job JobDocument::job(const std::function<std::uint64_t(OriginalId)>& bytesOf) const {
+    Job out;
+    out.name = m_state.name;
+    out.current = m_state.currentDelivery;
+    for (const auto& item : originals())
+        out.originals.push_back({item.path, bytesOf ? bytesOf(item.id) : 0, exception(item.id)});
+    for (const auto& item : m_state.deliveries)
+        out.deliveries.push_back(
+            {item.delivery, item.inNextRun, item.file, item.kept ? std::optional(*item.kept) : std::nullopt});
+    return out;
+}
+
+void JobDocument::reorderOriginals(const std::vector<OriginalId>& order, const QString& what) {
+    std::unordered_map<OriginalId, std::size_t> rank;
+    for (const auto id : order)
+        rank.emplace(id, rank.size());
+    auto items = std::make_shared<std::vector<OriginalItem>>(originals());
+    const auto rankOf = [&](const OriginalItem& item) {
+        const auto found = rank.find(item.id);
+        return found == rank.end() ? rank.size() : found->second;
+    };
+    std::stable_sort(items->begin(), items->end(),
+                     [&](const OriginalItem& a, const OriginalItem& b) { return rankOf(a) < rankOf(b); });
+    if (*items == originals())
+        return;
+    auto next = m_state;
+    next.originals = std::move(items);
+    push(what, std::move(next));
+}
+
+void JobDocument::movePaths(const std::map<std::filesystem::path, std::filesystem::path>& found) {
+    if (found.empty())
+        return;
+    auto items = std::make_shared<std::vector<OriginalItem>>(originals());
+    auto next = m_state;
+    for (auto& item : *items)
+        if (const auto there = found.find(item.path); there != found.end()) {
+            item.path = there->second;
+            // Another id, so that all who know the picture read it anew.
+            const auto id = m_nextId++;
+            if (auto known = next.exceptions.extract(item.id)) {
+                known.key() = id;
+                next.exceptions.insert(std::move(known));
+            }
+            item.id = id;
+        }
+    next.originals = std::move(items);
+    push(tr("finding pictures again"), std::move(next));
 }
 
 int mergeKeyOf(const std::string& path, int drag) {

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "delivery/stations.h"
+#include "job/job.h"
 #include "run/plan.h"
 
 #include <QObject>
@@ -13,6 +14,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <unordered_map>
 #include <vector>
 
 namespace keepseal::app {
@@ -30,6 +32,8 @@ struct DeliveryItem {
     bool inNextRun = true;
     std::filesystem::path
         file; ///< where it was opened from or saved to; empty while it is only in the window
+    std::shared_ptr<const Delivery> kept; ///< as it was last kept or opened; nullptr: never
+    bool changed() const { return kept && !(*kept == delivery); }
     bool operator==(const DeliveryItem&) const = default;
 };
 
@@ -39,6 +43,7 @@ struct JobState {
         std::make_shared<std::vector<OriginalItem>>();
     std::vector<DeliveryItem> deliveries;
     std::size_t currentDelivery = 0;
+    std::string name;                                  ///< the job's
     std::map<OriginalId, PictureException> exceptions; ///< only what is different
 };
 
@@ -62,6 +67,10 @@ public:
     /// Changes of design, each one undo step. Files already in the job are not taken twice.
     void addOriginals(const std::vector<std::filesystem::path>& files);
     void removeOriginals(const std::vector<OriginalId>& ids);
+    /// The same pictures in another order; ids not named stay behind the others. {number} counts in it.
+    void reorderOriginals(const std::vector<OriginalId>& order, const QString& what);
+    /// Where originals were found again.
+    void movePaths(const std::map<std::filesystem::path, std::filesystem::path>& found);
     /// While one control is dragged its steps merge into one; `drag` tells which drag this belongs to (0:
     /// none).
     void setSetting(const std::string& path, const SettingValue& value, int drag = 0);
@@ -80,15 +89,26 @@ public:
     void editExceptions(const std::vector<OriginalId>& ids, const QString& what,
                         const std::function<void(SealException&)>& edit, int merge = 0);
     void addDelivery(Delivery delivery, const std::filesystem::path& file = {});
+    void duplicateCurrentDelivery();
     void removeCurrentDelivery();
+    /// Changes the place of a card; a change of order only.
+    void moveDelivery(std::size_t from, std::size_t to);
+    void setNotes(const std::string& notes, const std::vector<std::string>& tags);
+    /// Takes what was last kept instead of the changes made since.
+    void putBackDelivery();
     void renameCurrentDelivery(const QString& name);
     void setInNextRun(std::size_t index, bool on);
 
     /// Not changes of design: no undo step.
     void selectDelivery(std::size_t index);
     void setFile(std::size_t index, const std::filesystem::path& file);
+    void setKept(std::size_t index); ///< as it is now
+    void setJobName(const QString& name);
     /// Replaces everything at start; clears the undo history.
     void load(std::vector<DeliveryItem> deliveries, const std::vector<std::filesystem::path>& files);
+    void load(const Job& job);
+    /// As it is saved. `bytesOf` tells the size of an original, for finding it again; 0: not known.
+    Job job(const std::function<std::uint64_t(OriginalId)>& bytesOf = {}) const;
 
 signals:
     void originalsChanged();
@@ -104,8 +124,11 @@ private:
     void editEach(const std::vector<OriginalId>& ids, const QString& what,
                   const std::function<void(OriginalId, PictureException&)>& edit, int merge);
     void apply(const JobState& next);
+    void takeState(JobState next);
+    void indexOriginals();
 
     JobState m_state;
+    std::unordered_map<OriginalId, std::size_t> m_index; ///< of originals, by id
     QUndoStack m_undo;
     OriginalId m_nextId = 1;
 };

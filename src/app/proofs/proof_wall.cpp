@@ -69,11 +69,15 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
             viewport()->update();
         }
     });
-    connect(document, &JobDocument::currentDeliveryChanged, relayout, soon);
-    connect(document, &JobDocument::exceptionsChanged, relayout, soon);
-    connect(document, &JobDocument::stationChanged, relayout, [soon](StationId station) {
+    const auto newShapes = [this, soon] {
+        m_shapes.clear();
+        soon();
+    };
+    connect(document, &JobDocument::currentDeliveryChanged, relayout, newShapes);
+    connect(document, &JobDocument::exceptionsChanged, relayout, newShapes);
+    connect(document, &JobDocument::stationChanged, relayout, [newShapes](StationId station) {
         if (station == StationId::Turn || station == StationId::Fit || station == StationId::Border)
-            soon(); // the copies have other shapes now
+            newShapes(); // the copies have other shapes now
     });
 }
 
@@ -115,8 +119,16 @@ void ProofWall::setRowHeight(int height) {
 }
 
 void ProofWall::selectEverything() {
-    for (const auto& item : m_document->originals())
-        m_selected.insert(item.id);
+    for (const auto& tile : m_tiles)
+        m_selected.insert(tile.id);
+    viewport()->update();
+}
+
+void ProofWall::select(const std::vector<OriginalId>& ids) {
+    if (ids.empty())
+        return;
+    setCurrent(ids.front());
+    m_selected = {ids.begin(), ids.end()};
     viewport()->update();
 }
 
@@ -131,8 +143,40 @@ void ProofWall::setBefore(bool before) {
 }
 
 Size ProofWall::shapeOf(OriginalId id) const {
+    if (const auto known = m_shapes.find(id); known != m_shapes.end())
+        return known->second;
     const auto info = m_library->info(id);
-    return info && !info->problem ? chainOf(*m_document, *info, id).sizes.whole : Size{3, 2};
+    if (!info)
+        return {3, 2};
+    return m_shapes[id] = info->problem ? Size{3, 2} : chainOf(*m_document, *info, id).sizes.whole;
+}
+
+bool ProofWall::isShown(const OriginalItem& item) const {
+    return m_filter.all() || m_filter.takes(item, m_library->info(item.id).get(),
+                                            m_document->exception(item.id), shapeOf(item.id));
+}
+
+void ProofWall::setFilter(const PictureFilter& filter) {
+    if (filter == m_filter)
+        return;
+    m_filter = filter;
+    layoutTiles();
+    // What is chosen and can't be seen would be changed unseen.
+    std::erase_if(m_selected, [this](OriginalId id) { return indexOf(id) < 0; });
+    if (indexOf(m_current) < 0 && !m_tiles.empty())
+        moveTo(0, false);
+}
+
+std::vector<OriginalId> ProofWall::shownIds() const {
+    std::vector<OriginalId> out;
+    for (const auto& tile : m_tiles)
+        out.push_back(tile.id);
+    return out;
+}
+
+void ProofWall::setOutcome(OriginalId id, int outcome) {
+    m_outcomes[id] = outcome;
+    viewport()->update(pictureRect(id).adjusted(-6, -6, 6, kCaption));
 }
 
 /// Whole rows: a row takes pictures until it is full, then grows or shrinks a little to fill the width
@@ -162,6 +206,8 @@ void ProofWall::layoutTiles() {
         rowWidth = 0;
     };
     for (const auto& item : m_document->originals()) {
+        if (!isShown(item))
+            continue;
         const Size shape = shapeOf(item.id);
         const double natural =
             std::min<double>(width, m_rowHeight * static_cast<double>(shape.width) / shape.height);
@@ -175,12 +221,24 @@ void ProofWall::layoutTiles() {
             flush(false);
     }
     flush(true);
+    m_tileOf.clear();
+    for (std::size_t i = 0; i < m_tiles.size(); ++i)
+        m_tileOf[m_tiles[i].id] = static_cast<int>(i);
     m_contentsHeight = y - kRowGap + kMargin;
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(m_rowHeight / 2);
     verticalScrollBar()->setRange(0, std::max(0, m_contentsHeight - viewport()->height()));
     updateWishes();
     viewport()->update();
+    emit laidOut();
+}
+
+/// Index of the first tile that ends below `y`; tiles lie in rows from top to bottom.
+std::size_t ProofWall::firstBelow(int y) const {
+    return static_cast<std::size_t>(
+        std::partition_point(m_tiles.begin(), m_tiles.end(),
+                             [y](const Tile& tile) { return tile.picture.bottom() + kCaption < y; }) -
+        m_tiles.begin());
 }
 
 /// Visible tiles first, then one screen below and above.
@@ -189,7 +247,9 @@ void ProofWall::updateWishes() {
     const QRect screen(0, top, viewport()->width(), height);
     std::vector<ProofWish> near, wishes;
     const qreal ratio = devicePixelRatioF();
-    for (const auto& tile : m_tiles) {
+    for (auto i = firstBelow(top - height); i < m_tiles.size() && m_tiles[i].picture.top() < top + 2 * height;
+         ++i) {
+        const auto& tile = m_tiles[i];
         const ProofWish wish{tile.id,
                              {static_cast<int>(std::lround(tile.picture.width() * ratio)),
                               static_cast<int>(std::lround(tile.picture.height() * ratio))}};
@@ -211,15 +271,14 @@ QRect ProofWall::pictureRect(OriginalId id) const {
 }
 
 int ProofWall::indexOf(OriginalId id) const {
-    for (std::size_t i = 0; i < m_tiles.size(); ++i)
-        if (m_tiles[i].id == id)
-            return static_cast<int>(i);
-    return -1;
+    const auto found = m_tileOf.find(id);
+    return found == m_tileOf.end() ? -1 : found->second;
 }
 
 int ProofWall::tileIndexAt(QPoint position) const {
     const QPoint at = position + QPoint(0, verticalScrollBar()->value());
-    for (std::size_t i = 0; i < m_tiles.size(); ++i)
+    for (auto i = firstBelow(at.y() - kRowGap); i < m_tiles.size() && m_tiles[i].picture.top() <= at.y() + 4;
+         ++i)
         if (m_tiles[i].picture.adjusted(-4, -4, 4, kCaption).contains(at))
             return static_cast<int>(i);
     return -1;

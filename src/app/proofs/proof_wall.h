@@ -3,9 +3,12 @@
 // The proof wall: every original of the job as its copy will be, in whole rows, at an adjustable size.
 #pragma once
 
+#include "document/picture_filter.h"
 #include "proofs/proof_set.h"
 
 #include <QAbstractScrollArea>
+
+#include <unordered_map>
 
 class QMenu;
 
@@ -22,8 +25,15 @@ public:
     int rowHeight() const { return m_rowHeight; }
     void setRowHeight(int height); ///< of the pictures, 70 to 420 device-independent pixels
     void selectEverything();
+    void select(const std::vector<OriginalId>& ids); ///< the first one becomes the current
     /// Marks shown on the tiles during and after a run: 1 made, 2 failed; empty clears.
     void setOutcomes(std::map<OriginalId, int> outcomes);
+    void setOutcome(OriginalId id, int outcome); ///< of one more
+    /// Only these are laid out; what is hidden stays in the job.
+    void setFilter(const PictureFilter& filter);
+    const PictureFilter& filter() const { return m_filter; }
+    std::size_t shown() const { return m_tiles.size(); }
+    std::vector<OriginalId> shownIds() const;
     /// While true the proofs are shown without their seal.
     void setBefore(bool before);
     ProofSet& proofs() { return m_proofs; }
@@ -37,6 +47,7 @@ signals:
     void openRequested(keepseal::app::OriginalId id);
     void removeRequested();
     void rowHeightChanged(int height);
+    void laidOut();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -64,6 +75,8 @@ private:
     void updateWishes();
     void onOriginals();
     Size shapeOf(OriginalId id) const;
+    bool isShown(const OriginalItem& item) const;
+    std::size_t firstBelow(int y) const;
     int tileIndexAt(QPoint position) const;
     int indexOf(OriginalId id) const;
     void moveTo(int index, bool extend);
@@ -79,7 +92,11 @@ private:
     JobDocument* m_document;
     PictureLibrary* m_library;
     ProofSet m_proofs;
-    std::vector<Tile> m_tiles;
+    std::vector<Tile> m_tiles; ///< from top to bottom
+    std::unordered_map<OriginalId, int> m_tileOf;
+    mutable std::unordered_map<OriginalId, Size>
+        m_shapes; ///< worked out once, until the copies may have others
+    PictureFilter m_filter;
     int m_contentsHeight = 0;
     int m_rowHeight = 150;
     OriginalId m_current = 0, m_rangeStart = 0;

@@ -20,9 +20,9 @@ void ProofWall::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const QRect screen(0, verticalScrollBar()->value(), viewport()->width(), viewport()->height());
     painter.translate(0, -screen.top());
-    for (const auto& tile : m_tiles)
-        if (tile.picture.adjusted(-8, -8, 8, kCaption + 8).intersects(screen))
-            paintTile(painter, tile);
+    for (auto i = firstBelow(screen.top() - 16);
+         i < m_tiles.size() && m_tiles[i].picture.top() < screen.bottom() + 16; ++i)
+        paintTile(painter, m_tiles[i]);
 }
 
 void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {

@@ -35,18 +35,9 @@ void MainWindow::makeActions() {
     menu->addAction(
         action(tr("Choose all pictures"), QKeySequence::SelectAll, [this] { m_wall->selectEverything(); }));
     menu->addSeparator();
-    menu->addAction(action(tr("Open a delivery…"), QKeySequence("Ctrl+D"), [this] {
-        const auto file =
-            QFileDialog::getOpenFileName(this, tr("Open a delivery"), {}, tr("Deliveries (*.json)"));
-        if (!file.isEmpty())
-            openDelivery(toPath(file));
-    }));
-    menu->addAction(action(
-        tr("Save the delivery as…"), QKeySequence::Save, [this] { saveDeliveryAs(); }, "save"));
-    menu->addAction(action(
-        tr("Rename the delivery…"), {}, [this] { renameDelivery(); }, "pencil"));
-    menu->addAction(action(
-        tr("Remove the delivery"), {}, [this] { m_document.removeCurrentDelivery(); }, "trash-2"));
+    makeJobActions(menu->addMenu(tr("Job and pictures")));
+    makeDeliveryActions(menu->addMenu(tr("Delivery")));
+    action({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });
     menu->addSeparator();
     menu->addAction(action(
         tr("Design the seal…"), QKeySequence("Ctrl+B"), [this] { openBench(); }, "shapes"));
@@ -59,6 +50,7 @@ void MainWindow::makeActions() {
     menu->addAction(action(
         tr("What do these files tell?"), QKeySequence("Ctrl+I"), [this] { lookIntoFiles(); }, "search"));
     auto* different = menu->addMenu(tr("Different on the chosen pictures"));
+    m_differentMenu = different;
     makePictureActions(different);
     makeExceptionActions(different);
     menu->addSeparator();

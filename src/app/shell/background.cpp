@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
+#include "delivery/file_names.h"
+
 #include <algorithm>
+#include <unordered_map>
 
 namespace keepseal::app {
 
@@ -10,6 +13,11 @@ Worker::~Worker() {
     m_stop = true;
     if (m_thread)
         m_thread->wait(); // the run stops between two steps and leaves only whole copies
+}
+
+void Worker::waitForThread() {
+    if (m_thread)
+        m_thread->wait();
 }
 
 void Worker::startThread(std::function<void()> work, std::function<void()> done) {
@@ -37,7 +45,24 @@ void Gathering::start(const std::vector<std::filesystem::path>& paths) {
                 });
 }
 
-Planning::Planning(JobDocument* document, QObject* parent) : Worker(parent), m_document(document) {
+FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
+    auto known = std::make_shared<std::unordered_map<std::string, PictureInfoPtr>>();
+    for (const auto& item : document.originals())
+        if (auto info = library.info(item.id))
+            known->emplace(item.path.native(), std::move(info));
+    return [known](const std::filesystem::path& path) -> OriginalFactsPtr {
+        const auto found = known->find(path.native());
+        if (found == known->end())
+            return readOriginalFacts(path);
+        const auto& info = *found->second;
+        if (info.problem)
+            return nullptr;
+        return std::make_shared<const OriginalFacts>(OriginalFacts{info.facts, info.metadata, info.bytes});
+    };
+}
+
+Planning::Planning(JobDocument* document, PictureLibrary* library, QObject* parent)
+    : Worker(parent), m_document(document), m_library(library) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(80);
     connect(&m_wait, &QTimer::timeout, this, &Planning::make);
@@ -55,16 +80,25 @@ void Planning::make() {
         return;
     }
     struct Made {
-        std::optional<Plan> plan;
+        PlanPtr plan;
         std::optional<Problem> problem;
     };
     auto made = std::make_shared<Made>();
     const auto number = m_wanted;
+    PlanOptions options;
+    options.exceptions = m_document->exceptions();
+    options.jobName = m_document->state().name;
+    const auto ticked = m_document->tickedDeliveries();
+    const bool asks = std::any_of(ticked.begin(), ticked.end(), [](const Delivery& d) {
+        return !d.which.all() || needsMetadata(d.place) || needsSize(d.place);
+    });
+    if (asks)
+        options.factsOf = knownFacts(*m_document, *m_library);
     startThread(
-        [made, paths = m_document->paths(), deliveries = m_document->tickedDeliveries(),
-         exceptions = m_document->exceptions()] {
+        [made, paths = m_document->paths(), ticked, options] {
             try {
-                made->plan = makePlan(paths, deliveries, std::filesystem::current_path(), exceptions);
+                made->plan = std::make_shared<const Plan>(
+                    makePlan(paths, ticked, std::filesystem::current_path(), options));
             } catch (const Problem& problem) {
                 made->problem = problem;
             } catch (const std::exception& error) {
@@ -72,25 +106,159 @@ void Planning::make() {
             }
         },
         [this, made, number] {
-            m_plan = std::move(made->plan);
-            m_problem = std::move(made->problem);
+            m_plan = made->plan;
+            m_problem = made->problem;
             m_madeFor = number;
             emit planned();
         });
 }
 
-void Running::start(const Plan& plan) {
+namespace {
+
+constexpr int kIdleMs = 1500;
+constexpr std::size_t kSampledEach = 3;
+
+} // namespace
+
+Forecasting::Forecasting(JobDocument* document, PictureLibrary* library, QObject* parent)
+    : Worker(parent), m_document(document), m_library(library) {
+    m_idle.setSingleShot(true);
+    m_idle.setInterval(kIdleMs);
+    connect(&m_idle, &QTimer::timeout, this, [this] { work(true); });
+}
+
+void Forecasting::start(const PlanPtr& plan) {
+    m_plan = plan;
+    m_idle.stop();
+    if (busy())
+        stopFlag() = true; // its end begins this one
+    else
+        work(false);
+}
+
+void Forecasting::cancel() {
+    m_plan = nullptr;
+    m_idle.stop();
+    stopFlag() = true;
+}
+
+bool Forecasting::knowsAllRates() const {
+    for (const auto& delivery : m_plan->deliveries)
+        for (const auto format : delivery.file.formats())
+            if (!m_rates.contains({settingsDigest(delivery), format}))
+                return false;
+    return true;
+}
+
+ByteRates Forecasting::rates() const {
+    ByteRates out;
+    for (std::size_t d = 0; d < m_plan->deliveries.size(); ++d)
+        for (const auto format : m_plan->deliveries[d].file.formats())
+            if (const auto known = m_rates.find({settingsDigest(m_plan->deliveries[d]), format});
+                known != m_rates.end()) {
+                out.bytesPerPixel[{d, format}] = known->second.first;
+                out.sampled += known->second.second;
+            }
+    return out;
+}
+
+void Forecasting::work(bool sample) {
+    if (!m_plan || m_plan->originals.empty())
+        return;
+    struct Made {
+        Forecast forecast;
+        ByteRates rates;
+    };
+    auto made = std::make_shared<Made>();
+    made->rates = rates();
+    startThread(
+        [this, made, plan = m_plan, facts = knownFacts(*m_document, *m_library), sample] {
+            if (sample)
+                made->rates = sampleBytes(*plan, kSampledEach, stopFlag());
+            made->forecast = forecast(*plan, facts, made->rates, stopFlag());
+        },
+        [this, made, plan = m_plan, sample] {
+            const bool whole = !stopFlag();
+            if (sample && whole)
+                for (const auto& [key, rate] : made->rates.bytesPerPixel)
+                    m_rates[{settingsDigest(plan->deliveries[key.first]), key.second}] = {
+                        rate,
+                        made->rates.sampled / std::max<std::size_t>(1, made->rates.bytesPerPixel.size())};
+            if (plan != m_plan)
+                return work(false); // a newer one came meanwhile
+            if (!whole || !m_plan)
+                return;
+            m_forecast = std::move(made->forecast);
+            m_of = plan;
+            m_sampled = made->rates.sampled;
+            emit changed();
+            if (!sample && !knowsAllRates())
+                m_idle.start();
+        });
+}
+
+void Running::start(const PlanPtr& plan) {
+    if (busy()) {
+        m_line.push_back(plan);
+        return;
+    }
+    m_plan = plan;
+    carryOut([this, plan](const RunOptions& options, const auto& onEvent) {
+        return runPlan(*plan, options, stopFlag(), onEvent);
+    });
+}
+
+void Running::startAnew(const PlanPtr& wish) {
+    m_line.push_back(wish);
+    if (!busy())
+        next();
+}
+
+void Running::resume(const std::filesystem::path& journal) {
+    if (busy())
+        return;
+    m_plan = nullptr;
+    carryOut([this, journal](const RunOptions& options, const auto& onEvent) {
+        return resumeRun(journal, options, stopFlag(), onEvent);
+    });
+}
+
+void Running::stop() {
+    m_line.clear();
+    stopFlag() = true;
+}
+
+/// The next in line; its names are looked at again, the run before may have taken some.
+void Running::next() {
+    if (m_line.empty())
+        return;
+    const auto old = m_line.front();
+    m_line.erase(m_line.begin());
+    m_plan = old;
+    carryOut([this, old](const RunOptions& options, const auto& onEvent) {
+        PlanOptions again;
+        again.jobName = old->jobName;
+        for (std::size_t i = 0; i < old->originals.size(); ++i)
+            if (!old->exceptions[i].empty())
+                again.exceptions[old->originals[i]] = old->exceptions[i];
+        return runPlan(makePlan(old->originals, old->deliveries, std::filesystem::current_path(), again),
+                       options, stopFlag(), onEvent);
+    });
+}
+
+void Running::carryOut(Run run) {
     struct Made {
         std::optional<RunResult> result;
         std::optional<Problem> problem;
     };
     auto made = std::make_shared<Made>();
+    m_pause = false;
     const auto onEvent = [this](const RunEvent& event) {
-        if (event.kind == RunEvent::Kind::CopyDone)
+        if (event.kind == RunEvent::Kind::CopyDone || event.kind == RunEvent::Kind::Resumed)
             QMetaObject::invokeMethod(
                 this,
-                [this, done = event.done, total = event.total, row = *event.row] {
-                    emit progressed(done, total, row);
+                [this, done = event.done, total = event.total, index = event.index, row = *event.row] {
+                    emit progressed(done, total, index, row);
                 },
                 Qt::QueuedConnection);
         else if (event.kind == RunEvent::Kind::Verifying)
@@ -99,9 +267,11 @@ void Running::start(const Plan& plan) {
                 Qt::QueuedConnection);
     };
     startThread(
-        [this, plan, made, onEvent] {
+        [this, run = std::move(run), made, onEvent] {
             try {
-                made->result = runPlan(plan, {}, stopFlag(), onEvent);
+                RunOptions options;
+                options.pause = &m_pause;
+                made->result = run(options, onEvent);
             } catch (const Problem& problem) {
                 made->problem = problem;
             } catch (const std::exception& error) {
@@ -109,10 +279,41 @@ void Running::start(const Plan& plan) {
             }
         },
         [this, made] {
+            const bool goOn = !made->result || !made->result->stopped;
             if (made->result)
                 emit finished(*made->result);
             else
                 emit refused(*made->problem);
+            if (goOn)
+                next();
+        });
+    emit begun();
+}
+
+void Reporting::start(Work work) {
+    if (busy()) {
+        m_next = std::move(work);
+        stopFlag() = true;
+        return;
+    }
+    auto problem = std::make_shared<std::optional<Problem>>();
+    startThread(
+        [this, work = std::move(work), problem] {
+            try {
+                work(stopFlag());
+            } catch (const Problem& p) {
+                *problem = p;
+            } catch (const std::exception& error) {
+                *problem = Problem(ProblemKind::Internal, {}, error.what());
+            }
+        },
+        [this, problem] {
+            if (m_next)
+                return start(std::exchange(m_next, {}));
+            if (*problem)
+                emit failed(**problem);
+            else
+                emit done();
         });
 }
 

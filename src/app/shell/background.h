@@ -5,6 +5,8 @@
 #pragma once
 
 #include "document/job_document.h"
+#include "document/picture_library.h"
+#include "run/forecast.h"
 #include "run/gather.h"
 #include "run/run.h"
 
@@ -28,6 +30,7 @@ public:
 
 protected:
     void startThread(std::function<void()> work, std::function<void()> done);
+    void waitForThread();
 
 private:
     QThread* m_thread = nullptr;
@@ -48,13 +51,18 @@ private:
     std::vector<std::filesystem::path> m_next;
 };
 
+using PlanPtr = std::shared_ptr<const Plan>;
+
+/// What the window knows of the originals already; others are read from their files.
+FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library);
+
 /// Keeps the plan in step with the job.
 class Planning : public Worker {
     Q_OBJECT
 public:
-    explicit Planning(JobDocument* document, QObject* parent = nullptr);
+    Planning(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
     /// The latest plan, or why there is none. Both empty while the first is being made.
-    const std::optional<Plan>& plan() const { return m_plan; }
+    const PlanPtr& plan() const { return m_plan; }
     const std::optional<Problem>& problem() const { return m_problem; }
     bool current() const { return m_madeFor == m_wanted; }
     void renew(); ///< files may have changed
@@ -65,24 +73,91 @@ signals:
 private:
     void make();
     JobDocument* m_document;
+    PictureLibrary* m_library;
     QTimer m_wait;
     quint64 m_wanted = 1, m_madeFor = 0;
-    std::optional<Plan> m_plan;
+    PlanPtr m_plan;
     std::optional<Problem> m_problem;
 };
 
+/// What the plan will come to: first sizes and warnings, then, once nothing changes for a moment, bytes from
+/// a few copies made to find out. What was measured is remembered as long as the settings stay the same.
+class Forecasting : public Worker {
+    Q_OBJECT
+public:
+    Forecasting(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
+    void start(const PlanPtr& plan);
+    void cancel();
+    /// Of that plan; nullptr while it is not known.
+    const Forecast* of(const Plan* plan) const { return plan && m_of.get() == plan ? &m_forecast : nullptr; }
+    /// How many copies the bytes were estimated from.
+    std::size_t sampled() const { return m_sampled; }
+
+signals:
+    void changed();
+
+private:
+    using RateKey = std::pair<std::string, Container>; ///< settings digest and format
+    void work(bool sample);
+    bool knowsAllRates() const;
+    ByteRates rates() const;
+    JobDocument* m_document;
+    PictureLibrary* m_library;
+    PlanPtr m_plan, m_of;
+    Forecast m_forecast;
+    std::map<RateKey, std::pair<double, std::size_t>> m_rates;
+    std::size_t m_sampled = 0;
+    QTimer m_idle;
+};
+
+/// Carries plans out, one after the other.
 class Running : public Worker {
     Q_OBJECT
 public:
     using Worker::Worker;
-    void start(const Plan& plan);
-    void stop() { stopFlag() = true; }
+    /// While a run goes on the plan waits in line, and is made anew when its turn comes.
+    void start(const PlanPtr& plan);
+    /// Only originals, exceptions and deliveries of it count; the names are worked out when its turn comes.
+    void startAnew(const PlanPtr& wish);
+    /// Goes on with a run that was stopped or killed.
+    void resume(const std::filesystem::path& journal);
+    void stop();
+    void setPaused(bool paused) { m_pause = paused; }
+    bool paused() const { return m_pause; }
+    std::size_t inLine() const { return m_line.size(); }
+    /// The plan being carried out; nullptr for one that was read from a journal.
+    const PlanPtr& plan() const { return m_plan; }
 
 signals:
-    void progressed(qulonglong done, qulonglong total, const keepseal::LedgerRow& row);
+    void begun();
+    void progressed(qulonglong done, qulonglong total, qulonglong index, const keepseal::LedgerRow& row);
     void verifying(qulonglong done, qulonglong total);
     void finished(const keepseal::RunResult& result);
     void refused(const keepseal::Problem& problem);
+
+private:
+    using Run = std::function<RunResult(const RunOptions&, const std::function<void(const RunEvent&)>&)>;
+    void carryOut(Run run);
+    void next();
+    std::atomic<bool> m_pause{false};
+    PlanPtr m_plan;
+    std::vector<PlanPtr> m_line;
+};
+
+/// Writes what is asked for; one at a time, the latest wins.
+class Reporting : public Worker {
+    Q_OBJECT
+public:
+    using Worker::Worker;
+    using Work = std::function<void(const std::atomic<bool>& stop)>;
+    void start(Work work);
+
+signals:
+    void done();
+    void failed(const keepseal::Problem& problem);
+
+private:
+    Work m_next;
 };
 
 } // namespace keepseal::app

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/deliveries_bar.h"
 
+#include "delivery/difference.h"
 #include "geometry/anchor.h"
 #include "theme/theme.h"
 
@@ -60,14 +61,39 @@ void paintSign(QPainter& painter, const QRect& box, const SealDesign& seal) {
 DeliveryCard::DeliveryCard(QWidget* parent) : QAbstractButton(parent), m_tick(new QCheckBox(this)) {
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
-    setContextMenuPolicy(Qt::ActionsContextMenu);
     m_tick->setToolTip(tr("In the next run"));
-    setToolTip(tr("Double-click or F2 to rename"));
 }
 
 QSize DeliveryCard::sizeHint() const {
     return {208, 62};
 }
+
+namespace {
+
+/// Its notes, what was changed since it was kept, and how the card is used.
+QString cardHelp(const DeliveryItem& item) {
+    QStringList lines;
+    if (!item.delivery.notes.empty())
+        lines << toQt(item.delivery.notes);
+    if (!item.delivery.tags.empty()) {
+        QStringList tags;
+        for (const auto& tag : item.delivery.tags)
+            tags << toQt(tag);
+        lines << tags.join(", ");
+    }
+    if (item.changed()) {
+        lines << DeliveryCard::tr("Changed since it was kept:");
+        const auto changes = differences(*item.kept, item.delivery);
+        for (std::size_t i = 0; i < std::min<std::size_t>(changes.size(), 8); ++i)
+            lines << "  " + toQt(changes[i]);
+        if (changes.size() > 8)
+            lines << DeliveryCard::tr("  and %1 more").arg(changes.size() - 8);
+    }
+    lines << DeliveryCard::tr("F2 renames, the right button offers more, dragging changes the order");
+    return lines.join("\n");
+}
+
+} // namespace
 
 void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::size_t pictures) {
     m_item = item;
@@ -76,7 +102,9 @@ void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::size_t p
     const QSignalBlocker blocker(m_tick);
     m_tick->setChecked(item.inNextRun);
     m_tick->setAccessibleName(tr("%1 in the next run").arg(toQt(item.delivery.name)));
-    setAccessibleName(tr("Delivery %1").arg(toQt(item.delivery.name)));
+    setAccessibleName(tr("Delivery %1").arg(toQt(item.delivery.name)) +
+                      (item.changed() ? tr(", changed") : QString()));
+    setToolTip(cardHelp(item));
     update();
 }
 
@@ -122,6 +150,12 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
                      : m_pictures * d.file.formats().size() == 1
                          ? tr("1 copy")
                          : tr("%1 copies").arg(m_pictures * d.file.formats().size()));
+    if (m_item.changed()) {
+        painter.setPen(t.look);
+        painter.drawText(
+            QRect(left, 10 + strong.height() + small.height(), width() - left - 10, small.height()),
+            Qt::AlignRight, tr("changed"));
+    }
     if (hasFocus()) {
         painter.setPen(QPen(t.text, 1, Qt::DotLine));
         painter.setBrush(Qt::NoBrush);
@@ -132,22 +166,50 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
 void DeliveryCard::resizeEvent(QResizeEvent*) {
     m_tick->move(width() - 28, 7);
 }
+void DeliveryCard::mousePressEvent(QMouseEvent* event) {
+    m_pressedAt = event->position().toPoint();
+    m_dragged = false;
+    QAbstractButton::mousePressEvent(event);
+}
+
+void DeliveryCard::mouseMoveEvent(QMouseEvent* event) {
+    constexpr int far = 16;
+    if ((event->buttons() & Qt::LeftButton) &&
+        (event->position().toPoint() - m_pressedAt).manhattanLength() > far) {
+        m_dragged = true;
+        setCursor(Qt::ClosedHandCursor);
+    }
+    QAbstractButton::mouseMoveEvent(event);
+}
+
+void DeliveryCard::mouseReleaseEvent(QMouseEvent* event) {
+    unsetCursor();
+    if (m_dragged) {
+        setDown(false);
+        emit dropped(event->globalPosition().toPoint());
+        return;
+    }
+    QAbstractButton::mouseReleaseEvent(event);
+}
+
 void DeliveryCard::mouseDoubleClickEvent(QMouseEvent*) {
     emit renameRequested();
 }
 
 void DeliveryCard::keyPressEvent(QKeyEvent* event) {
+    const bool move = event->modifiers() == (Qt::ControlModifier | Qt::ShiftModifier);
     if (event->key() == Qt::Key_F2)
         emit renameRequested();
+    else if (move && (event->key() == Qt::Key_Left || event->key() == Qt::Key_Right))
+        emit moveRequested(event->key() == Qt::Key_Left ? -1 : 1);
     else
         QAbstractButton::keyPressEvent(event);
 }
 
 DeliveriesBar::DeliveriesBar(JobDocument* document, QWidget* parent)
     : QWidget(parent), m_document(document), m_about(new QLabel), m_row(new QHBoxLayout),
-      m_add(roundButton(tr("New delivery, like the chosen one"), "plus")),
-      m_undo(roundButton(tr("Undo"), "undo-2")), m_redo(roundButton(tr("Redo"), "redo-2")),
-      m_menu(roundButton(tr("Menu"), "menu")) {
+      m_add(roundButton(tr("New delivery"), "plus")), m_undo(roundButton(tr("Undo"), "undo-2")),
+      m_redo(roundButton(tr("Redo"), "redo-2")), m_menu(roundButton(tr("Menu"), "menu")) {
     setAccessibleName(tr("Deliveries"));
     auto* whole = new QHBoxLayout(this);
     whole->setContentsMargins(kGap4, kGap2, kGap3, kGap2);
@@ -189,11 +251,8 @@ DeliveriesBar::DeliveriesBar(JobDocument* document, QWidget* parent)
         whole->addWidget(button);
     m_menu->setPopupMode(QToolButton::InstantPopup);
     m_menu->setStyleSheet("QToolButton::menu-indicator { image: none; }");
-    connect(m_add, &QToolButton::clicked, this, [this] {
-        Delivery next = m_document->currentDelivery();
-        next.name += " 2";
-        m_document->addDelivery(std::move(next));
-    });
+    m_add->setPopupMode(QToolButton::InstantPopup);
+    m_add->setStyleSheet("QToolButton::menu-indicator { image: none; }");
     connect(document, &JobDocument::deliveriesChanged, this, &DeliveriesBar::rebuild);
     connect(document, &JobDocument::anythingChanged, this, &DeliveriesBar::refresh);
     rebuild();
@@ -207,22 +266,45 @@ void DeliveriesBar::rebuild() {
         m_cards.pop_back();
     }
     while (m_cards.size() < count) {
-        const auto index = m_cards.size();
-        auto* card = new DeliveryCard;
-        connect(card, &QAbstractButton::clicked, this, [this, index] {
-            m_document->selectDelivery(index);
-            refresh();
-        });
-        connect(card, &DeliveryCard::renameRequested, this, [this, index] {
-            m_document->selectDelivery(index);
-            emit renameRequested();
-        });
-        connect(card->tick(), &QCheckBox::toggled, this,
-                [this, index](bool on) { m_document->setInNextRun(index, on); });
-        m_row->insertWidget(static_cast<int>(index), card);
+        auto* card = newCard(m_cards.size());
+        m_row->insertWidget(static_cast<int>(m_cards.size()), card);
         m_cards.push_back(card);
     }
     refresh();
+}
+
+DeliveryCard* DeliveriesBar::newCard(std::size_t index) {
+    auto* card = new DeliveryCard;
+    const auto choose = [this, index] { m_document->selectDelivery(index); };
+    connect(card, &QAbstractButton::clicked, this, [this, choose] {
+        choose();
+        refresh();
+    });
+    connect(card, &DeliveryCard::renameRequested, this, [this, choose] {
+        choose();
+        emit renameRequested();
+    });
+    connect(card, &DeliveryCard::moveRequested, this, [this, index](int steps) {
+        const auto to = static_cast<std::ptrdiff_t>(index) + steps;
+        if (to < 0 || to >= static_cast<std::ptrdiff_t>(m_cards.size()))
+            return;
+        m_document->moveDelivery(index, static_cast<std::size_t>(to));
+        m_cards[static_cast<std::size_t>(to)]->setFocus();
+    });
+    connect(card, &DeliveryCard::dropped, this, [this, index](QPoint at) {
+        for (std::size_t i = 0; i < m_cards.size(); ++i)
+            if (m_cards[i]->rect().contains(m_cards[i]->mapFromGlobal(at)))
+                return m_document->moveDelivery(index, i);
+    });
+    card->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(card, &QWidget::customContextMenuRequested, this, [this, choose, card](QPoint at) {
+        choose();
+        if (m_cardMenu)
+            m_cardMenu->popup(card->mapToGlobal(at));
+    });
+    connect(card->tick(), &QCheckBox::toggled, this,
+            [this, index](bool on) { m_document->setInNextRun(index, on); });
+    return card;
 }
 
 void DeliveriesBar::refresh() {
@@ -230,7 +312,12 @@ void DeliveriesBar::refresh() {
     const auto pictures = state.originals->size();
     for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
         m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery, pictures);
-    m_about->setText(pictures == 0   ? tr("no pictures yet")
+    const auto& job = state.name;
+    m_about->setToolTip(toQt(job));
+    m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
+                                        toQt(job) + (pictures ? tr(" · %1").arg(pictures) : QString()),
+                                        Qt::ElideMiddle, 140)
+                     : pictures == 0 ? tr("no pictures yet")
                      : pictures == 1 ? tr("1 original")
                                      : tr("%1 originals").arg(pictures));
 }

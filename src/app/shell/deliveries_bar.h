@@ -10,6 +10,7 @@
 
 class QHBoxLayout;
 class QLabel;
+class QMenu;
 class QToolButton;
 
 namespace keepseal::app {
@@ -24,16 +25,23 @@ public:
 
 signals:
     void renameRequested();
+    void moveRequested(int steps);       ///< by keys
+    void dropped(QPoint globalPosition); ///< dragged there
 
 protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
     DeliveryItem m_item;
     std::size_t m_pictures = 0;
+    QPoint m_pressedAt;
+    bool m_dragged = false;
     QCheckBox* m_tick;
 };
 
@@ -46,6 +54,8 @@ public:
     QToolButton* redoButton() { return m_redo; }
     DeliveryCard* card(std::size_t index) { return m_cards.at(index); }
     QToolButton* addButton() { return m_add; }
+    /// Shown at the right mouse button on a card, which is chosen first; not owned.
+    void setCardMenu(QMenu* menu) { m_cardMenu = menu; }
 
 signals:
     void renameRequested();
@@ -55,11 +65,13 @@ protected:
 
 private:
     void rebuild();
+    DeliveryCard* newCard(std::size_t index);
     void refresh();
     JobDocument* m_document;
     QLabel* m_about;
     QHBoxLayout* m_row;
     std::vector<DeliveryCard*> m_cards;
+    QMenu* m_cardMenu = nullptr;
     QToolButton *m_add, *m_undo, *m_redo, *m_menu;
 };
 

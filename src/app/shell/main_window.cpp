@@ -24,14 +24,16 @@
 namespace keepseal::app {
 
 MainWindow::MainWindow()
-    : m_library(&m_document), m_planning(&m_document), m_hardCases(&m_document, &m_library),
-      m_encoded(&m_document, &m_library), m_deliveries(new DeliveriesBar(&m_document)),
+    : m_library(&m_document), m_planning(&m_document, &m_library), m_hardCases(&m_document, &m_library),
+      m_encoded(&m_document, &m_library), m_forecasting(&m_document, &m_library),
+      m_keeper(&m_document, &m_library), m_deliveries(new DeliveriesBar(&m_document)),
       m_chain(new ChainView(&m_document, &m_library)),
       m_drawer(new Drawer(&m_document, &m_library, &m_encoded)), m_header(new ViewsHeader),
       m_stack(new QStackedWidget), m_pages(new QStackedWidget),
       m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
       m_strip(new TrialStrip(&m_document, &m_library, &m_hardCases, TrialStrip::Ramps::Without)),
-      m_empty(makeEmptyPage()), m_wall(new ProofWall(&m_document, &m_library)),
+      m_empty(makeEmptyPage()), m_wallPage(new QWidget), m_filterBar(new FilterBar),
+      m_wall(new ProofWall(&m_document, &m_library)),
       m_single(new SingleView(&m_document, &m_library, &m_encoded)),
       m_crop(new CropView(&m_document, &m_library)), m_words(new WordsView(&m_document, &m_library)),
       m_leaves(new LeavesView(&m_document, &m_library)), m_check(new CheckView), m_runBar(new RunBar) {
@@ -53,6 +55,9 @@ MainWindow::MainWindow()
     connectParts();
     connectFraming();
     connectWording();
+    connectJob();
+    connectRuns();
+    fillAddMenu();
     m_header->sizeSlider()->setValue(m_wall->rowHeight());
     m_chain->setChosen(StationId::Seal);
     updateViews();
@@ -76,11 +81,16 @@ QWidget* MainWindow::makeMiddle() {
     row->addWidget(m_drawer);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
+    auto* wall = new QVBoxLayout(m_wallPage);
+    wall->setContentsMargins(0, 0, 0, 0);
+    wall->setSpacing(0);
+    m_filterBar->hide();
+    wall->addWidget(m_filterBar);
+    wall->addWidget(m_wall, 1);
     right->addWidget(m_header);
-    for (auto* view :
-         {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_wall), static_cast<QWidget*>(m_single),
-          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words), static_cast<QWidget*>(m_leaves),
-          static_cast<QWidget*>(m_check)})
+    for (auto* view : {static_cast<QWidget*>(m_empty), m_wallPage, static_cast<QWidget*>(m_single),
+                       static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words),
+                       static_cast<QWidget*>(m_leaves), static_cast<QWidget*>(m_check)})
         m_stack->addWidget(view);
     right->addWidget(m_stack, 1);
     right->addWidget(m_strip);
@@ -115,6 +125,20 @@ QWidget* MainWindow::makeEmptyPage() {
     for (auto* label : {mark, title, text})
         column->addWidget(label);
     column->addLayout(buttons);
+    auto* again = new QHBoxLayout;
+    m_lastJobButton = new QPushButton;
+    m_lastJobButton->hide();
+    connect(m_lastJobButton, &QPushButton::clicked, this, [this] {
+        if (m_lastJob)
+            m_document.load(*m_lastJob);
+        m_lastJob.reset();
+        m_lastJobButton->hide();
+        showMissing();
+    });
+    again->addStretch();
+    again->addWidget(m_lastJobButton);
+    again->addStretch();
+    column->addLayout(again);
     column->addStretch(3);
     return page;
 }
@@ -180,27 +204,12 @@ void MainWindow::connectParts() {
             }
     });
     connect(&m_planning, &Planning::planned, this, &MainWindow::updateRunBar);
-    connect(&m_running, &Running::progressed, this, &MainWindow::onProgress);
-    connect(&m_running, &Running::verifying, this, [this](qulonglong done, qulonglong total) {
-        m_runBar->setProgress(done, total, tr("Reading the originals again: %1 of %2").arg(done).arg(total));
-    });
-    connect(&m_running, &Running::finished, this, &MainWindow::onFinished);
-    connect(&m_running, &Running::refused, this, [this](const Problem& problem) {
-        m_runBar->setRunning(false);
-        showNotice(toQt(problem.sentence()));
-        m_planning.renew();
-        updateRunBar();
-    });
     connect(&m_hardCases, &HardCases::changed, this, [this] {
         if (!m_running.busy() && !m_resultIsCurrent && m_planning.plan() && m_planning.current() &&
             !m_document.originals().empty())
             m_runBar->setSentence(planSentence(*m_planning.plan()));
     });
     connect(m_runBar->strongButton(), &QPushButton::clicked, this, &MainWindow::stampOrChooseFolder);
-    connect(m_runBar->stopButton(), &QPushButton::clicked, this, [this] {
-        m_running.stop();
-        m_runBar->stopButton()->setEnabled(false);
-    });
     connect(m_runBar->openButton(), &QPushButton::clicked, this, [this] {
         if (m_lastRun)
             for (const auto& row : m_lastRun->ledger.rows)
@@ -223,12 +232,12 @@ void MainWindow::setLookedAt(OriginalId id) {
 }
 
 void MainWindow::step(int direction) {
-    const auto& all = m_document.originals();
+    const auto all = m_wall->shownIds(); // what is filtered away is passed over
     for (std::size_t i = 0; i < all.size(); ++i)
-        if (all[i].id == m_lookedAt) {
+        if (all[i] == m_lookedAt) {
             const auto next = static_cast<std::ptrdiff_t>(i) + direction;
             if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
-                m_wall->setCurrent(all[static_cast<std::size_t>(next)].id);
+                m_wall->setCurrent(all[static_cast<std::size_t>(next)]);
             return;
         }
 }
@@ -247,14 +256,14 @@ void MainWindow::updateViews() {
     QWidget* shown = m_view == ViewKind::Leaves && (!empty || m_leaves->looksIntoFiles())
                          ? static_cast<QWidget*>(m_leaves)
                      : empty                     ? m_empty
-                     : m_view == ViewKind::Wall  ? static_cast<QWidget*>(m_wall)
+                     : m_view == ViewKind::Wall  ? m_wallPage
                      : m_view == ViewKind::Words ? static_cast<QWidget*>(m_words)
                      : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
                      : cropping()                ? static_cast<QWidget*>(m_crop)
                                                  : static_cast<QWidget*>(m_single);
     m_stack->setCurrentWidget(shown);
     m_drawer->setVisible(shown != m_check && shown != m_words); // tables need the width
-    m_strip->setVisible(shown == m_wall && m_chain->chosen() == StationId::Seal);
+    m_strip->setVisible(shown == m_wallPage && m_chain->chosen() == StationId::Seal);
     m_header->setView(m_view);
     m_header->setVisible(!empty || shown == m_leaves || !m_noticeText.isEmpty());
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")
@@ -263,7 +272,7 @@ void MainWindow::updateViews() {
     m_crop->setMode(m_chain->chosen() == StationId::Turn ? CropView::Mode::Crop : CropView::Mode::Trim);
     if (shown == m_single)
         m_single->showPicture(m_lookedAt); // its size is known only now
-    shown->setFocus();
+    (shown == m_wallPage ? m_wall : shown)->setFocus();
 }
 
 void MainWindow::open(const std::vector<std::filesystem::path>& paths) {
@@ -295,6 +304,8 @@ void MainWindow::chooseDestination() {
 
 void MainWindow::openDelivery(const std::filesystem::path& file) {
     try {
+        if (file.extension() == ".zip")
+            return importDeliveriesFrom(file);
         m_document.addDelivery(loadDelivery(file), file);
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
@@ -313,6 +324,7 @@ void MainWindow::saveDeliveryAs() {
         requireNoOriginal(toPath(file));
         saveDelivery(item.delivery, toPath(file));
         m_document.setFile(index, toPath(file));
+        m_document.setKept(index);
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
     }

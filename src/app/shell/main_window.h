@@ -16,6 +16,8 @@
 #include "seal_bench/seal_bench.h"
 #include "shell/background.h"
 #include "shell/deliveries_bar.h"
+#include "shell/filter_bar.h"
+#include "shell/job_keeper.h"
 #include "shell/run_bar.h"
 #include "shell/views_header.h"
 #include "theme/theme.h"
@@ -23,6 +25,9 @@
 
 #include <QMainWindow>
 #include <QStackedWidget>
+
+#include <chrono>
+#include <unordered_map>
 
 class QAction;
 class QMenu;
@@ -79,6 +84,29 @@ public:
     void openDelivery(const std::filesystem::path& file);
     void restoreState();
 
+    // The job: shell/jobs.cpp
+    void openJob(const std::filesystem::path& file);
+    void saveJobTo(const std::filesystem::path& file);
+    /// Brings back the job of a window that died, and offers runs that did not come to their end.
+    void offerWhatWasLost();
+    JobKeeper& keeper() { return m_keeper; }
+    FilterBar& filterBar() { return *m_filterBar; }
+    Forecasting& forecasting() { return m_forecasting; }
+    DeliveryLibrary& deliveryLibrary() { return m_deliveryLibrary; }
+    /// Keeps the current delivery: in its file where it came from one, else in the library.
+    void keepDelivery();
+    /// One zip with all that the current delivery, or all ticked ones, need.
+    void exportDeliveriesTo(const std::filesystem::path& file, bool all);
+    void importDeliveriesFrom(const std::filesystem::path& file);
+    /// Originals that are not where they were, looked for below a folder.
+    void findMissingIn(const std::filesystem::path& folder);
+    /// Just these pictures, in the deliveries they had: an earlier copy gives way.
+    void stampAgain(const std::vector<LedgerRow>& rows);
+    void writeContactSheet(const std::filesystem::path& file);
+    void writeLedgerCsv(const std::filesystem::path& file);
+    /// Goes on with a run of another day.
+    void resumeRunOf(const std::filesystem::path& journal);
+
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
@@ -90,6 +118,24 @@ private:
     void makeActions();
     void makeExceptionActions(QMenu* menu);
     void makePictureActions(QMenu* menu);
+    void makeJobActions(QMenu* menu);
+    void makeDeliveryActions(QMenu* menu);
+    void makeSortActions(QMenu* menu);
+    void fillAddMenu();
+    void connectJob();
+    void connectRuns();
+    void editNotes();
+    void newJob();
+    void showMissing();
+    void askToFindMissing();
+    void sortOriginals(const QString& what, const std::function<QString(const PictureInfo&)>& keyOf,
+                       bool ascending);
+    void pasteFiles();
+    void compareDeliveries();
+    void showStationOf(const LedgerRow& row);
+    QString progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const;
+    void notifyEnd(const QString& text);
+    void leaveOut(bool out);
     void connectFraming();
     void connectWording();
     void requireNoOriginal(const std::filesystem::path& file) const;
@@ -115,7 +161,7 @@ private:
     void updateRunBar();
     void showPlanRows();
     void startRun();
-    void onProgress(qulonglong done, qulonglong total, const LedgerRow& row);
+    void onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row);
     void onFinished(const RunResult& result);
     void showNotice(const QString& text);
     void tell(const QString& text);
@@ -135,7 +181,12 @@ private:
     EncodedProof m_encoded;
     BorderLibrary m_borders;
     SheetLibrary m_sheets;
+    DeliveryLibrary m_deliveryLibrary;
+    Forecasting m_forecasting;
+    JobKeeper m_keeper;
     Running m_running;
+    Reporting m_reporting;
+    bool m_runBarAsks = false; ///< something was changed since the run began
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;
     Drawer* m_drawer;
@@ -146,7 +197,11 @@ private:
     TrialStrip* m_strip;
     SealLibrary m_seals;
     QWidget* m_empty;
+    QWidget* m_wallPage;
+    FilterBar* m_filterBar;
     ProofWall* m_wall;
+    QMenu* m_cardMenu = nullptr;
+    QMenu* m_differentMenu = nullptr;
     SingleView* m_single;
     CropView* m_crop;
     WordsView* m_words;
@@ -158,6 +213,16 @@ private:
     std::optional<RunResult> m_lastRun;
     bool m_resultIsCurrent = false; ///< the run bar tells of the last run until the job changes
     std::map<OriginalId, int> m_outcomes;
+    std::unordered_map<std::string, OriginalId> m_idOfPath; ///< of the job, while a run goes on
+    std::map<std::string, std::pair<std::size_t, std::size_t>>
+        m_perDelivery; ///< done and planned in this run
+    std::chrono::steady_clock::time_point m_runBegan;
+    std::chrono::steady_clock::duration m_pausedFor{};
+    std::optional<std::chrono::steady_clock::time_point> m_pausedSince;
+    PlanPtr m_lastPlan;              ///< of the last run, for the loupe; may be null
+    std::filesystem::path m_jobFile; ///< where the job was opened from or saved to
+    std::optional<Job> m_lastJob;    ///< of the window before, offered while this one is empty
+    QPushButton* m_lastJobButton = nullptr;
     QString m_noticeText;
 };
 

@@ -15,8 +15,8 @@ namespace keepseal::app {
 
 RunBar::RunBar(QWidget* parent)
     : QWidget(parent), m_sentence(new QLabel), m_progress(new QProgressBar),
-      m_open(new QPushButton(" " + tr("Open folder"))), m_stop(new QPushButton(tr("Stop"))),
-      m_strong(new QPushButton) {
+      m_open(new QPushButton(" " + tr("Open folder"))), m_pause(new QPushButton(tr("Pause"))),
+      m_stop(new QPushButton(tr("Stop"))), m_strong(new QPushButton) {
     setAccessibleName(tr("Run"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(kGap4, kGap2, kGap4, kGap2);
@@ -34,7 +34,7 @@ RunBar::RunBar(QWidget* parent)
     m_strong->setIcon(icon("stamp", theme().onAccent));
     m_open->setIcon(icon("folder-open", theme().text));
     m_stop->setToolTip(tr("Finished copies stay; the next run goes on where this one was"));
-    for (auto* button : {m_open, m_stop, m_strong})
+    for (auto* button : {m_open, m_pause, m_stop, m_strong})
         row->addWidget(button);
     setRunning(false);
     m_open->hide();
@@ -73,7 +73,14 @@ void RunBar::setProgress(qulonglong done, qulonglong total, const QString& text)
 void RunBar::setRunning(bool running) {
     m_progress->setVisible(running);
     m_stop->setVisible(running);
+    m_pause->setVisible(running);
+    setPaused(false);
     m_strong->setVisible(!running);
+}
+
+void RunBar::setPaused(bool paused) {
+    m_pause->setText(paused ? tr("Go on") : tr("Pause"));
+    m_pause->setToolTip(paused ? tr("Go on where it is") : tr("Finish the pictures at hand, then wait"));
 }
 
 void RunBar::paintEvent(QPaintEvent*) {

@@ -23,6 +23,8 @@ public:
     void setRunning(bool running);
     QPushButton* strongButton() { return m_strong; }
     QPushButton* stopButton() { return m_stop; }
+    QPushButton* pauseButton() { return m_pause; }
+    void setPaused(bool paused);
     QPushButton* openButton() { return m_open; }
     QString sentence() const;
 
@@ -32,7 +34,7 @@ protected:
 private:
     QLabel* m_sentence;
     QProgressBar* m_progress;
-    QPushButton *m_open, *m_stop, *m_strong;
+    QPushButton *m_open, *m_pause, *m_stop, *m_strong;
 };
 
 } // namespace keepseal::app

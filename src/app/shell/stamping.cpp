@@ -3,7 +3,18 @@
 // What the window does around a run: the sentence of truth, the plan, progress, and what came of it.
 #include "shell/main_window.h"
 
+#include "base/files.h"
 #include "base/text.h"
+#include "run/contact_sheet.h"
+#include "run/journal.h"
+
+#include <QApplication>
+#include <QDesktopServices>
+#include <QFileDialog>
+#include <QSystemTrayIcon>
+#include <QUrl>
+
+#include <cmath>
 
 namespace keepseal::app {
 
@@ -11,12 +22,15 @@ QString MainWindow::planSentence(const Plan& plan) const {
     const auto copies = plan.count(Outcome::Waiting), there = plan.count(Outcome::AlreadyThere),
                left = plan.count(Outcome::LeftOut);
     const auto pictures = plan.originals.size();
-    if (copies == 0)
+    if (copies == 0 && plan.count(Outcome::Blocked) == 0)
         return there > 0 ? tr("All %1 copies are already there, made from the same originals with the same "
                               "settings.")
                                .arg(there)
                          : tr("Nothing to make: every name is taken, and the delivery says to leave those "
                               "pictures out.");
+    if (const auto blocked = plan.count(Outcome::Blocked))
+        return tr("%1 taken, and the delivery says not to begin then: see the plan.")
+            .arg(toQt(counted(blocked, "name is", "names are")));
     QString text =
         toQt(counted(copies, "copy", "copies")) + tr(" of ") + toQt(counted(pictures, "picture", "pictures"));
     const auto places = plan.places();
@@ -28,7 +42,18 @@ QString MainWindow::planSentence(const Plan& plan) const {
         text += tr(" · %1 already there").arg(there);
     if (left > 0)
         text += tr(" · %1 left out").arg(left);
-    text += tr(" · nothing will be replaced");
+    if (const auto* ahead = m_forecasting.of(&plan)) {
+        if (ahead->bytes > 0)
+            text += tr(" · about %1").arg(toQt(byteText(ahead->bytes)));
+        if (ahead->warned > 0)
+            text += tr(" · %1 worth a look").arg(ahead->warned);
+        for (const auto& room : ahead->rooms)
+            if (room.needed > 0 && room.isShort())
+                text += tr(" · ONLY %1 LEFT ON THE DISK").arg(toQt(byteText(room.free)));
+    }
+    text += plan.replaced() > 0 ? tr(" · %1 will be replaced")
+                                      .arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")))
+                                : tr(" · nothing will be replaced");
     if (std::any_of(plan.deliveries.begin(), plan.deliveries.end(),
                     [](const Delivery& d) { return d.privacy.opensLocation(); }))
         text += tr(" · THE PLACE IS TOLD");
@@ -51,14 +76,23 @@ std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
 } // namespace
 
 void MainWindow::updateRunBar() {
-    if (m_running.busy())
+    if (m_running.busy()) { // what was changed meanwhile can be put in line
+        const auto& next = m_planning.plan();
+        const bool more = next && m_planning.current() && !m_resultIsCurrent && next != m_running.plan() &&
+                          next->count(Outcome::Waiting) > 0 && m_runBarAsks;
+        m_runBar->strongButton()->setVisible(more);
+        if (more)
+            m_runBar->setAction(tr("Stamp this as well, after it"), true);
         return;
+    }
     if (m_resultIsCurrent) { // the sentence tells of the run; the button of what is left to do
         const auto left =
             m_planning.plan() && m_planning.current() ? m_planning.plan()->count(Outcome::Waiting) : 0;
         if (left > 0)
-            m_runBar->setAction(
-                m_lastRun->stopped ? tr("Go on: %1 left").arg(left) : tr("Try %1 again").arg(left), true);
+            m_runBar->setAction(m_lastRun->stopped
+                                    ? tr("Go on: %1 left").arg(m_lastRun->ledger.count(Outcome::Waiting))
+                                    : tr("Try %1 again").arg(left),
+                                true);
         return;
     }
     m_runBar->setOpenFolder(false);
@@ -75,7 +109,7 @@ void MainWindow::updateRunBar() {
         m_runBar->setSentence(tr("No delivery is ticked for the next run."), RunBar::Tone::Look);
         return m_runBar->setAction(tr("Stamp"), false);
     }
-    if (m_document.currentDelivery().place.folder.empty()) {
+    if (!m_document.currentDelivery().place.chosen()) {
         m_runBar->setSentence(tr("%1 copies can be made as soon as there is a folder for them.")
                                   .arg(pictures * copiesOfEach(ticked)));
         return m_runBar->setAction(tr("Choose the folder…"), true);
@@ -88,70 +122,195 @@ void MainWindow::updateRunBar() {
     if (!plan || !m_planning.current())
         return m_runBar->setAction(tr("Stamp"), false);
     const auto copies = plan->count(Outcome::Waiting);
+    const bool blocked = plan->count(Outcome::Blocked) > 0;
     const bool opened = std::any_of(plan->deliveries.begin(), plan->deliveries.end(),
                                     [](const Delivery& d) { return d.privacy.opensLocation(); });
-    m_runBar->setSentence(planSentence(*plan), opened ? RunBar::Tone::Bad : RunBar::Tone::Plain);
-    m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies), copies > 0);
+    m_runBar->setSentence(planSentence(*plan), opened || blocked ? RunBar::Tone::Bad : RunBar::Tone::Plain);
+    m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies),
+                        copies > 0 && !blocked);
     showPlanRows();
 }
 
-/// Words are looked at only while somebody looks at the plan, and of a job that can be looked through.
+/// With what is known of it so far; each thing that becomes known shows it again.
 void MainWindow::showPlanRows() {
-    constexpr std::size_t most = 4000;
-    const auto& plan = *m_planning.plan();
-    if (m_view != ViewKind::Check || plan.copies.size() > most)
-        return m_check->showPlan(plan);
-    std::map<std::filesystem::path, OriginalId> ids;
-    for (const auto& item : m_document.originals())
-        ids[item.path] = item.id;
-    m_check->showPlan(plan, [&](const std::filesystem::path& path, const Delivery& delivery) {
-        const auto id = ids.find(path);
-        const auto info = id == ids.end() ? nullptr : m_library.info(id->second);
-        return info ? wordWarnings(*info, delivery, m_document.exception(id->second)) : QStringList();
-    });
+    if (m_view != ViewKind::Check || !m_planning.plan())
+        return;
+    m_check->showPlan(*m_planning.plan(), m_forecasting.of(m_planning.plan().get()), m_forecasting.sampled());
 }
 
 void MainWindow::stampOrChooseFolder() {
-    if (m_running.busy() || m_document.originals().empty())
+    if (m_document.originals().empty())
         return;
-    if (m_document.currentDelivery().place.folder.empty())
+    if (!m_document.currentDelivery().place.chosen())
         return chooseDestination();
+    if (m_resultIsCurrent && m_lastRun && m_lastRun->stopped && !m_lastRun->journal.empty())
+        return resumeRunOf(m_lastRun->journal);
     startRun();
 }
 
 void MainWindow::startRun() {
-    if (!m_planning.plan() || !m_planning.current() || m_planning.plan()->count(Outcome::Waiting) == 0)
+    const auto& plan = m_planning.plan();
+    if (!plan || !m_planning.current() || plan->count(Outcome::Waiting) == 0)
         return;
-    m_outcomes.clear();
-    m_wall->setOutcomes({});
-    m_runBar->stopButton()->setEnabled(true);
-    m_runBar->setOpenFolder(false);
-    m_runBar->setRunning(true);
-    m_runBar->setProgress(0, m_planning.plan()->count(Outcome::Waiting), tr("Stamping…"));
-    showPlanRows();
-    m_running.start(*m_planning.plan());
+    m_forecasting.cancel();
+    if (m_lastRun && !m_lastRun->journal.empty() && !m_running.busy()) {
+        try { // what was stopped and not gone on with is closed: this run takes its place
+            closeUnfinished(m_lastRun->journal);
+        } catch (const Problem&) {
+            // another window goes on with it
+        }
+    }
+    if (m_running.busy()) {
+        m_running.start(plan);
+        m_runBarAsks = false;
+        showNotice(tr("In line: %1 more after this one.").arg(m_running.inLine()));
+        return updateRunBar();
+    }
+    m_running.start(plan);
 }
 
-void MainWindow::onProgress(qulonglong done, qulonglong total, const LedgerRow& row) {
-    m_runBar->setProgress(
-        done, total, tr("Stamping: %1 of %2 · %3").arg(done).arg(total).arg(toQt(row.original.filename())));
-    for (const auto& item : m_document.originals())
-        if (item.path == row.original) {
-            auto& outcome = m_outcomes[item.id];
-            outcome = row.outcome == Outcome::Failed ? 2 : std::max(outcome, 1);
-        }
-    m_wall->setOutcomes(m_outcomes);
-    m_check->model()->update(row);
+void MainWindow::resumeRunOf(const std::filesystem::path& journal) {
+    m_forecasting.cancel();
+    m_running.resume(journal);
+}
+
+void MainWindow::connectRuns() {
+    connect(&m_running, &Running::begun, this, [this] {
+        m_outcomes.clear();
+        m_wall->setOutcomes({});
+        m_idOfPath.clear();
+        for (const auto& item : m_document.originals())
+            m_idOfPath[item.path.native()] = item.id;
+        m_perDelivery.clear();
+        std::size_t total = 0;
+        if (const auto& plan = m_running.plan())
+            for (const auto& copy : plan->copies)
+                if (copy.outcome == Outcome::Waiting) {
+                    ++m_perDelivery[plan->deliveries[copy.delivery].name].second;
+                    ++total;
+                }
+        m_runBegan = std::chrono::steady_clock::now();
+        m_pausedFor = {};
+        m_pausedSince.reset();
+        m_resultIsCurrent = false;
+        m_runBarAsks = false; // until something is changed
+        m_runBar->stopButton()->setEnabled(true);
+        m_runBar->setOpenFolder(false);
+        m_runBar->setRunning(true);
+        m_runBar->setProgress(0, total, tr("Stamping…"));
+        if (const auto& plan = m_running.plan(); plan && m_view == ViewKind::Check)
+            m_check->showPlan(*plan, m_forecasting.of(plan.get()), m_forecasting.sampled());
+    });
+    connect(&m_running, &Running::progressed, this, &MainWindow::onProgress);
+    connect(&m_running, &Running::verifying, this, [this](qulonglong done, qulonglong total) {
+        m_runBar->setProgress(done, total, tr("Reading the originals again: %1 of %2").arg(done).arg(total));
+    });
+    connect(&m_running, &Running::finished, this, &MainWindow::onFinished);
+    connect(&m_running, &Running::refused, this, [this](const Problem& problem) {
+        m_runBar->setRunning(false);
+        showNotice(toQt(problem.sentence()));
+        m_planning.renew();
+        updateRunBar();
+    });
+    connect(m_runBar->stopButton(), &QPushButton::clicked, this, [this] {
+        m_running.stop();
+        m_runBar->stopButton()->setEnabled(false);
+    });
+    connect(m_runBar->pauseButton(), &QPushButton::clicked, this, [this] {
+        const bool pause = !m_running.paused();
+        m_running.setPaused(pause);
+        m_runBar->setPaused(pause);
+        const auto now = std::chrono::steady_clock::now();
+        if (pause)
+            m_pausedSince = now;
+        else if (m_pausedSince)
+            m_pausedFor += now - *std::exchange(m_pausedSince, std::nullopt);
+        if (pause)
+            m_runBar->setSentence(
+                tr("Paused after the pictures at hand. The job can be worked on meanwhile."));
+    });
+    connect(&m_document, &JobDocument::anythingChanged, this, [this] { m_runBarAsks = true; });
+    connect(&m_planning, &Planning::planned, this, [this] {
+        if (!m_running.busy() && m_planning.plan())
+            m_forecasting.start(m_planning.plan());
+    });
+    connect(&m_forecasting, &Forecasting::changed, this, [this] {
+        if (!m_running.busy() && !m_resultIsCurrent)
+            updateRunBar();
+    });
+    connect(m_check, &CheckView::contactRequested, this, [this](bool html) {
+        const auto file = QFileDialog::getSaveFileName(this, tr("Save the contact sheet"),
+                                                       html ? "contact-sheet.html" : "contact-sheet.pdf",
+                                                       html ? tr("Web pages (*.html)") : tr("PDF (*.pdf)"));
+        if (!file.isEmpty())
+            writeContactSheet(toPath(file));
+    });
+    connect(m_check, &CheckView::csvRequested, this, [this] {
+        const auto file = QFileDialog::getSaveFileName(this, tr("Save the ledger as a table"), "ledger.csv",
+                                                       tr("Tables (*.csv)"));
+        if (!file.isEmpty())
+            writeLedgerCsv(toPath(file));
+    });
+    connect(m_check, &CheckView::folderRequested, this,
+            [](const QString& folder) { QDesktopServices::openUrl(QUrl::fromLocalFile(folder)); });
+    connect(m_check, &CheckView::stationRequested, this, &MainWindow::showStationOf);
+}
+
+/// The station that a row's first warning or problem comes from.
+void MainWindow::showStationOf(const LedgerRow& row) {
+    for (std::size_t i = 0; i < m_document.state().deliveries.size(); ++i)
+        if (m_document.state().deliveries[i].delivery.name == row.delivery)
+            m_document.selectDelivery(i);
+    QString said = row.problem ? toQt(row.problem->happened) : QString();
+    for (const auto& warning : row.warnings)
+        said += "\n" + toQt(warning);
+    const auto says = [&](const char* words) { return said.contains(QLatin1String(words)); };
+    m_chain->setChosen(says("enlarged")                                      ? StationId::Fit
+                       : says("the delivery takes") || says("keyword")       ? StationId::Which
+                       : says("caption")                                     ? StationId::Border
+                       : says("seal")                                        ? StationId::Seal
+                       : says("place \"") || says("rights") || says("field") ? StationId::Rights
+                                                                             : StationId::Place);
+}
+
+QString MainWindow::progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const {
+    QString text = tr("Stamping: %1 of %2 · %3").arg(done).arg(total).arg(toQt(row.original.filename()));
+    if (m_perDelivery.size() > 1)
+        for (const auto& [name, counts] : m_perDelivery)
+            text += QString(" · %1 %2/%3").arg(toQt(name)).arg(counts.first).arg(counts.second);
+    const auto spent =
+        std::chrono::duration<double>(std::chrono::steady_clock::now() - m_runBegan - m_pausedFor).count();
+    if (done >= 3 && spent > 2 && done < total) { // the first ones say little
+        const double left = spent * static_cast<double>(total - done) / static_cast<double>(done);
+        text += left < 90 ? tr(" · about %1 s left").arg(std::lround(left))
+                          : tr(" · about %1 min left").arg(std::lround(left / 60));
+    }
+    if (m_running.inLine() > 0)
+        text += tr(" · %1 more in line").arg(m_running.inLine());
+    return text;
+}
+
+void MainWindow::onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row) {
+    ++m_perDelivery[row.delivery].first;
+    if (!m_running.paused())
+        m_runBar->setProgress(done, total, progressSentence(done, total, row));
+    if (const auto known = m_idOfPath.find(row.original.native()); known != m_idOfPath.end()) {
+        auto& outcome = m_outcomes[known->second];
+        outcome = row.outcome == Outcome::Failed ? 2 : std::max(outcome, 1);
+        m_wall->setOutcome(known->second, outcome);
+    }
+    m_check->model()->update(index, row);
 }
 
 void MainWindow::onFinished(const RunResult& result) {
     m_lastRun = result;
-    m_resultIsCurrent = true;
+    m_lastPlan = m_running.plan();
+    m_resultIsCurrent = !m_runBarAsks || result.stopped;
     m_runBar->setRunning(false);
-    m_check->showLedger(result);
+    m_check->showLedger(result, m_lastPlan.get());
     const auto made = result.ledger.count(Outcome::Made), failed = result.ledger.count(Outcome::Failed);
     const auto waiting = result.ledger.count(Outcome::Waiting);
-    QString text = result.stopped ? tr("Stopped. %1 made, %2 not reached; stamping again goes on there.")
+    QString text = result.stopped ? tr("Stopped. %1 made, %2 not reached; it can go on there.")
                                         .arg(toQt(counted(made, "copy was", "copies were")))
                                         .arg(waiting)
                                   : tr("%1 made and checked.").arg(toQt(counted(made, "copy", "copies")));
@@ -168,9 +327,73 @@ void MainWindow::onFinished(const RunResult& result) {
     m_runBar->setOpenFolder(made > 0);
     // Until the new plan knows what is left.
     m_runBar->setAction(failed > 0 || result.stopped ? tr("Planning…") : tr("All stamped"), false);
-    m_planning.renew();
-    if (!result.stopped)
+    if (!result.stopped && m_running.inLine() == 0) {
+        notifyEnd(text);
+        m_resultIsCurrent = true;
         setView(ViewKind::Check);
+    }
+    m_planning.renew();
+}
+
+/// Only where somebody may be looking elsewhere.
+void MainWindow::notifyEnd(const QString& text) {
+    QApplication::alert(this);
+    if (isActiveWindow() || !QSystemTrayIcon::isSystemTrayAvailable() || !QSystemTrayIcon::supportsMessages())
+        return;
+    auto* tray = new QSystemTrayIcon(windowIcon(), this);
+    tray->show();
+    tray->showMessage(tr("Keep Seal"), text, windowIcon(), 8000);
+    QTimer::singleShot(12000, tray, &QObject::deleteLater);
+}
+
+void MainWindow::stampAgain(const std::vector<LedgerRow>& rows) {
+    if (rows.empty())
+        return;
+    auto again = std::make_shared<Plan>();
+    std::set<std::filesystem::path> paths;
+    std::set<std::string> names;
+    for (const auto& row : rows) {
+        paths.insert(row.original);
+        names.insert(row.delivery);
+    }
+    const auto exceptions = m_document.exceptions();
+    for (const auto& path : paths) {
+        again->originals.push_back(path);
+        const auto known = exceptions.find(path);
+        again->exceptions.push_back(known == exceptions.end() ? PictureException{} : known->second);
+    }
+    for (const auto& item : m_document.state().deliveries)
+        if (names.contains(item.delivery.name)) {
+            again->deliveries.push_back(item.delivery);
+            again->deliveries.back().place.taken =
+                TakenName::Replace; // the copy that was not good enough gives way
+        }
+    again->jobName = m_document.state().name;
+    if (!again->deliveries.empty())
+        m_running.startAnew(again);
+}
+
+void MainWindow::writeContactSheet(const std::filesystem::path& file) {
+    if (!m_lastRun)
+        return;
+    ContactSheet sheet;
+    sheet.title = m_document.state().name.empty() ? tr("Copies").toStdString() : m_document.state().name;
+    showNotice(tr("Drawing the contact sheet…"));
+    m_reporting.start([ledger = m_lastRun->ledger, sheet, file](const std::atomic<bool>& stop) {
+        if (file.extension() == ".html")
+            writeContactHtml(ledger, sheet, file, stop);
+        else
+            writeContactPdf(ledger, sheet, file, stop);
+    });
+}
+
+void MainWindow::writeLedgerCsv(const std::filesystem::path& file) {
+    if (!m_lastRun)
+        return;
+    m_reporting.start([ledger = m_lastRun->ledger, file](const std::atomic<bool>&) {
+        const auto text = ledgerCsv(ledger);
+        writeNewFile(file, Bytes(text.begin(), text.end()));
+    });
 }
 
 } // namespace keepseal::app

@@ -10,6 +10,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QPushButton>
+#include <QTableView>
 
 #include <iostream>
 
@@ -89,6 +90,7 @@ bool benchPictures(MainWindow& window, const QDir& out) {
          save(window, out.filePath("seal-all-over.png"));
     window.takeSeal(kept);
     SealChooser chooser(seals, window.bench().canvas().base(), &window);
+    chooser.resize(1280, 800);
     chooser.show();
     ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
     pause(200);
@@ -138,12 +140,6 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     bool ok =
         waitUntil([&] { return window.crop().ready(); }, kPatience) && save(window, out.filePath("crop.png"));
     document.undoStack()->setIndex(steps);
-    window.chain().setChosen(StationId::Fit);
-    document.setSetting("fit.common", std::string("square_1080"));
-    document.setSetting("fit.place", std::string("left"));
-    ok = ok && waitUntil([&] { return window.crop().ready(); }, kPatience) &&
-         save(window, out.filePath("fit-filled.png"));
-    document.undoStack()->setIndex(steps);
     window.chain().setChosen(StationId::Finish);
     document.setSetting("finish.amount", 90.0);
     window.setView(ViewKind::BeforeAfter);
@@ -185,6 +181,53 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     return ok;
 }
 
+bool planned(MainWindow& window) {
+    return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
+}
+
+/// Deliveries, the plan with its estimates, a run under way, and the check with its loupe.
+bool runPictures(MainWindow& window, const QDir& out) {
+    auto& document = window.document();
+    const auto folder = document.currentDelivery().place.folder;
+    const auto start = window.deliveryLibrary().find("Social tall");
+    if (!start)
+        return false;
+    document.addDelivery(start->design);
+    document.setKept(document.currentDeliveryIndex());
+    document.setSetting("place.folder", folder);
+    document.setSetting("place.name", std::string("{number}-{event|marsh}-{name}"));
+    window.chain().setChosen(StationId::Place);
+    bool ok = planned(window) && settled(window) && save(window, out.filePath("deliveries.png"));
+    document.selectDelivery(0);
+    window.setView(ViewKind::Check);
+    const auto estimated = [&] {
+        const auto* ahead = window.forecasting().of(window.planning().plan().get());
+        return ahead && ahead->bytes > 0 && !window.forecasting().busy();
+    };
+    ok = ok && planned(window) && waitUntil(estimated, kPatience);
+    pause(300);
+    window.check().table()->selectRow(3);
+    ok = ok && save(window, out.filePath("plan.png"));
+    window.setView(ViewKind::Wall);
+    ok = ok && pressStamp(window);
+    ok = ok &&
+         waitUntil([&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.lastRun(); },
+                   kPatience);
+    ok = ok && save(window, out.filePath("run-under-way.png"));
+    ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience) && planned(window);
+    const auto shown = window.check().filter();
+    for (int line = 0; line < shown->rowCount(); ++line) {
+        const auto& row = window.check().model()->row(shown->mapToSource(shown->index(line, 0)).row());
+        if (row.outcome == Outcome::Made && row.placeInOriginal && row.delivery == document.currentDelivery().name) {
+            window.check().table()->selectRow(line);
+            break;
+        }
+    }
+    window.check().loupe()->setZoom(Loupe::Zoom::Full);
+    ok = ok && waitUntil([&] { return window.check().loupe()->ready(); }, kPatience);
+    return ok && save(window, out.filePath("check.png"));
+}
+
 } // namespace
 
 bool waitUntil(const std::function<bool()>& done, int milliseconds) {
@@ -223,25 +266,13 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     bool ok = waitUntil([&] { return !window.document().originals().empty(); }, kPatience) && settled(window);
     ok = ok && save(window, out.filePath("proof-wall.png"));
     window.wall().setCurrent(showpiece(window));
-    window.setView(ViewKind::BeforeAfter);
-    ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
-    ok = ok && save(window, out.filePath("before-after.png"));
-    window.setView(ViewKind::Wall);
     ok = ok && framingPictures(window, out);
     ok = ok && wordsPictures(window, [&out](QWidget& widget, const QString& name) {
              return saveWidget(widget, out.filePath(name));
          });
     ok = ok && benchPictures(window, out);
     ok = ok && exceptionsPicture(window, out);
-    window.chain().setChosen(StationId::Place);
-    ok = ok && pressStamp(window);
-    ok = ok &&
-         waitUntil([&] { return window.runBar().sentence().contains(QString(": 9 of")) || window.lastRun(); },
-                   kPatience);
-    ok = ok && save(window, out.filePath("run-under-way.png"));
-    ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
-    ok = ok && waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
-    ok = ok && save(window, out.filePath("check.png"));
+    ok = ok && runPictures(window, out);
     return ok ? 0 : 1;
 }
 

@@ -28,7 +28,7 @@ std::vector<DeliveryItem> keptDeliveries() {
         if (!std::filesystem::exists(file))
             return out;
         try {
-            out.push_back({loadDelivery(file), true, {}});
+            out.push_back({loadDelivery(file), true, {}, nullptr});
         } catch (const Problem&) {
             continue; // the file stays as it is, for a person or a newer version to read
         }
@@ -52,7 +52,7 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     m_bench->renewLook();
     updateRunBar();
     if (m_lastRun && m_resultIsCurrent)
-        m_check->showLedger(*m_lastRun);
+        m_check->showLedger(*m_lastRun, m_lastPlan.get());
     update();
 }
 
@@ -64,8 +64,12 @@ void MainWindow::restoreState() {
     const int grey = settings.value("grey", 0).toInt();
     setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,
             static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
-    if (auto kept = keptDeliveries(); !kept.empty())
+    if (auto kept = keptDeliveries(); !kept.empty()) {
+        for (auto& item : kept) // so that a card still says what was changed since it was kept
+            if (const auto saved = m_deliveryLibrary.find(item.delivery.name))
+                item.kept = std::make_shared<const Delivery>(saved->design);
         m_document.load(std::move(kept), {});
+    }
 }
 
 void MainWindow::saveState() {
@@ -86,6 +90,7 @@ void MainWindow::saveState() {
 /// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_running.stop();
+    m_keeper.finish();
     saveState();
     event->accept();
 }

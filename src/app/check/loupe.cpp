@@ -1,0 +1,233 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "check/loupe.h"
+
+#include "document/job_document.h"
+#include "picture/develop.h"
+#include "proofs/frame_proof.h"
+#include "render/render.h"
+#include "theme/theme.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <QRunnable>
+
+#include <algorithm>
+
+namespace keepseal::app {
+namespace {
+
+constexpr int kGap = 6, kTitle = 20;
+
+QImage wholeImage(const std::filesystem::path& path) {
+    const Original file(path);
+    const auto facts = readFacts(file, path.string());
+    return toImage(develop(file, path.string(), facts, wholePicture(facts, facts.size)));
+}
+
+/// The same part of the original in the copy's own size, where the copy has it; grey where the border is.
+QImage originalUnder(const LoupeSubject& subject, QSize size) {
+    const auto& path = subject.row.original;
+    const Original file(path);
+    const auto facts = readFacts(file, path.string());
+    QImage out(size, QImage::Format_RGB32);
+    out.fill(QColor(128, 128, 128));
+    QPainter painter(&out);
+    const auto chain = subject.delivery ? std::optional(planChain(*subject.delivery, facts.size,
+                                                                  subject.exception.turn, facts.pixelsPerMm))
+                                        : std::nullopt;
+    if (chain && chain->sizes.whole == Size{size.width(), size.height()}) {
+        auto plain = *subject.delivery;
+        plain.file.colour = ColourOut::Srgb;
+        const auto frame = renderBase(file, path.string(), facts, plain, *chain, chain->sizes.whole);
+        const auto at = pictureIn(chain->ground, chain->sizes.whole);
+        painter.drawImage(QPoint(at.x, at.y), toImage(frame));
+    } else { // of other settings: as large as it goes, in the middle
+        const Size inner = fitInside(facts.size, {size.width(), size.height()});
+        painter.drawImage(QPoint((size.width() - inner.width) / 2, (size.height() - inner.height) / 2),
+                          toImage(develop(file, path.string(), facts, wholePicture(facts, inner))));
+    }
+    return out;
+}
+
+LoupePair readPair(const LoupeSubject& subject) {
+    LoupePair out;
+    try {
+        out.right = wholeImage(subject.row.copy);
+        out.left = originalUnder(subject, out.right.size());
+    } catch (const Problem& problem) {
+        out.problem = toQt(problem.sentence());
+    } catch (const std::exception& error) {
+        out.problem = QString::fromUtf8(error.what());
+    }
+    return out;
+}
+
+} // namespace
+
+Loupe::Loupe(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMinimumHeight(150);
+    setAccessibleName(tr("Original and copy under one loupe"));
+    setToolTip(tr("Drag to move both; the wheel changes between fit, 100 % and 200 %"));
+    m_worker.setMaxThreadCount(1);
+}
+
+Loupe::~Loupe() {
+    m_worker.clear();
+    m_worker.waitForDone();
+}
+
+void Loupe::clear() {
+    ++m_wanted;
+    m_original = m_copy = {};
+    m_problem.clear();
+    m_loading = false;
+    update();
+}
+
+void Loupe::showCopy(const LoupeSubject& subject) {
+    showPair([subject] { return readPair(subject); }, tr("Original, in the copy's size"),
+             tr("The finished file"));
+}
+
+void Loupe::showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle) {
+    const auto wanted = ++m_wanted;
+    m_loading = true;
+    m_leftTitle = leftTitle;
+    m_rightTitle = rightTitle;
+    m_worker.clear(); // who flicks through wants the last one
+    m_worker.start(QRunnable::create([this, read = std::move(read), wanted] {
+        const auto pair = std::make_shared<LoupePair>(read());
+        QMetaObject::invokeMethod(
+            this,
+            [this, pair, wanted] {
+                if (wanted != m_wanted)
+                    return;
+                m_loading = false;
+                m_original = pair->left;
+                m_copy = pair->right;
+                m_problem = pair->problem;
+                moveBy({});
+                update();
+                emit loaded();
+            },
+            Qt::QueuedConnection);
+    }));
+    update();
+}
+
+void Loupe::setZoom(Zoom zoom) {
+    if (zoom == m_zoom)
+        return;
+    m_zoom = zoom;
+    moveBy({});
+    update();
+    emit zoomChanged();
+}
+
+QRect Loupe::pane(int which) const {
+    const int half = (width() - kGap) / 2;
+    return {which == 0 ? 0 : half + kGap, kTitle, half, height() - kTitle};
+}
+
+/// Device-independent pixels for a pixel of the copy.
+double Loupe::scale() const {
+    if (m_copy.isNull())
+        return 1;
+    if (m_zoom == Zoom::Fit)
+        return std::min(
+            {1.0, double(pane(1).width()) / m_copy.width(), double(pane(1).height()) / m_copy.height()});
+    return (m_zoom == Zoom::Full ? 1.0 : 2.0) / devicePixelRatioF();
+}
+
+void Loupe::moveBy(QPointF pixels) {
+    if (m_copy.isNull())
+        return;
+    const auto clamped = [](double centre, double shown, double all) {
+        return shown >= all ? 0.5 : std::clamp(centre, shown / all / 2, 1 - shown / all / 2);
+    };
+    m_centre = {
+        clamped(m_centre.x() + pixels.x() / m_copy.width(), pane(1).width() / scale(), m_copy.width()),
+        clamped(m_centre.y() + pixels.y() / m_copy.height(), pane(1).height() / scale(), m_copy.height())};
+    update();
+}
+
+void Loupe::paintPane(QPainter& painter, const QRect& box, const QImage& image, const QString& title) const {
+    painter.setPen(theme().quiet);
+    painter.setFont(smallFont());
+    painter.drawText(QRect(box.x(), 0, box.width(), kTitle), Qt::AlignVCenter | Qt::AlignLeft, title);
+    painter.fillRect(box, theme().surround(surround()));
+    if (image.isNull()) {
+        painter.setPen(theme().onSurround(surround()));
+        painter.drawText(box.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap,
+                         m_loading ? tr("Reading…") : m_problem);
+        return;
+    }
+    painter.save();
+    painter.setClipRect(box);
+    const double factor = scale();
+    const QSizeF whole = QSizeF(m_copy.size()) * factor;
+    const QPointF corner(box.center().x() + 0.5 - m_centre.x() * whole.width(),
+                         box.center().y() + 0.5 - m_centre.y() * whole.height());
+    // The left one may have another size and shape: it lies in the middle of the right one's.
+    const QSizeF drawn = QSizeF(image.size()).scaled(whole, Qt::KeepAspectRatio);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform,
+                          m_zoom == Zoom::Fit || image.size() != m_copy.size());
+    painter.drawImage(
+        QRectF(corner + QPointF((whole.width() - drawn.width()) / 2, (whole.height() - drawn.height()) / 2),
+               drawn),
+        image);
+    painter.restore();
+}
+
+void Loupe::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    paintPane(painter, pane(0), m_original, m_leftTitle);
+    paintPane(painter, pane(1), m_copy, m_rightTitle);
+    if (hasFocus()) {
+        painter.setPen(QPen(theme().accent, 1));
+        painter.drawRect(QRect(0, kTitle, width() - 1, height() - kTitle - 1));
+    }
+}
+
+void Loupe::mousePressEvent(QMouseEvent* event) {
+    m_grabbed = event->position();
+    if (event->type() == QEvent::MouseButtonDblClick)
+        setZoom(m_zoom == Zoom::Fit ? Zoom::Full : Zoom::Fit);
+}
+
+void Loupe::mouseMoveEvent(QMouseEvent* event) {
+    if (!(event->buttons() & Qt::LeftButton))
+        return;
+    moveBy((m_grabbed - event->position()) / scale());
+    m_grabbed = event->position();
+}
+
+void Loupe::wheelEvent(QWheelEvent* event) {
+    const int step = static_cast<int>(m_zoom) + (event->angleDelta().y() > 0 ? 1 : -1);
+    setZoom(static_cast<Zoom>(std::clamp(step, 0, 2)));
+    event->accept();
+}
+
+void Loupe::keyPressEvent(QKeyEvent* event) {
+    const double step = 60 / scale();
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return moveBy({-step, 0});
+    case Qt::Key_Right:
+        return moveBy({step, 0});
+    case Qt::Key_Up:
+        return moveBy({0, -step});
+    case Qt::Key_Down:
+        return moveBy({0, step});
+    case Qt::Key_Plus:
+        return setZoom(static_cast<Zoom>(std::min(2, static_cast<int>(m_zoom) + 1)));
+    case Qt::Key_Minus:
+        return setZoom(static_cast<Zoom>(std::max(0, static_cast<int>(m_zoom) - 1)));
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,78 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Original and copy under one loupe: the finished file as it lies on the disk beside the same part of the
+// original, at fit, 100 or 200 %. Both move together.
+#pragma once
+
+#include "delivery/delivery.h"
+#include "delivery/exception.h"
+#include "run/ledger.h"
+
+#include <QImage>
+#include <QThreadPool>
+#include <QWidget>
+
+#include <functional>
+#include <optional>
+
+namespace keepseal::app {
+
+/// What a copy was made by, to lay the original under it.
+struct LoupeSubject {
+    LedgerRow row;
+    std::optional<Delivery>
+        delivery; ///< not known for a copy of another day: then the original is only scaled
+    PictureException exception;
+};
+
+/// Two pictures of one thing, the right one giving the size.
+struct LoupePair {
+    QImage left, right;
+    QString problem; ///< why there are none
+};
+
+class Loupe : public QWidget {
+    Q_OBJECT
+public:
+    enum class Zoom { Fit, Full, Double };
+    explicit Loupe(QWidget* parent = nullptr);
+    ~Loupe() override;
+    void showCopy(const LoupeSubject& subject);
+    /// `read` is called on a thread of its own.
+    void showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle);
+    void clear();
+    void setZoom(Zoom zoom);
+    Zoom zoom() const { return m_zoom; }
+    /// Both are there.
+    bool ready() const { return !m_loading && !m_copy.isNull(); }
+    const QImage& copy() const { return m_copy; }
+    const QImage& original() const { return m_original; }
+    QPointF centre() const { return m_centre; } ///< in shares of the copy
+    QString problem() const { return m_problem; }
+
+signals:
+    void loaded();
+    void zoomChanged();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QRect pane(int which) const; ///< 0 the original, 1 the copy
+    double scale() const;
+    void moveBy(QPointF pixels); ///< of the copy
+    void paintPane(QPainter& painter, const QRect& pane, const QImage& image, const QString& title) const;
+    QImage m_original, m_copy;
+    QString m_problem, m_leftTitle, m_rightTitle;
+    QPointF m_centre{0.5, 0.5}, m_grabbed;
+    Zoom m_zoom = Zoom::Fit;
+    quint64 m_wanted = 0;
+    bool m_loading = false;
+    QThreadPool m_worker;
+};
+
+} // namespace keepseal::app

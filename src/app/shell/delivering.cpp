@@ -1,0 +1,164 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window does with deliveries: made from the start set and the library, duplicated, moved,
+// annotated, kept and put back, shared as one file.
+#include "shell/main_window.h"
+
+#include "base/text.h"
+#include "delivery/json.h"
+#include "library/bundle.h"
+
+#include <QAction>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPlainTextEdit>
+#include <QToolButton>
+
+namespace keepseal::app {
+
+/// Filled when it is about to be seen, so that it shows what is kept now.
+void MainWindow::fillAddMenu() {
+    auto* menu = new QMenu(m_deliveries->addButton());
+    menu->setToolTipsVisible(true);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] {
+        menu->clear();
+        menu->addAction(icon("copy", theme().text), tr("Like the chosen one"), &m_document,
+                        &JobDocument::duplicateCurrentDelivery);
+        bool shipped = false, own = false;
+        std::vector<Problem> problems;
+        for (const auto& saved : m_deliveryLibrary.all(&problems)) {
+            if (saved.shipped ? !std::exchange(shipped, true) : !std::exchange(own, true))
+                menu->addSection(saved.shipped ? tr("To start from") : tr("Kept by you"));
+            auto* taken = menu->addAction(toQt(saved.design.name), this, [this, saved] {
+                m_document.addDelivery(saved.design);
+                m_document.setKept(m_document.currentDeliveryIndex());
+            });
+            taken->setToolTip(toQt(saved.notes));
+        }
+        menu->addSeparator();
+        menu->addAction(icon("folder-open", theme().text), tr("Open a delivery…"), this, [this] {
+            const auto file =
+                QFileDialog::getOpenFileName(this, tr("Open a delivery"), {}, tr("Deliveries (*.json)"));
+            if (!file.isEmpty())
+                openDelivery(toPath(file));
+        });
+        menu->addAction(icon("download", theme().text), tr("Take in shared deliveries…"), this, [this] {
+            const auto file = QFileDialog::getOpenFileName(this, tr("Take in shared deliveries"), {},
+                                                           tr("Shared deliveries (*.zip)"));
+            if (!file.isEmpty())
+                importDeliveriesFrom(toPath(file));
+        });
+        for (const auto& problem : problems)
+            showNotice(toQt(problem.sentence()));
+    });
+    m_deliveries->addButton()->setMenu(menu);
+}
+
+void MainWindow::makeDeliveryActions(QMenu* menu) {
+    menu->addAction(action(
+        tr("Keep the delivery"), QKeySequence::Save, [this] { keepDelivery(); }, "save"));
+    auto* back = action(tr("Put back what was kept"), {}, [this] { m_document.putBackDelivery(); });
+    menu->addAction(back);
+    menu->addAction(action(
+        tr("Rename…"), {}, [this] { renameDelivery(); }, "pencil"));
+    menu->addAction(action(tr("Notes and tags…"), {}, [this] { editNotes(); }));
+    menu->addAction(action(
+        tr("Duplicate"), QKeySequence("Ctrl+Shift+D"), [this] { m_document.duplicateCurrentDelivery(); },
+        "copy"));
+    const auto move = [this](int step) {
+        const auto at = m_document.currentDeliveryIndex();
+        m_document.moveDelivery(at, at + static_cast<std::size_t>(step)); // out of range: nothing moves
+    };
+    menu->addAction(action(
+        tr("Move to the left"), {}, [move] { move(-1); }, "arrow-left"));
+    menu->addAction(action(tr("Move to the right"), {}, [move] { move(1); }));
+    menu->addAction(action(
+        tr("Compare two deliveries…"), QKeySequence("Ctrl+Shift+C"), [this] { compareDeliveries(); },
+        "columns-2"));
+    menu->addSeparator();
+    menu->addAction(
+        action(tr("Save it as a file…"), QKeySequence("Ctrl+Shift+S"), [this] { saveDeliveryAs(); }));
+    const auto share = [this](bool all) {
+        const auto file = QFileDialog::getSaveFileName(this, tr("Share deliveries"), "deliveries.zip",
+                                                       tr("Shared deliveries (*.zip)"));
+        if (!file.isEmpty())
+            exportDeliveriesTo(toPath(file), all);
+    };
+    menu->addAction(action(
+        tr("Share it with all it needs…"), {}, [share] { share(false); }, "upload"));
+    menu->addAction(action(tr("Share all ticked ones…"), {}, [share] { share(true); }));
+    menu->addSeparator();
+    menu->addAction(action(
+        tr("Remove"), {}, [this] { m_document.removeCurrentDelivery(); }, "trash-2"));
+    connect(menu, &QMenu::aboutToShow, this, [this, back] {
+        const auto& item = m_document.state().deliveries[m_document.currentDeliveryIndex()];
+        back->setEnabled(item.changed());
+    });
+    m_cardMenu = menu;
+    m_deliveries->setCardMenu(menu);
+}
+
+void MainWindow::keepDelivery() {
+    const auto index = m_document.currentDeliveryIndex();
+    const auto item = m_document.state().deliveries[index];
+    try {
+        if (item.file.empty())
+            m_deliveryLibrary.save({{}, false, item.delivery, item.delivery.notes});
+        else
+            saveDelivery(item.delivery, item.file);
+        m_document.setKept(index);
+        tell(item.file.empty() ? tr("“%1” is kept: the button + offers it.").arg(toQt(item.delivery.name))
+                               : tr("Saved in %1.").arg(toQt(item.file)));
+    } catch (const Problem& problem) {
+        tell(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::editNotes() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("Notes and tags"));
+    auto* form = new QFormLayout(&dialog);
+    auto* notes = new QPlainTextEdit(toQt(m_document.currentDelivery().notes));
+    notes->setAccessibleName(tr("Notes"));
+    notes->setTabChangesFocus(true);
+    QStringList shown;
+    for (const auto& tag : m_document.currentDelivery().tags)
+        shown << toQt(tag);
+    auto* tags = new QLineEdit(shown.join(", "));
+    form->addRow(tr("Notes"), notes);
+    form->addRow(tr("Tags, parted by commas"), tags);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    form->addRow(buttons);
+    dialog.resize(460, 260);
+    if (dialog.exec() == QDialog::Accepted)
+        m_document.setNotes(notes->toPlainText().trimmed().toStdString(),
+                            splitTrimmed(tags->text().toStdString(), ','));
+}
+
+void MainWindow::exportDeliveriesTo(const std::filesystem::path& file, bool all) {
+    try {
+        const auto chosen = all ? m_document.tickedDeliveries() : std::vector{m_document.currentDelivery()};
+        exportDeliveries(chosen, file);
+        tell(tr("%1 with all they need lie in %2. Your folders are not in it.")
+                 .arg(toQt(counted(chosen.size(), "delivery", "deliveries")), toQt(file)));
+    } catch (const Problem& problem) {
+        tell(toQt(problem.sentence()));
+    }
+}
+
+void MainWindow::importDeliveriesFrom(const std::filesystem::path& file) {
+    try {
+        for (auto& delivery : importDeliveries(m_seals, file))
+            m_document.addDelivery(std::move(delivery));
+    } catch (const Problem& problem) {
+        tell(toQt(problem.sentence()));
+    }
+}
+
+} // namespace keepseal::app
