@@ -2,10 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "chain/drawer.h"
 
+#include "delivery/file_names.h"
 #include "theme/theme.h"
 #include "widgets/controls.h"
 
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QVBoxLayout>
@@ -137,10 +139,11 @@ SettingForm* Drawer::addForm(QVBoxLayout* column, const std::vector<const Settin
 
 /// What is measured on the picture looked at stands above the settings that change it.
 void Drawer::addMeasured(QVBoxLayout* column) {
-    if (m_station == StationId::Fit || m_station == StationId::Turn) {
+    if (m_station == StationId::Fit || m_station == StationId::Turn || m_station == StationId::Place) {
         m_sizes = quietLabel({});
         m_sizes->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-        m_sizes->setAccessibleName(tr("Sizes of this picture's copy"));
+        m_sizes->setAccessibleName(m_station == StationId::Place ? tr("Names as they will be")
+                                                                 : tr("Sizes of this picture's copy"));
         column->addWidget(m_sizes);
         column->addSpacing(kGap2);
     }
@@ -187,9 +190,36 @@ void Drawer::addExtras(QVBoxLayout* column) {
         connect(m_privacy, &PrivacyEditor::stationRequested, this, &Drawer::stationRequested);
         column->addWidget(m_privacy);
         break;
+    case StationId::Place:
+        column->addWidget(tokensButton());
+        break;
     default:
         break;
     }
+}
+
+void Drawer::setPlaceExamples(const QStringList& examples) {
+    m_examples = examples;
+    if (m_station == StationId::Place)
+        showSizes();
+}
+
+/// Every token there is, with what it stands for; the chosen one goes to the end of the name.
+QPushButton* Drawer::tokensButton() {
+    auto* made = new QPushButton(tr("Add a token to the name"));
+    auto* menu = new QMenu(made);
+    auto* fields = new QMenu(tr("A field of its metadata"), menu);
+    for (const auto& token : nameTokens()) {
+        auto* into = metadataField(token.key) ? fields : menu;
+        into->addAction(QString("{%1}   %2").arg(toQt(token.key), toQt(token.help)), this,
+                        [this, key = token.key] {
+                            m_document->setSetting("place.name", m_document->currentDelivery().place.name +
+                                                                     "{" + key + "}");
+                        });
+    }
+    menu->addMenu(fields);
+    made->setMenu(menu);
+    return made;
 }
 
 void Drawer::addHeadButtons(QHBoxLayout* head) {
@@ -241,6 +271,10 @@ void Drawer::showSizes() {
         m_border->refresh();
     if (!m_sizes)
         return;
+    if (m_station == StationId::Place)
+        return m_sizes->setText(m_examples.isEmpty()
+                                    ? tr("Names are shown here as soon as there are pictures and a folder.")
+                                    : m_examples.join("\n"));
     const auto chain = chainOf(*m_document, *m_library, m_lookedAt);
     if (!chain)
         return m_sizes->setText(tr("Choose a picture to see its sizes."));

@@ -21,6 +21,8 @@ class Drawer : public QScrollArea {
 public:
     Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent = nullptr);
     void showStation(StationId station);
+    /// How files of the job will be called and where they go, as planned.
+    void setPlaceExamples(const QStringList& examples);
     void setLookedAt(OriginalId id);
     /// The control of a setting of the shown station ("seal.size"), for focus and for tests.
     QWidget* control(const std::string& path) const;
@@ -46,9 +48,11 @@ private:
     void refresh();
     void addHeadButtons(QHBoxLayout* head);
     void addMeasured(QVBoxLayout* column);
+    QPushButton* tokensButton();
     void addExtras(QVBoxLayout* column);
     SettingForm* addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows);
     void showSizes();
+    QStringList m_examples;
     void showCurve();
     void refreshWords();
 

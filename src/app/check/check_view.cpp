@@ -39,7 +39,8 @@ CheckView::CheckView(QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
       m_detail(new QLabel), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
       m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
-      m_report(new QToolButton), m_loupe(new Loupe), m_loupeSide(new QWidget) {
+      m_report(new QToolButton), m_loupe(new Loupe), m_split(new QSplitter(Qt::Vertical)),
+      m_loupeSide(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap3, kGap4, kGap3);
     column->setSpacing(kGap2);
@@ -62,15 +63,14 @@ CheckView::CheckView(QWidget* parent)
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
-    auto* split = new QSplitter(Qt::Vertical);
-    split->setChildrenCollapsible(false);
-    split->addWidget(m_table);
-    split->addWidget(makeBelow());
-    split->setStretchFactor(0, 3);
-    split->setStretchFactor(1, 2);
+    m_split->setChildrenCollapsible(false);
+    m_split->addWidget(m_table);
+    m_split->addWidget(makeBelow());
+    m_split->setStretchFactor(0, 3);
+    m_split->setStretchFactor(1, 2);
     column->addWidget(m_summary);
     column->addWidget(makeActions());
-    column->addWidget(split, 1);
+    column->addWidget(m_split, 1);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &CheckView::showDetail);
     connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
         const auto& row = m_model->row(m_filter->mapToSource(index).row());
@@ -161,8 +161,8 @@ QWidget* CheckView::makeBelow() {
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setMinimumWidth(250);
-    row->addWidget(m_loupeSide, 5);
-    row->addWidget(scroll, 3);
+    row->addWidget(m_loupeSide, 3);
+    row->addWidget(scroll, 1);
     return below;
 }
 
@@ -205,7 +205,7 @@ void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places)
     auto* head = m_table->horizontalHeader();
     const auto hide = [&](int column, bool hidden) { m_table->setColumnHidden(column, hidden); };
     hide(CheckModel::DeliveryName, deliveries < 2);
-    hide(CheckModel::Folder, places < 2);
+    hide(CheckModel::Folder, places < 2 || ran); // after the run it stands below, and the table is wide
     for (const int column :
          {CheckModel::PlaceGone, CheckModel::Rights, CheckModel::Seal, CheckModel::OriginalKept})
         hide(column, !ran);
@@ -214,9 +214,26 @@ void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places)
     head->setSectionResizeMode(QHeaderView::Interactive);
     m_table->resizeColumnsToContents();
     for (const int column : {CheckModel::Name, CheckModel::Folder})
-        head->resizeSection(column, std::min(head->sectionSize(column), 230));
+        head->resizeSection(column, std::min(head->sectionSize(column), 210));
     head->resizeSection(CheckModel::Bytes, std::max(head->sectionSize(CheckModel::Bytes), 90));
-    head->setSectionResizeMode(CheckModel::Result, QHeaderView::Stretch);
+    fillWidth();
+}
+
+/// What happened is the longest text: it gets what the other columns leave.
+void CheckView::fillWidth() {
+    constexpr int least = 190;
+    auto* head = m_table->horizontalHeader();
+    int others = 0;
+    for (int column = 0; column < CheckModel::ColumnCount; ++column)
+        if (column != CheckModel::Result && !m_table->isColumnHidden(column))
+            others += head->sectionSize(column);
+    head->resizeSection(CheckModel::Result, std::max(least, m_table->viewport()->width() - others));
+}
+
+void CheckView::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    QMetaObject::invokeMethod(this, &CheckView::fillWidth,
+                              Qt::QueuedConnection); // when the table has its own
 }
 
 void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled) {
@@ -224,6 +241,8 @@ void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sa
     m_model->showPlan(plan, ahead);
     m_deliveries.clear();
     m_loupe->clear();
+    if (m_loupeSide->isVisibleTo(this) || m_split->sizes().value(0) < m_split->sizes().value(1) * 2)
+        m_split->setSizes({height() * 3 / 4, 120}); // without pictures below, the table has the room
     m_loupeSide->hide();
     m_again->hide();
     m_report->hide();
@@ -305,6 +324,8 @@ void CheckView::showLedger(const RunResult& result, const Plan* plan) {
             if (!plan->exceptions[i].empty())
                 m_exceptions[plan->originals[i]] = plan->exceptions[i];
     }
+    if (!m_loupeSide->isVisibleTo(this))
+        m_split->setSizes({height() * 8 / 20, height() * 11 / 20});
     m_loupeSide->show();
     m_again->show();
     m_report->show();

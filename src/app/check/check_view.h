@@ -16,6 +16,7 @@ class QLabel;
 class QLineEdit;
 class QMenu;
 class QPushButton;
+class QSplitter;
 class QTableView;
 class QToolButton;
 
@@ -43,6 +44,9 @@ public:
     /// Shown by "Again with"; not owned.
     void setAgainMenu(QMenu* menu);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 signals:
     void originalRequested(const QString& path);
     void stationRequested(const keepseal::LedgerRow& row);
@@ -55,6 +59,7 @@ private:
     QWidget* makeBelow();
     void showDetail();
     void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
+    void fillWidth();
     void fillShow();
     QString ledgerSummary(const Ledger& ledger) const;
 
@@ -68,6 +73,7 @@ private:
     QToolButton* m_report;
     QToolButton* m_zooms[3] = {};
     Loupe* m_loupe;
+    QSplitter* m_split;
     QWidget* m_loupeSide;
     std::map<std::string, Delivery> m_deliveries; ///< of the run that is shown, by name
     std::map<std::filesystem::path, PictureException> m_exceptions;

@@ -34,6 +34,15 @@ private:
     int m_mergeKey;
 };
 
+bool DeliveryItem::changed() const {
+    if (!kept || *kept == delivery)
+        return false;
+    auto same = *kept;
+    same.place.folder = delivery.place.folder;
+    same.unknown = delivery.unknown;
+    return !(same == delivery);
+}
+
 JobDocument::JobDocument(QObject* parent) : QObject(parent) {
     m_state.deliveries.emplace_back();
 }
@@ -297,7 +306,9 @@ void JobDocument::putBackDelivery() {
     if (!item.changed())
         return;
     auto next = m_state;
+    const auto folder = item.delivery.place.folder;
     next.deliveries[next.currentDelivery].delivery = *item.kept;
+    next.deliveries[next.currentDelivery].delivery.place.folder = folder;
     push(tr("putting back a delivery"), std::move(next));
 }
 

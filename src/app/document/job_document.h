@@ -33,7 +33,8 @@ struct DeliveryItem {
     std::filesystem::path
         file; ///< where it was opened from or saved to; empty while it is only in the window
     std::shared_ptr<const Delivery> kept; ///< as it was last kept or opened; nullptr: never
-    bool changed() const { return kept && !(*kept == delivery); }
+    /// Where its copies go is of the job and no change of the delivery.
+    bool changed() const;
     bool operator==(const DeliveryItem&) const = default;
 };
 

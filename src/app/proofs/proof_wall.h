@@ -76,6 +76,7 @@ private:
     void onOriginals();
     Size shapeOf(OriginalId id) const;
     bool isShown(const OriginalItem& item) const;
+    QString whyNotMade(OriginalId id) const; ///< left out by hand, or not what the delivery takes; else empty
     std::size_t firstBelow(int y) const;
     int tileIndexAt(QPoint position) const;
     int indexOf(OriginalId id) const;

@@ -33,7 +33,18 @@ void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
         painter.drawRoundedRect(QRectF(tile.picture).adjusted(-4.5, -4.5, 4.5, 4.5), 3, 3);
     }
     paintPicture(painter, tile, tile.picture);
-    paintBadges(painter, tile, tile.picture);
+    const bool made = whyNotMade(tile.id).isEmpty();
+    if (made)
+        paintBadges(painter, tile, tile.picture);
+    else { // there, but in the background
+        auto veil = theme().surround(surround());
+        veil.setAlpha(190);
+        painter.fillRect(tile.picture.adjusted(0, 0, 1, 1), veil);
+        painter.setFont(smallFont());
+        painter.setPen(theme().onSurround(surround()));
+        painter.drawText(tile.picture.adjusted(4, 4, -4, -4), Qt::AlignCenter | Qt::TextWordWrap,
+                         tr("left out"));
+    }
     const auto* item = m_document->original(tile.id);
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
@@ -41,6 +52,21 @@ void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
     const auto name = item ? toQt(item->path.filename()) : QString();
     painter.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(name, Qt::ElideMiddle, caption.width()));
+}
+
+QString ProofWall::whyNotMade(OriginalId id) const {
+    const auto& exception = m_document->exception(id);
+    if (exception.leftOut)
+        return tr("left out by hand");
+    const auto& which = m_document->currentDelivery().which;
+    const auto info = which.all() ? nullptr : m_library->info(id);
+    if (!info || info->problem)
+        return {};
+    const auto typed = exception.words.find("keywords");
+    const auto& keywords =
+        typed == exception.words.end() ? info->metadata.field("keywords").items : typed->second.items;
+    return toQt(
+        whyNotTaken(which, {chainOf(*m_document, *info, id).sizes.cut, info->metadata.rating, keywords}));
 }
 
 void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
@@ -117,6 +143,8 @@ QString ProofWall::describe(OriginalId id) const {
     if (!item)
         return {};
     QString text = toQt(item->path.filename());
+    if (const auto why = whyNotMade(id); !why.isEmpty())
+        text += tr("\nNo copy: %1").arg(why);
     if (!info)
         return text + tr(", being read");
     if (info->problem)

@@ -95,9 +95,9 @@ QString cardHelp(const DeliveryItem& item) {
 
 } // namespace
 
-void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::size_t pictures) {
+void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies) {
     m_item = item;
-    m_pictures = pictures;
+    m_copies = copies;
     setChecked(chosen);
     const QSignalBlocker blocker(m_tick);
     m_tick->setChecked(item.inNextRun);
@@ -147,9 +147,9 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
                      Qt::AlignLeft,
                      d.privacy.opensLocation() ? tr("TELLS THE PLACE")
                      : !m_item.inNextRun       ? tr("not in the next run")
-                     : m_pictures * d.file.formats().size() == 1
-                         ? tr("1 copy")
-                         : tr("%1 copies").arg(m_pictures * d.file.formats().size()));
+                     : !m_copies               ? QString()
+                     : *m_copies == 1          ? tr("1 copy")
+                                               : tr("%1 copies").arg(*m_copies));
     if (m_item.changed()) {
         painter.setPen(t.look);
         painter.drawText(
@@ -311,7 +311,8 @@ void DeliveriesBar::refresh() {
     const auto& state = m_document->state();
     const auto pictures = state.originals->size();
     for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
-        m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery, pictures);
+        m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery,
+                             m_copies.contains(i) ? std::optional(m_copies[i]) : std::nullopt);
     const auto& job = state.name;
     m_about->setToolTip(toQt(job));
     m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
@@ -320,6 +321,11 @@ void DeliveriesBar::refresh() {
                      : pictures == 0 ? tr("no pictures yet")
                      : pictures == 1 ? tr("1 original")
                                      : tr("%1 originals").arg(pictures));
+}
+
+void DeliveriesBar::setCopies(std::map<std::size_t, std::size_t> copies) {
+    m_copies = std::move(copies);
+    refresh();
 }
 
 void DeliveriesBar::paintEvent(QPaintEvent*) {

@@ -8,6 +8,9 @@
 #include <QAbstractButton>
 #include <QCheckBox>
 
+#include <map>
+#include <optional>
+
 class QHBoxLayout;
 class QLabel;
 class QMenu;
@@ -19,7 +22,8 @@ class DeliveryCard : public QAbstractButton {
     Q_OBJECT
 public:
     explicit DeliveryCard(QWidget* parent = nullptr);
-    void showItem(const DeliveryItem& item, bool chosen, std::size_t pictures);
+    /// `copies`: as planned; nothing while that is not known.
+    void showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies);
     QCheckBox* tick() { return m_tick; }
     QSize sizeHint() const override;
 
@@ -39,7 +43,7 @@ protected:
 
 private:
     DeliveryItem m_item;
-    std::size_t m_pictures = 0;
+    std::optional<std::size_t> m_copies;
     QPoint m_pressedAt;
     bool m_dragged = false;
     QCheckBox* m_tick;
@@ -54,6 +58,8 @@ public:
     QToolButton* redoButton() { return m_redo; }
     DeliveryCard* card(std::size_t index) { return m_cards.at(index); }
     QToolButton* addButton() { return m_add; }
+    /// Copies that each delivery will have, by index; shown until the job changes.
+    void setCopies(std::map<std::size_t, std::size_t> copies);
     /// Shown at the right mouse button on a card, which is chosen first; not owned.
     void setCardMenu(QMenu* menu) { m_cardMenu = menu; }
 
@@ -72,6 +78,7 @@ private:
     QHBoxLayout* m_row;
     std::vector<DeliveryCard*> m_cards;
     QMenu* m_cardMenu = nullptr;
+    std::map<std::size_t, std::size_t> m_copies;
     QToolButton *m_add, *m_undo, *m_redo, *m_menu;
 };
 

@@ -222,6 +222,7 @@ void MainWindow::connectParts() {
 
 void MainWindow::setLookedAt(OriginalId id) {
     m_lookedAt = id;
+    tellPlan(); // its name is among the examples
     m_chain->setLookedAt(id);
     m_drawer->setLookedAt(id);
     m_single->showPicture(id);

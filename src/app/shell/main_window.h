@@ -133,6 +133,7 @@ private:
     void pasteFiles();
     void compareDeliveries();
     void showStationOf(const LedgerRow& row);
+    void tellPlan();
     QString progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const;
     void notifyEnd(const QString& text);
     void leaveOut(bool out);

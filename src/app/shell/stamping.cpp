@@ -230,6 +230,7 @@ void MainWindow::connectRuns() {
                 tr("Paused after the pictures at hand. The job can be worked on meanwhile."));
     });
     connect(&m_document, &JobDocument::anythingChanged, this, [this] { m_runBarAsks = true; });
+    connect(&m_planning, &Planning::planned, this, &MainWindow::tellPlan);
     connect(&m_planning, &Planning::planned, this, [this] {
         if (!m_running.busy() && m_planning.plan())
             m_forecasting.start(m_planning.plan());
@@ -254,6 +255,35 @@ void MainWindow::connectRuns() {
     connect(m_check, &CheckView::folderRequested, this,
             [](const QString& folder) { QDesktopServices::openUrl(QUrl::fromLocalFile(folder)); });
     connect(m_check, &CheckView::stationRequested, this, &MainWindow::showStationOf);
+}
+
+/// Cards say how many copies they will have, the place station how they will be called.
+void MainWindow::tellPlan() {
+    std::map<std::size_t, std::size_t> copies;
+    std::vector<std::size_t> indexOf; // of the plan's deliveries among the cards
+    const auto& cards = m_document.state().deliveries;
+    for (std::size_t i = 0; i < cards.size(); ++i)
+        if (cards[i].inNextRun)
+            indexOf.push_back(i);
+    QStringList examples;
+    const auto& plan = m_planning.plan();
+    if (plan && indexOf.size() == plan->deliveries.size()) {
+        for (const auto index : indexOf)
+            copies[index] = 0;
+        for (const auto& copy : plan->copies) {
+            const auto card = indexOf[copy.delivery];
+            copies[card] += copy.outcome != Outcome::LeftOut;
+            const bool looked = m_document.original(m_lookedAt) &&
+                                m_document.original(m_lookedAt)->path == plan->originals[copy.original];
+            if (card == m_document.currentDeliveryIndex() && copy.outcome != Outcome::LeftOut &&
+                (examples.size() < 2 || looked))
+                examples << toQt(plan->originals[copy.original].filename()) + " → " +
+                                toQt(copy.target.lexically_relative(plan->roots[copy.delivery]));
+        }
+    }
+    m_deliveries->setCopies(std::move(copies));
+    m_drawer->setPlaceExamples(m_planning.problem() ? QStringList{toQt(m_planning.problem()->sentence())}
+                                                    : examples);
 }
 
 /// The station that a row's first warning or problem comes from.

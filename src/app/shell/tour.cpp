@@ -210,15 +210,17 @@ bool runPictures(MainWindow& window, const QDir& out) {
     ok = ok && save(window, out.filePath("plan.png"));
     window.setView(ViewKind::Wall);
     ok = ok && pressStamp(window);
-    ok = ok &&
-         waitUntil([&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.lastRun(); },
-                   kPatience);
+    ok =
+        ok &&
+        waitUntil([&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.lastRun(); },
+                  kPatience);
     ok = ok && save(window, out.filePath("run-under-way.png"));
     ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience) && planned(window);
     const auto shown = window.check().filter();
     for (int line = 0; line < shown->rowCount(); ++line) {
         const auto& row = window.check().model()->row(shown->mapToSource(shown->index(line, 0)).row());
-        if (row.outcome == Outcome::Made && row.placeInOriginal && row.delivery == document.currentDelivery().name) {
+        if (row.outcome == Outcome::Made && row.placeInOriginal &&
+            row.delivery == document.currentDelivery().name) {
             window.check().table()->selectRow(line);
             break;
         }

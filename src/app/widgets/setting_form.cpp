@@ -245,6 +245,9 @@ QWidget* SettingForm::makeChoice(const std::string& path, const SettingInfo& inf
         return control;
     }
     auto* control = new QComboBox;
+    control->setSizeAdjustPolicy(
+        QComboBox::AdjustToMinimumContentsLengthWithIcon); // a long choice widens no drawer
+    control->setMinimumContentsLength(6);
     control->setAccessibleName(name);
     for (const auto& choice : info.choices)
         control->addItem(toText(choice.label), toText(choice.key));
@@ -289,6 +292,9 @@ QWidget* SettingForm::makeText(const std::string& path, const SettingInfo& info,
 /// Common values to choose from, and room to type another.
 QWidget* SettingForm::makeSuggested(const std::string& path, const SettingInfo& info, Row& row) {
     auto* control = new QComboBox;
+    control->setSizeAdjustPolicy(
+        QComboBox::AdjustToMinimumContentsLengthWithIcon); // a long choice widens no drawer
+    control->setMinimumContentsLength(6);
     control->setEditable(true);
     control->setInsertPolicy(QComboBox::NoInsert);
     control->setAccessibleName(toText(info.label));
@@ -353,6 +359,9 @@ QWidget* SettingForm::makePath(const std::string& path, const SettingInfo& info,
 
 QWidget* SettingForm::makeFamily(const std::string& path, const SettingInfo& info, Row& row) {
     auto* control = new QComboBox;
+    control->setSizeAdjustPolicy(
+        QComboBox::AdjustToMinimumContentsLengthWithIcon); // a long choice widens no drawer
+    control->setMinimumContentsLength(6);
     control->setAccessibleName(toText(info.label));
     const auto fill = [control] {
         control->clear();

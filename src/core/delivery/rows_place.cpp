@@ -38,7 +38,7 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
                          "Put behind the name: \"-web\" makes marsh-web.jpg of marsh.tif."),
              choiceSetting<P, NameLetters>(
                  "letters", "Letters", &P::letters,
-                 {{"keep", "As they are"}, {"lower", "small"}, {"upper", "CAPITAL"}},
+                 {{"keep", "As is"}, {"lower", "small"}, {"upper", "CAPITAL"}},
                  "Of the whole name; the ending is always small."),
              choiceSetting<P, NameCharacters>(
                  "characters", "Characters", &P::characters,
