@@ -180,8 +180,7 @@ TEST_F(Window, ARunCanBeStoppedAndGoesOn) {
     ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
     QTest::mouseClick(window.runBar().strongButton(), Qt::LeftButton);
     ASSERT_TRUE(waitUntil([&] { return !window.lastRun()->stopped; }, kWait));
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::AlreadyThere), first);
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 20 - first);
+    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 20U); // the same run, come to its end
 }
 
 TEST_F(Window, AFolderOfOriginalsIsRefusedOnTheStationThatCausesIt) {

@@ -197,6 +197,7 @@ private:
     SealBench* m_bench;
     TrialStrip* m_strip;
     SealLibrary m_seals;
+    QPushButton* m_lastJobButton = nullptr; ///< on the empty page, which is made with it
     QWidget* m_empty;
     QWidget* m_wallPage;
     FilterBar* m_filterBar;
@@ -223,7 +224,6 @@ private:
     PlanPtr m_lastPlan;              ///< of the last run, for the loupe; may be null
     std::filesystem::path m_jobFile; ///< where the job was opened from or saved to
     std::optional<Job> m_lastJob;    ///< of the window before, offered while this one is empty
-    QPushButton* m_lastJobButton = nullptr;
     QString m_noticeText;
 };
 
