@@ -83,6 +83,8 @@ int main(int argc, char** argv) {
                             "A saved job: its pictures, exceptions and ticked deliveries");
         addOutput(command, stamp.output);
     }
+    planCommand->add_flag("--names-only", stamp.namesOnly,
+                          "Open no picture: names and places, no sizes and warnings");
     planCommand->add_flag("!--no-estimate", stamp.estimate, "Make no copies in memory to estimate bytes");
     stampCommand
         ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")

@@ -308,9 +308,12 @@ int runStamp(const StampOptions& options) {
 int runPlanCommand(const StampOptions& options) {
     stopOnSignals();
     const auto prepared = prepare(options);
-    const auto rates =
-        options.estimate ? sampleBytes(prepared.plan, kSampledEach, stopRequested) : ByteRates{};
-    const auto ahead = forecast(prepared.plan, {}, rates, stopRequested);
+    const bool estimate = options.estimate && !options.namesOnly;
+    const auto rates = estimate ? sampleBytes(prepared.plan, kSampledEach, stopRequested) : ByteRates{};
+    Forecast ahead;
+    ahead.copies.resize(prepared.plan.copies.size());
+    if (!options.namesOnly)
+        ahead = forecast(prepared.plan, {}, rates, stopRequested);
     if (options.output.json)
         std::cout << dump(planJson(prepared, ahead, rates)) << "\n";
     else {

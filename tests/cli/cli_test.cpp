@@ -1,6 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The command line as a person or a script uses it: a real process each time.
+#include "delivery/json.h"
+#include "job/job.h"
 #include "picture/original.h"
 #include "privacy/report.h"
 #include "render/render.h"
@@ -8,6 +10,8 @@
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
+
+#include <sstream>
 
 #include <chrono>
 #include <csignal>
@@ -310,4 +314,98 @@ TEST(Cli, ThePlaceIsOpenedOnlyInWords) {
     EXPECT_EQ(ran.exitCode, 2);
     EXPECT_THAT(ran.err, HasSubstr("these copies tell where the pictures were taken"));
     EXPECT_FALSE(fs::exists(folder / "out"));
+}
+
+TEST(Cli, EveryCommandIsCompletedAndInTheManual) {
+    const auto completion = readText(fs::path(KEEPSEAL_SOURCE) / "assets/completion/keep-seal-cli.bash");
+    const auto manual = readText(fs::path(KEEPSEAL_SOURCE) / "docs/keep-seal-cli.1");
+    const auto help = cli({"--help"}).out;
+    std::istringstream lines(help.substr(help.find("Subcommands:")));
+    std::string line;
+    int commands = 0;
+    while (std::getline(lines, line)) {
+        if (!line.starts_with("  ") || line.starts_with("   "))
+            continue;
+        const auto name = line.substr(2, line.find(' ', 2) - 2);
+        if (name.find_first_not_of("abcdefghijklmnopqrstuvwxyz") != std::string::npos)
+            break; // the examples
+        ++commands;
+        EXPECT_THAT(completion, HasSubstr("    " + name + ") ")) << name;
+        EXPECT_THAT(manual, HasSubstr(name)) << name;
+    }
+    EXPECT_GE(commands, 12);
+}
+
+TEST(Cli, SeveralDeliveriesOfTheLibraryInOneGoAndAReport) {
+    const TempFolder folder;
+    makePicture(folder / "in/tall.jpg", 300, 400);
+    makePicture(folder / "in/wide.jpg", 400, 300);
+    const auto ran = cli({"stamp", "-d", "Client proofs", "-d", "Social tall", "-o",
+                          (folder / "out").string(), "--json", (folder / "in").string()});
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    const auto ledger = nlohmann::json::parse(ran.out);
+    std::map<std::string, int> outcomes;
+    for (const auto& row : ledger["rows"])
+        ++outcomes[row["outcome"].get<std::string>()];
+    EXPECT_EQ(outcomes["made"], 3);
+    EXPECT_EQ(outcomes["left-out"], 1);
+    EXPECT_TRUE(fs::exists(folder / "out/Client proofs/wide.jpg"));
+    const auto file = ledger["ledger_file"].get<std::string>();
+    for (const auto* ending : {"pdf", "html", "csv"})
+        EXPECT_EQ(cli({"report", file, "-o", (folder / "report.").string() + ending}).exitCode, 0) << ending;
+    EXPECT_EQ(cli({"report", file, "-o", (folder / "report.csv").string()}).exitCode, 2); // never replaced
+    EXPECT_EQ(cli({"report", file, "-o", (folder / "report.doc").string()}).exitCode, 2);
+    EXPECT_EQ(cli({"stamp", "-d", "No such delivery", "-o", "x", (folder / "in").string()}).exitCode, 2);
+}
+
+TEST(Cli, ThePlanTellsSizesBytesAndPlaces) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 400, 300);
+    const auto ran = cli({"plan", "--json", "-o", (folder / "out").string(), "--set", "fit.long_side=200",
+                          (folder / "in").string()});
+    const auto plan = nlohmann::json::parse(ran.out);
+    EXPECT_EQ(plan["to_make"], 1);
+    EXPECT_EQ(plan["places"][0], (folder / "out").string());
+    EXPECT_EQ(plan["copies"][0]["sizes"]["whole"][0], 200);
+    EXPECT_GT(plan["expected_bytes"].get<int>(), 500);
+    EXPECT_EQ(plan["expected_bytes_from_copies"], 1);
+    EXPECT_FALSE(fs::exists(folder / "out"));
+    const auto quick =
+        cli({"plan", "--names-only", "-o", (folder / "out").string(), (folder / "in").string()});
+    EXPECT_THAT(quick.out, HasSubstr("a.jpg -> "));
+}
+
+TEST(Cli, TheLibraryKeepsSharesAndTakesDeliveries) {
+    const TempFolder folder;
+    auto delivery = sampleDelivery("/somewhere");
+    delivery.name = "Tide office";
+    saveDelivery(delivery, folder / "office.json");
+    EXPECT_EQ(cli({"library", "keep", (folder / "office.json").string()}).exitCode, 0);
+    EXPECT_THAT(cli({"library", "list"}).out, HasSubstr("Tide office"));
+    EXPECT_EQ(cli({"library", "export", "Tide office", "-o", (folder / "x.zip").string()}).exitCode, 0);
+    EXPECT_EQ(cli({"library", "remove", "Tide office"}).exitCode, 0);
+    EXPECT_EQ(cli({"library", "show", "Tide office"}).exitCode, 2);
+    EXPECT_EQ(cli({"library", "import", (folder / "x.zip").string()}).exitCode, 0);
+    EXPECT_THAT(cli({"library", "show", "Tide office"}).out, HasSubstr("\"keep-seal/delivery\""));
+    EXPECT_EQ(cli({"library", "remove", "Web gallery"}).exitCode, 2); // comes with the program
+}
+
+TEST(Cli, AnInterruptedRunIsListedGoneOnWithAndAJobIsStamped) {
+    const TempFolder folder;
+    Job job;
+    for (int i = 0; i < 3; ++i) {
+        const auto file = folder / ("in/" + std::to_string(i) + ".jpg");
+        makePicture(file, 200, 150);
+        job.originals.push_back({file, 0, {}});
+    }
+    job.originals[1].exception.leftOut = true;
+    job.deliveries.push_back({sampleDelivery(folder / "out"), true, {}, std::nullopt});
+    saveJob(job, folder / "job.json");
+    EXPECT_THAT(cli({"resume"}).err, HasSubstr("no run was interrupted"));
+    EXPECT_EQ(cli({"stamp", "-q", "--job", (folder / "job.json").string()}).exitCode, 0);
+    EXPECT_TRUE(fs::exists(folder / "out/0.jpg"));
+    EXPECT_FALSE(fs::exists(folder / "out/1.jpg"));
+    const auto list = cli({"resume", "--list"});
+    EXPECT_EQ(list.exitCode, 0);
+    EXPECT_THAT(list.out, HasSubstr("No run"));
 }

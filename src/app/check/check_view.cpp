@@ -33,13 +33,25 @@ QString listed(const std::vector<std::string>& parts) {
     return out;
 }
 
+/// Long paths and digests may be broken anywhere it makes sense.
+QString breakable(const QString& path) {
+    return QString(path).replace('/', QString("/") + QChar(0x200b));
+}
+
+QString inPieces(const std::string& digest) {
+    QStringList pieces;
+    for (std::size_t at = 0; at < digest.size(); at += 16)
+        pieces << toQt(digest.substr(at, 16));
+    return pieces.join(' ');
+}
+
 } // namespace
 
 CheckView::CheckView(QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
       m_detail(new QLabel), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
       m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
-      m_report(new QToolButton), m_loupe(new Loupe), m_split(new QSplitter(Qt::Vertical)),
+      m_report(new QPushButton(tr("Report"))), m_loupe(new Loupe), m_split(new QSplitter(Qt::Vertical)),
       m_loupeSide(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap3, kGap4, kGap3);
@@ -92,8 +104,6 @@ QWidget* CheckView::makeActions() {
     m_words->setClearButtonEnabled(true);
     m_words->setMaximumWidth(260);
     m_again->setToolTip(tr("Change something for the chosen pictures and stamp just these again"));
-    m_report->setText(tr("Report"));
-    m_report->setPopupMode(QToolButton::InstantPopup);
     m_report->setToolTip(tr("A contact sheet or a table of this run, to send or to file"));
     auto* menu = new QMenu(m_report);
     menu->addAction(tr("Contact sheet as PDF…"), this, [this] { emit contactRequested(false); });
@@ -214,14 +224,14 @@ void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places)
     head->setSectionResizeMode(QHeaderView::Interactive);
     m_table->resizeColumnsToContents();
     for (const int column : {CheckModel::Name, CheckModel::Folder})
-        head->resizeSection(column, std::min(head->sectionSize(column), 210));
+        head->resizeSection(column, std::min(head->sectionSize(column), 180));
     head->resizeSection(CheckModel::Bytes, std::max(head->sectionSize(CheckModel::Bytes), 90));
     fillWidth();
 }
 
 /// What happened is the longest text: it gets what the other columns leave.
 void CheckView::fillWidth() {
-    constexpr int least = 190;
+    constexpr int least = 150;
     auto* head = m_table->horizontalHeader();
     int others = 0;
     for (int column = 0; column < CheckModel::ColumnCount; ++column)
@@ -362,8 +372,8 @@ void CheckView::showDetail() {
                    : QString("<tr><td style='color:%1; padding-right:12px'>%2</td><td>%3</td></tr>")
                          .arg(theme().quiet.name(), name, value.toHtmlEscaped());
     };
-    QString html = "<table>" + line(tr("Original"), toQt(row.original)) +
-                   line(tr("Copy"), row.outcome == Outcome::Failed ? tr("none") : toQt(row.copy)) +
+    QString html = "<table>" + line(tr("Original"), breakable(toQt(row.original))) +
+                   line(tr("Copy"), row.outcome == Outcome::Failed ? tr("none") : breakable(toQt(row.copy))) +
                    line(tr("Seal"), row.readability > 0
                                         ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                         : QString()) +
@@ -372,8 +382,7 @@ void CheckView::showDetail() {
     if (row.problem)
         html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())
-        html += line(tr("SHA-256"), toQt(row.fingerprintBefore.substr(0, 32)) + " " +
-                                        toQt(row.fingerprintBefore.substr(32)));
+        html += line(tr("SHA-256"), inPieces(row.fingerprintBefore));
     m_detail->setText(html + "</table>");
     if (!m_model->ran())
         return;

@@ -36,7 +36,7 @@ public:
     QComboBox* show() { return m_show; }
     Loupe* loupe() { return m_loupe; }
     QPushButton* againButton() { return m_again; }
-    QToolButton* reportButton() { return m_report; }
+    QPushButton* reportButton() { return m_report; }
     QString summary() const;
     QString detail() const;
     /// The rows chosen, as in the model.
@@ -69,8 +69,7 @@ private:
     QTableView* m_table;
     QComboBox* m_show;
     QLineEdit* m_words;
-    QPushButton *m_again, *m_folder;
-    QToolButton* m_report;
+    QPushButton *m_again, *m_folder, *m_report;
     QToolButton* m_zooms[3] = {};
     Loupe* m_loupe;
     QSplitter* m_split;
