@@ -100,6 +100,37 @@ void stamp(const std::vector<fs::path>& pictures, const fs::path& out, int worke
         std::fprintf(stderr, "warning: not every copy was made\n");
 }
 
+/// CPU of deliveries of these sizes (0: full size) of all pictures in one go.
+double stampSizes(const std::vector<fs::path>& pictures, const fs::path& out, const std::vector<int>& sides) {
+    fs::remove_all(out);
+    std::vector<Delivery> deliveries;
+    for (const int side : sides) {
+        deliveries.push_back(webDelivery(out / std::to_string(side)));
+        deliveries.back().fit.on = side > 0;
+        deliveries.back().fit.longSide = side > 0 ? side : 2048;
+    }
+    RunOptions options;
+    options.workers = 1;
+    const std::atomic<bool> stop{false};
+    const double start = cpuSeconds();
+    runPlan(makePlan(pictures, deliveries, "/"), options, stop, [](const RunEvent&) {});
+    return cpuSeconds() - start;
+}
+
+void benchDeliveries(const std::vector<fs::path>& pictures, const fs::path& out) {
+    for (const auto& sides : {std::vector{0, 2048, 1200}, std::vector{2048, 1600, 1080}}) {
+        std::vector<double> ratios;
+        for (int round = 0; round < 3; ++round) {
+            const double dearest = stampSizes(pictures, out, {sides.front()});
+            ratios.push_back(stampSizes(pictures, out, sides) / dearest);
+        }
+        std::printf("| Three deliveries in one go (%s, %d and %d px) against the dearest alone: CPU | %.2fx "
+                    "| 1.60x |\n",
+                    sides[0] == 0 ? "full size" : (std::to_string(sides[0]) + " px").c_str(), sides[1],
+                    sides[2], median(ratios));
+    }
+}
+
 /// Peak memory of a whole process, in MB. Read from its own status while it runs: what wait4() reports holds
 /// the peak of this process as well, from before the other program took over.
 double peakOf(std::vector<std::string> words) {
@@ -221,6 +252,8 @@ int main(int argc, char** argv) {
         "| A copy with a pattern all over, turned, against one with a corner mark: CPU | %.2fx | 1.25x |\n",
         median(patterns));
 
+    benchDeliveries(pictures, scratch / "out");
+
     std::vector<double> speedups;
     for (int round = 0; round < 3; ++round) {
         double start = wallSeconds();
@@ -240,7 +273,8 @@ int main(int argc, char** argv) {
                       (fs::create_directories(scratch / ("few" + std::string(i < 24 ? "" : "not"))),
                        fs::copy_options::none));
     const std::string cli = argv[2];
-    const double idle = peakOf({cli, "plan", "--out", (scratch / "a").string(), (scratch / "few").string()});
+    const double idle =
+        peakOf({cli, "plan", "--names-only", "--out", (scratch / "a").string(), (scratch / "few").string()});
     const double few = peakOf(
         {cli, "stamp", "--workers", "2", "--out", (scratch / "a").string(), (scratch / "few").string()});
     const double many = peakOf({cli, "stamp", "--workers", "2", "--out", (scratch / "b").string(),
