@@ -115,7 +115,8 @@ void Planning::make() {
 
 namespace {
 
-constexpr int kIdleMs = 1500;
+constexpr int kIdleMs = 1500, kSoonMs = 600;
+constexpr std::size_t kMany = 400; // copies
 constexpr std::size_t kSampledEach = 3;
 
 } // namespace
@@ -125,6 +126,9 @@ Forecasting::Forecasting(JobDocument* document, PictureLibrary* library, QObject
     m_idle.setSingleShot(true);
     m_idle.setInterval(kIdleMs);
     connect(&m_idle, &QTimer::timeout, this, [this] { work(true); });
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(kSoonMs);
+    connect(&m_soon, &QTimer::timeout, this, [this] { work(false); });
 }
 
 void Forecasting::start(const PlanPtr& plan) {
@@ -132,6 +136,9 @@ void Forecasting::start(const PlanPtr& plan) {
     m_idle.stop();
     if (busy())
         stopFlag() = true; // its end begins this one
+    else if (plan->copies.size() > kMany)
+        m_soon
+            .start(); // a slider that is dragged makes many plans; each of them would read thousands of words
     else
         work(false);
 }
@@ -139,6 +146,7 @@ void Forecasting::start(const PlanPtr& plan) {
 void Forecasting::cancel() {
     m_plan = nullptr;
     m_idle.stop();
+    m_soon.stop();
     stopFlag() = true;
 }
 
@@ -163,7 +171,7 @@ ByteRates Forecasting::rates() const {
 }
 
 void Forecasting::work(bool sample) {
-    if (!m_plan || m_plan->originals.empty())
+    if (!m_plan || m_plan->originals.empty() || busy())
         return;
     struct Made {
         Forecast forecast;
@@ -184,8 +192,8 @@ void Forecasting::work(bool sample) {
                     m_rates[{settingsDigest(plan->deliveries[key.first]), key.second}] = {
                         rate,
                         made->rates.sampled / std::max<std::size_t>(1, made->rates.bytesPerPixel.size())};
-            if (plan != m_plan)
-                return work(false); // a newer one came meanwhile
+            if (plan != m_plan) // a newer one came meanwhile
+                return m_plan ? start(m_plan) : void();
             if (!whole || !m_plan)
                 return;
             m_forecast = std::move(made->forecast);

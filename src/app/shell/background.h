@@ -107,7 +107,7 @@ private:
     Forecast m_forecast;
     std::map<RateKey, std::pair<double, std::size_t>> m_rates;
     std::size_t m_sampled = 0;
-    QTimer m_idle;
+    QTimer m_idle, m_soon;
 };
 
 /// Carries plans out, one after the other.

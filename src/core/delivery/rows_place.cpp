@@ -36,10 +36,9 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
             out,
             {textSetting("suffix", "Added to the name", &P::suffix, false,
                          "Put behind the name: \"-web\" makes marsh-web.jpg of marsh.tif."),
-             choiceSetting<P, NameLetters>(
-                 "letters", "Letters", &P::letters,
-                 {{"keep", "As is"}, {"lower", "small"}, {"upper", "CAPITAL"}},
-                 "Of the whole name; the ending is always small."),
+             choiceSetting<P, NameLetters>("letters", "Letters", &P::letters,
+                                           {{"keep", "As is"}, {"lower", "small"}, {"upper", "CAPITAL"}},
+                                           "Of the whole name; the ending is always small."),
              choiceSetting<P, NameCharacters>(
                  "characters", "Characters", &P::characters,
                  {{"any", "All that file systems take"},

@@ -5,6 +5,8 @@
 #include "base/files.h"
 #include "delivery/json.h"
 
+#include <algorithm>
+
 namespace keepseal {
 
 using nlohmann::json;
@@ -71,11 +73,16 @@ Plan planFromJson(const json& in, const std::string& subject) {
         PlannedCopy copy;
         copy.original = saved.at("of").at(0).get<std::size_t>();
         copy.delivery = saved.at("of").at(1).get<std::size_t>();
-        copy.format = static_cast<Container>(saved.at("of").at(2).get<int>());
-        const int outcome = saved.at("outcome").get<int>();
+
+        const int outcome = saved.at("outcome").get<int>(), format = saved.at("of").at(2).get<int>();
         if (copy.original >= plan.originals.size() || copy.delivery >= plan.deliveries.size() ||
             outcome < 0 || outcome > static_cast<int>(Outcome::Blocked))
             throw Problem(ProblemKind::BadFile, subject, "a copy in the plan belongs to nothing");
+        const auto formats = plan.deliveries[copy.delivery].file.formats();
+        copy.format = static_cast<Container>(format);
+        if (std::find(formats.begin(), formats.end(), copy.format) == formats.end())
+            throw Problem(ProblemKind::BadFile, subject,
+                          "a copy in the plan has a format its delivery does not make");
         copy.outcome = static_cast<Outcome>(outcome);
         copy.target = pathFromJson(saved.at("target"));
         copy.inside = pathFromJson(saved.at("inside"));
