@@ -3,6 +3,7 @@
 // Deliveries, job, plan, run and check through the real window.
 #include "window_fixture.h"
 
+#include "document/thumbnail_cache.h"
 #include "run/journal.h"
 #include "shell/compare_deliveries.h"
 
@@ -392,6 +393,25 @@ TEST_F(JobWindow, TokensAreAddedToTheNameAndExamplesAreShown) {
     document().setSetting("place.name", std::string("{nmae}"));
     ASSERT_TRUE(planned());
     EXPECT_THAT(window.runBar().sentence().toStdString(), HasSubstr("{nmae}"));
+}
+
+TEST_F(JobWindow, ThumbnailsLieInTheCacheAndNeverBesideOriginals) {
+    openAll(); // JPEGs without a preview inside
+    std::vector<std::string> beside;
+    for (const auto& entry : fs::directory_iterator(pictures))
+        beside.push_back(entry.path().filename().string());
+    EXPECT_EQ(beside.size(), 4U);
+    EXPECT_TRUE(thumbnailFolder().string().starts_with((folder / "cache").string()));
+    const auto file = pictures / "tide_2.jpg";
+    const auto kept = keptThumbnail(file, identityOf(file));
+    ASSERT_TRUE(kept);
+    EXPECT_EQ(kept->size.longSide(), 320);
+    EXPECT_LT(kept->size.width, kept->size.height); // the tall one
+    ASSERT_TRUE(readInfo(file)->preview);           // a first look at once, the next time
+    makePicture(file, 500, 200);                    // another picture under the name
+    EXPECT_FALSE(keptThumbnail(file, identityOf(file)));
+    trimThumbnails(0);
+    EXPECT_FALSE(keptThumbnail(pictures / "tide_0.jpg", identityOf(pictures / "tide_0.jpg")));
 }
 
 } // namespace keepseal::app

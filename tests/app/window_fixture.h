@@ -75,6 +75,7 @@ protected:
     }
 
     TempFolder folder;
+    const bool cacheMoved = qputenv("XDG_CACHE_HOME", (folder / "cache").c_str());
     fs::path pictures = folder / "pictures", copies = folder / "copies";
     MainWindow window;
 };

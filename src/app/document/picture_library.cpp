@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "document/picture_library.h"
 
+#include "document/thumbnail_cache.h"
 #include "geometry/fit.h"
 #include "picture/original.h"
 
@@ -12,6 +13,8 @@
 
 namespace keepseal::app {
 namespace {
+
+constexpr std::uint64_t kMostThumbnails = 300U << 20; // bytes: some twenty thousand pictures
 
 /// Cameras pad their 4:3 previews with black bars to fit any shape: the picture proper lies in the middle.
 Frame withoutBars(const Frame& frame, Size shape) {
@@ -54,7 +57,10 @@ PictureInfoPtr readInfo(const std::filesystem::path& path) {
         info->facts = readFacts(original, path.string());
         info->report = inspect(original);
         info->metadata = readMetadata(path, info->report);
+        info->identity = original.identity();
         info->preview = readPreview(original, *info);
+        if (!info->preview)
+            info->preview = keptThumbnail(path, info->identity);
     } catch (const Problem& problem) {
         info->problem = problem;
     } catch (const std::exception& error) {
@@ -67,6 +73,7 @@ PictureLibrary::PictureLibrary(JobDocument* document, QObject* parent)
     : QObject(parent), m_document(document) {
     m_workers.setMaxThreadCount(std::max(2, QThread::idealThreadCount()));
     m_workers.setExpiryTimeout(-1);
+    m_workers.start(QRunnable::create([] { trimThumbnails(kMostThumbnails); }));
     connect(document, &JobDocument::originalsChanged, this, &PictureLibrary::refresh);
 }
 

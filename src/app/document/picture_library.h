@@ -22,10 +22,13 @@ namespace keepseal::app {
 struct PictureInfo {
     std::filesystem::path path;
     std::uint64_t bytes = 0;
+    FileIdentity identity;
     PictureFacts facts;
     FileReport report;
-    Metadata metadata;              ///< the same as fields, with an XMP file beside it
-    std::optional<Frame> preview;   ///< upright, in the picture's own shape; only for a first look
+    Metadata metadata; ///< the same as fields, with an XMP file beside it
+    /// Upright, in the picture's own shape; only for a first look: the camera's own, or one kept in the
+    /// cache.
+    std::optional<Frame> preview;
     std::optional<Problem> problem; ///< why there will be no proof and no copy
 };
 using PictureInfoPtr = std::shared_ptr<const PictureInfo>;

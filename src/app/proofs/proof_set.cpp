@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/proof_set.h"
 
+#include "document/thumbnail_cache.h"
+
 #include "geometry/fit.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
@@ -143,6 +145,12 @@ bool asksForOthers(const DevelopWish& a, const DevelopWish& b) {
     return a.resampling != b.resampling || a.deep != b.deep || a.keepAlpha != b.keepAlpha ||
            !(a.background == b.background) || a.ownSpace != b.ownSpace || a.intent != b.intent ||
            a.space != b.space;
+}
+
+/// The base is all of the picture, the right way up.
+bool showsAll(const ChainPlan& chain) {
+    return chain.cut.whole() && chain.cut.quarterTurns == 0 && !chain.cut.flip &&
+           chain.fit.kept.width == chain.cut.box.width && chain.fit.kept.height == chain.cut.box.height;
 }
 
 std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
@@ -308,10 +316,7 @@ void ProofSet::usePreview(OriginalId id, Entry& entry) {
     if (!info || !info->preview)
         return;
     const auto chain = chainOf(*m_document, *info, id);
-    const bool asItIs = chain.cut.whole() && chain.cut.quarterTurns == 0 && !chain.cut.flip &&
-                        chain.fit.kept.width == chain.cut.box.width &&
-                        chain.fit.kept.height == chain.cut.box.height;
-    if (!asItIs)
+    if (!showsAll(chain))
         return; // the preview shows all of the picture, and this copy does not
     auto frame = std::make_shared<Frame>(*info->preview);
     frame->scale = static_cast<double>(frame->size.longSide()) / chain.fit.picture.longSide();
@@ -367,6 +372,8 @@ void ProofSet::developMissing() {
                     renderBase(original, info->path.string(), info->facts, delivery, chain, size));
                 if (keep)
                     image = toImage(*frame);
+                if (!info->preview && showsAll(chain))
+                    keepThumbnail(info->path, info->identity, keep ? image : toImage(*frame));
             } catch (const Problem& p) {
                 problem = p;
             } catch (const std::exception& e) {
