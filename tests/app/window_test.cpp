@@ -9,6 +9,7 @@
 
 #include <QDropEvent>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -225,7 +226,9 @@ TEST_F(Window, OnePictureCanBeSteppedZoomedAndCompared) {
 
 TEST_F(Window, DeliveriesAreAddedTickedAndRemoved) {
     openAll();
-    QTest::mouseClick(window.deliveries().addButton(), Qt::LeftButton);
+    auto* offered = window.deliveries().addButton()->menu();
+    emit offered->aboutToShow();
+    offered->actions().front()->trigger(); // like the chosen one
     ASSERT_EQ(window.document().state().deliveries.size(), 2U);
     window.document().setSetting("fit.long_side", 100.0);
     EXPECT_EQ(window.document().state().deliveries[0].delivery.fit.longSide, 2048);
