@@ -191,11 +191,15 @@ TEST_F(Wording, ThePlanWarnsBeforeAnythingIsWritten) {
     useFolder(copies);
     window.setView(ViewKind::Check);
     auto* model = window.check().model();
-    int warned = 0;
-    for (int i = 0; i < model->rowCount(); ++i)
-        for (const auto& warning : model->row(i).warnings)
-            warned += warning.find("stands in Description") != std::string::npos;
-    EXPECT_EQ(warned, 1);
+    const auto warned = [model] {
+        int out = 0;
+        for (int i = 0; i < model->rowCount(); ++i)
+            for (const auto& warning : model->row(i).warnings)
+                out += warning.find("stands in Description") != std::string::npos;
+        return out;
+    };
+    ASSERT_TRUE(waitUntil([&] { return warned() > 0; }, kWait)); // words are looked at in the background
+    EXPECT_EQ(warned(), 1);
     EXPECT_FALSE(fs::exists(copies));
 }
 
