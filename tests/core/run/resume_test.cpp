@@ -155,7 +155,7 @@ TEST(Resume, KilledAtAnyMomentItGoesOnWhereItWas) {
     const Studio whole(4);
     const auto usual = usualTime(whole);
     const char* wanted = std::getenv("KEEPSEAL_KILLS"); // hundreds, by hand
-    for (int round = wanted ? std::atoi(wanted) : 40; round > 0; --round) {
+    for (int round = wanted ? std::atoi(wanted) : 24; round > 0; --round) {
         Studio studio(4);
         if (!runAndKill(studio, usual * static_cast<int>(random() % 100) / 100))
             continue;
@@ -177,8 +177,8 @@ TEST(Resume, KilledAtAnyMomentItGoesOnWhereItWas) {
         resumed += made > 0;
         studio.expectComplete(result);
     }
-    EXPECT_GT(killed, 10);
-    EXPECT_GT(resumed, 3);
+    EXPECT_GT(killed, 6);
+    EXPECT_GT(resumed, 1);
 }
 
 TEST(Resume, AStoppedRunGoesOnWithItsJournal) {
