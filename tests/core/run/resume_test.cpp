@@ -163,8 +163,8 @@ TEST(Resume, KilledAtAnyMomentItGoesOnWhereItWas) {
         studio.expectOriginalsUntouched();
         studio.expectWholeCopies();
         const auto left = unfinishedRuns();
-        if (left.empty()) { // killed before the plan was written down: nothing was made either
-            EXPECT_TRUE(studio.inOut().empty());
+        if (left.empty()) { // before the plan was written down nothing was made; or the run was over already
+            EXPECT_TRUE(studio.inOut().empty() || studio.inOut().size() == studio.files.size() * 2);
             continue;
         }
         ASSERT_EQ(left.size(), 1U);
