@@ -6,8 +6,8 @@
 #include "library/seal_library.h"
 #include "metadata/metadata.h"
 #include "picture/develop.h"
+#include "plan/gather.h"
 #include "run/check_copy.h"
-#include "run/gather.h"
 #include "run/run.h"
 
 #include <vips/vips8>

@@ -108,7 +108,7 @@ BENCHMARK(composeRights)->Unit(benchmark::kMicrosecond);
 
 void searchCopy(benchmark::State& state) {
     const auto copy =
-        encodeCopy(grey(2048, 1365), {}, planChain({}, {2048, 1365}), Container::Jpeg, {}).bytes;
+        encodeCopy(grey(2048, 1365), {}, planChain({}, {2048, 1365}), Container::Jpeg, {}, {}).bytes;
     for (auto _ : state)
         benchmark::DoNotOptimize(inspect(MemorySource(copy)));
 }

@@ -1,10 +1,10 @@
 # SPDX-FileCopyrightText: Keep Seal contributors
 # SPDX-License-Identifier: GPL-3.0-or-later
-# Completion of keep-seal-cli for bash.
+# Completion of keep-seal-cli for bash; made by 'keep-seal-cli settings --completion'.
 _keep_seal_cli() {
   local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
   if [ "$COMP_CWORD" -eq 1 ]; then
-    COMPREPLY=($(compgen -W "stamp plan resume report library proof check words sheet seal border settings --help --version" -- "$word"))
+    COMPREPLY=($(compgen -W "stamp plan resume report library proof check words sheet seal border settings who --help --version" -- "$word"))
     return
   fi
   case $before in
@@ -20,18 +20,19 @@ _keep_seal_cli() {
       ;;
   esac
   case ${COMP_WORDS[1]} in
-    stamp) words="--again --border --delivery --help --job --json --out --quiet --recursive --seal --set --sheet --words --workers" ;;
-    plan) words="--again --border --delivery --help --job --json --names-only --no-estimate --out --quiet --recursive --seal --set --sheet --words" ;;
-    resume) words="--delivery --give-up --help --json --list --out --quiet --set --workers" ;;
-    report) words="--delivery --help --out --output --set --title" ;;
-    library) words="list show remove restore keep export import --delivery --help --out --set" ;;
-    proof) words="--border --delivery --help --out --output --seal --set --sheet --size" ;;
-    check) words="--delivery --help --html --json --out --set" ;;
-    words) words="--border --delivery --field --help --json --out --recursive --seal --set --sheet" ;;
-    sheet) words="list show keep xmp --delivery --help --out --set" ;;
-    seal) words="advise render export import list --delivery --help --out --set" ;;
-    border) words="list --delivery --help --out --set" ;;
-    settings) words="--border-schema --defaults --delivery --fields --help --markdown --out --schema --seal-schema --set --sheet-schema" ;;
+    stamp) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --workers" ;;
+    plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --no-estimate" ;;
+    resume) words="--help --list --give-up --workers --json --quiet" ;;
+    report) words="--help --output --title" ;;
+    library) words="list show remove restore keep export import --help --json --output" ;;
+    proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
+    check) words="--help --json --html" ;;
+    words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
+    sheet) words="list show keep xmp --help --json --output" ;;
+    seal) words="advise render export import list --help --recursive --delivery --set --seal --json --output --width" ;;
+    border) words="list --help --json" ;;
+    settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;
+    who) words="--help --set --json" ;;
     *) words="" ;;
   esac
   COMPREPLY=($(compgen -W "$words" -- "$word") $(compgen -f -- "$word"))

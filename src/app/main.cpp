@@ -4,6 +4,7 @@
 #include "shell/main_window.h"
 #include "shell/tour.h"
 
+#include "base/files.h"
 #include "base/problem.h"
 #include "delivery/json.h"
 #include "picture/develop.h"
@@ -27,6 +28,7 @@ int start(QApplication& app) {
     parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");
     parser.addOption({{"d", "delivery"}, "Open this delivery file; may be given several times.", "file"});
     parser.addOption({"job", "Open this job file.", "file"});
+    parser.addOption({"who", "A file that says who you are, for this window alone.", "file"});
     parser.addOption({{"o", "out"}, "Folder for the copies of the deliveries given.", "folder"});
     parser.addOption(
         {"run-demo", "Stamp what was opened through the window, save its picture and quit.", "png"});
@@ -40,6 +42,11 @@ int start(QApplication& app) {
     const bool driven = parser.isSet("run-demo") || parser.isSet("screenshots");
     if (!driven)
         window.restoreState();
+    if (parser.isSet("who"))
+        window.document().startWithWho(
+            whoFromJson(readJsonFile(toPath(parser.value("who"))), parser.value("who").toStdString()));
+    else if (!driven)
+        window.document().startWithWho(loadWho());
     std::vector<DeliveryItem> given;
     for (const auto& file : parser.values("delivery")) {
         given.push_back({loadDelivery(toPath(file)), true, toPath(file), nullptr});

@@ -4,20 +4,23 @@
 
 #include "cli/border_commands.h"
 #include "cli/library_commands.h"
+#include "cli/print.h"
 #include "cli/seal_commands.h"
 #include "cli/word_commands.h"
 
 #include "base/files.h"
 #include "base/problem.h"
 #include "base/text.h"
+#include "delivery/file_names.h"
 #include "delivery/json.h"
 #include "delivery/stations.h"
 #include "geometry/fit.h"
 #include "privacy/report.h"
+#include "render/ahead.h"
 #include "render/encode.h"
-#include "render/picture_words.h"
 #include "seal/design_json.h"
 
+#include <algorithm>
 #include <iostream>
 
 namespace keepseal::cli {
@@ -46,37 +49,142 @@ std::vector<Delivery> readDeliveries(const DeliveryOptions& options, const std::
         requireWorded(delivery.privacy, "privacy.");
         if (!out.empty())
             delivery.place.folder = out;
+        delivery.place.strict = delivery.place.strict || options.strict;
     }
     return deliveries;
 }
 
+WhoYouAre whoOf(const DeliveryOptions& options, const std::optional<WhoYouAre>& job) {
+    if (!options.who.empty())
+        return whoFromJson(readJsonFile(options.who), options.who);
+    return job ? *job : loadWho();
+}
+
+std::vector<Delivery> deliveriesAsMade(const DeliveryOptions& options, const std::string& out) {
+    const auto who = whoOf(options);
+    auto deliveries = readDeliveries(options, out);
+    for (auto& delivery : deliveries)
+        delivery = withWho(std::move(delivery), who);
+    return deliveries;
+}
+
+void printOthers(const Gathered& gathered) {
+    for (const auto& met : gathered.others)
+        if (met.named || severityOf(met.note) >= Severity::WorthALook)
+            std::cerr << (severityOf(met.note) >= Severity::WorthALook ? "look: " : "note: ")
+                      << shown(met.path) << ": " << shown(wholeSentenceOf(met.note)) << "\n";
+    const auto kinds = countByKind(gathered.others);
+    if (kinds.empty())
+        return;
+    std::cerr << "Not among the originals:";
+    const char* comma = " ";
+    for (const auto& [kind, count] : kinds) {
+        std::cerr << comma << count << " " << rowOf(kind).key + 4; // without "met-"
+        comma = ", ";
+    }
+    std::cerr << "\n";
+}
+
+json othersJson(const Gathered& gathered) {
+    json out = {{"files", json::array()}, {"counts", json::object()}};
+    for (const auto& met : gathered.others) {
+        json row = met.note;
+        row["path"] = met.path.string();
+        out["files"].push_back(std::move(row));
+    }
+    for (const auto& [kind, count] : countByKind(gathered.others))
+        out["counts"][rowOf(kind).key] = count;
+    return out;
+}
+
+bool fails(const Gathered& gathered, bool strict) {
+    const bool nothing = gathered.files.empty();
+    return nothing || gathered.misses() ||
+           (strict && std::any_of(gathered.others.begin(), gathered.others.end(),
+                                  [](const Met& met) { return met.note.kind != NoteKind::MetSidecar; }));
+}
+
+int runWho(const WhoOptions& options) {
+    auto who = loadWho();
+    for (const auto& assignment : options.assignments) {
+        const auto equals = assignment.find('=');
+        const auto* setting = rowOf(whoSettings(), assignment.substr(0, equals));
+        if (!setting || equals == std::string::npos)
+            throw Problem(ProblemKind::BadSetting, assignment, "this says nothing of who you are",
+                          "One of studio, creator, link, contact, emblem, emblem_dark, then = and the words");
+        const auto value = parseValue(*setting, setting->key, assignment.substr(equals + 1));
+        setting->set(who, setting->kind == SettingKind::File && !std::get<std::string>(value).empty() &&
+                                  !std::get<std::string>(value).starts_with("shipped:")
+                              ? SettingValue(fs::absolute(std::get<std::string>(value)).string())
+                              : value);
+    }
+    if (!options.assignments.empty())
+        saveWho(who);
+    if (options.json)
+        std::cout << toJson(who).dump(2, ' ', false, json::error_handler_t::replace) << "\n";
+    else
+        for (const auto& setting : whoSettings()) {
+            const auto text = std::get<std::string>(setting.get(who));
+            std::cout << setting.key << " = " << (text.empty() ? "(not said yet)" : shown(text)) << "\n";
+        }
+    return kDone;
+}
+
 int runProof(const ProofOptions& options) {
-    const auto delivery = readDeliveries(options.delivery, {}).front();
+    if (toLowerAscii(fs::path(options.output).extension().string()) != ".png")
+        throw Problem(ProblemKind::BadSetting, "output", "\"" + options.output + "\" does not end in .png",
+                      "A proof is saved as a PNG");
+    const auto delivery = deliveriesAsMade(options.delivery, {}).front();
     const Original original{fs::path(options.picture)};
     const auto facts = readFacts(original, options.picture);
+    const auto metadata = readMetadata(original.path(), inspect(original));
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
+    const PictureException exception;
+    const CopyAsked asked{original.path(), facts, metadata, delivery, exception, chain};
+    const auto ahead = lookAhead(asked);
     Size size = chain.sizes.whole;
     if (options.size > 0)
         size = fitLongSide(size, options.size);
-    std::string warning;
-    Frame frame = renderBase(original, options.picture, facts, delivery, chain, size, &warning);
+    auto notes = ahead.notes;
+    Frame frame = renderBase(original, options.picture, facts, delivery, chain, size, &notes);
     finishPicture(delivery, chain, grainSeed(original.path()), frame);
     FinishContext context;
-    context.facts =
-        pictureWords(original.path(), readMetadata(original.path(), inspect(original)), facts.size, delivery)
-            .facts;
-    const auto finished = finishFrame(delivery, chain, frame, context);
+    context.facts = ahead.words.facts;
+    context.prepared = ahead.prepared;
+    addNotes(notes, finishFrame(delivery, chain, frame, context).notes());
     writeNewFile(options.output, encodePng(screenFrame(frame, delivery.file)));
-    if (!warning.empty())
-        std::cerr << "note: " << warning << "\n";
-    for (const auto& text : finished.warnings(delivery))
-        std::cerr << "note: " << text << "\n";
+    printNotes(std::cerr, notes);
     std::cout << options.output << "  " << size.width << " x " << size.height << "\n";
     return kDone;
 }
 
+void listTokens() {
+    std::cout << "In seals, captions and rights sheets:\n";
+    for (const auto& token : tokens())
+        std::cout << "  {" << token.key << "}  " << token.help << "\n";
+    std::cout << "In names and folders also:\n";
+    for (const auto& token : nameTokens())
+        if (!isToken(token.key))
+            std::cout << "  {" << token.key << "}  " << token.help << "\n";
+}
+
+/// Everything that can be said of a picture or a copy.
+void listNotes() {
+    static constexpr const char* severities[] = {"a fact", "worth a look", "holds the copy back"};
+    for (std::size_t i = 0; i < kNoteKinds; ++i) {
+        const auto& row = rowOf(static_cast<NoteKind>(i));
+        std::cout << row.key << "  (" << severities[static_cast<int>(row.severity)]
+                  << (row.station ? std::string(", ") + keyOf(*row.station) : "") << ")\n    " << row.sentence
+                  << "\n";
+    }
+}
+
 int runSettings(const SettingsOptions& options) {
-    if (options.markdown)
+    if (options.tokens)
+        listTokens();
+    else if (options.notes)
+        listNotes();
+    else if (options.markdown)
         std::cout << settingsReference();
     else if (options.schema)
         std::cout << deliverySchema().dump(2) << "\n";

@@ -3,8 +3,10 @@
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
 #include "cli/border_commands.h"
 #include "cli/library_commands.h"
+#include "cli/print.h"
 #include "cli/run_commands.h"
 #include "cli/seal_commands.h"
+#include "cli/self.h"
 #include "cli/word_commands.h"
 
 #include "base/problem.h"
@@ -49,6 +51,7 @@ void addDelivery(CLI::App* command, DeliveryOptions& options) {
         ->add_option("-s,--set", options.assignments,
                      "Change one setting, as in --set seal.size=6; see 'keep-seal-cli settings'")
         ->allow_extra_args(false);
+    command->add_option("--who", options.who, "A file that says who you are (default: your own, see 'who')");
 }
 
 void addOutput(CLI::App* command, RunOutput& output) {
@@ -59,11 +62,15 @@ void addOutput(CLI::App* command, RunOutput& output) {
 void addPictures(CLI::App* command, PictureOptions& options, bool required = true) {
     command->add_option("paths", options.paths, "Pictures and folders")->required(required);
     command->add_flag("-r,--recursive", options.recursive, "Look into folders inside folders too");
+    command->add_option("--order", options.order, "Order of the pictures, in which {number} counts")
+        ->check(CLI::IsMember({"name", "taken"}));
 }
 
 } // namespace
 
-int main(int argc, char** argv) {
+namespace {
+
+int run(int argc, char** argv) {
     CLI::App app(kAbout, "keep-seal-cli");
     app.set_version_flag("--version", KEEPSEAL_VERSION);
     app.footer(kFooter);
@@ -79,6 +86,14 @@ int main(int argc, char** argv) {
         command->add_option("--words", stamp.words, "Metadata for single pictures, from a CSV file");
         command->add_flag("--again", stamp.again,
                           "Also stamp pictures that are copies made by Keep Seal itself");
+        command->add_flag_callback(
+            "--strict", [&stamp] { stamp.delivery.strict = stamp.pictures.strict = true; },
+            "Hold back what is worth a look; files that are no pictures fail the command");
+        command
+            ->add_option("--deliver-all-the-same", stamp.accepted,
+                         "Deliver in spite of a note of this kind (KIND or KIND=SUBJECT), for all pictures; "
+                         "see 'settings --notes'")
+            ->allow_extra_args(false);
         command->add_option("--job", stamp.job,
                             "A saved job: its pictures, exceptions and ticked deliveries");
         addOutput(command, stamp.output);
@@ -147,12 +162,31 @@ int main(int argc, char** argv) {
     settingsCommand->add_flag("--fields", settings.fields,
                               "The mapping of metadata fields to XMP, Exif and IIM");
     settingsCommand->add_flag("--seal-schema", settings.sealSchema, "As the JSON Schema of seals");
+    settingsCommand->add_flag("--completion", settings.completion, "Completion for bash, of all commands");
+    settingsCommand->add_flag("--manual", settings.manual, "The manual page, of all commands");
+    settingsCommand->add_flag("--tokens", settings.tokens, "The tokens for texts and names");
+    settingsCommand->add_flag("--notes", settings.notes, "All that can be said of a copy, by kind");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
+
+    WhoOptions who;
+    auto* whoCommand =
+        app.add_subcommand("who", "Say or show who you are: what {studio} and its like stand for");
+    whoCommand->add_option("-s,--set", who.assignments, "As in --set studio='Your Studio'")
+        ->allow_extra_args(false);
+    whoCommand->add_flag("--json", who.json, "Print JSON for programs");
 
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
-        return app.exit(error) == 0 ? kDone : kWrongCall;
+        const int code = app.exit(error);
+        if (code != 0 && argc > 1 && app.get_subcommands().empty())
+            if (const auto near = nearestCommand(app, argv[1]); !near.empty())
+                std::cerr << near << "\n";
+        return code == 0 ? kDone : kWrongCall;
+    }
+    if (settings.completion || settings.manual) {
+        std::cout << (settings.completion ? bashCompletion(app) : manualPage(app));
+        return kDone;
     }
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     try {
@@ -179,12 +213,26 @@ int main(int argc, char** argv) {
             return runWords(words);
         if (sheetCommand->parsed())
             return runSheet(*sheetCommand, sheet);
+        if (whoCommand->parsed())
+            return runWho(who);
         return runSettings(settings);
     } catch (const Problem& problem) {
-        std::cerr << "keep-seal-cli: " << problem.sentence() << "\n";
+        std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
         return kWrongCall;
     } catch (const std::exception& error) {
         std::cerr << "keep-seal-cli: " << error.what() << "\n";
         return kWrongCall;
     }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const int code = run(argc, argv);
+    std::cout.flush();
+    if (std::cout)
+        return code;
+    std::cerr
+        << "keep-seal-cli: what was to be printed could not be written: the disk is full, or nobody reads\n";
+    return code == kDone ? kSomeProblems : code;
 }

@@ -3,18 +3,20 @@
 #include "cli/run_commands.h"
 
 #include "cli/library_commands.h"
+#include "cli/print.h"
 #include "cli/word_commands.h"
 
 #include "base/files.h"
 #include "base/text.h"
 #include "job/job.h"
+#include "plan/forecast.h"
+#include "plan/gather.h"
 #include "render/render.h"
-#include "run/contact_sheet.h"
-#include "run/forecast.h"
-#include "run/gather.h"
+#include "report/contact_sheet.h"
 #include "run/journal.h"
 #include "run/run.h"
 
+#include <algorithm>
 #include <chrono>
 #include <csignal>
 #include <iostream>
@@ -46,7 +48,7 @@ std::string dump(const json& value) {
 
 struct Prepared {
     Plan plan;
-    std::vector<Problem> problems; ///< of gathering
+    Gathered gathered;
 };
 
 /// A saved job brings its originals, exceptions and ticked deliveries.
@@ -69,6 +71,43 @@ void takeJob(const StampOptions& options, Job& job, std::vector<fs::path>& paths
         }
 }
 
+/// By the day and time they were taken; those that do not say come last, as they were.
+void orderByTaken(std::vector<fs::path>& files) {
+    std::vector<std::pair<std::string, fs::path>> keyed;
+    for (auto& file : files)
+        keyed.emplace_back(readOriginalFacts(file)->metadata.takenAt, std::move(file));
+    std::stable_sort(keyed.begin(), keyed.end(), [](const auto& a, const auto& b) {
+        return a.first.empty() != b.first.empty() ? b.first.empty() : a.first < b.first;
+    });
+    for (std::size_t i = 0; i < keyed.size(); ++i)
+        files[i] = std::move(keyed[i].second);
+}
+
+void order(std::vector<fs::path>& files, const std::string& by) {
+    if (by == "taken")
+        orderByTaken(files);
+    else if (by == "name")
+        std::stable_sort(files.begin(), files.end(), [](const fs::path& a, const fs::path& b) {
+            return naturalLess(a.filename().string(), b.filename().string());
+        });
+}
+
+/// "KIND" or "KIND=SUBJECT": accepted for all pictures.
+std::vector<Acceptance> acceptedOf(const std::vector<std::string>& typed) {
+    std::vector<Acceptance> out;
+    for (const auto& text : typed) {
+        const auto equals = text.find('=');
+        const auto* row = noteRow(text.substr(0, equals));
+        if (!row || !row->acceptable)
+            throw Problem(ProblemKind::BadSetting, "deliver-all-the-same",
+                          "\"" + text + "\" is nothing that can be accepted",
+                          "'keep-seal-cli settings --notes' lists what holds copies back");
+        out.push_back({row->kind, equals == std::string::npos ? std::string() : text.substr(equals + 1)});
+    }
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
 Prepared prepare(const StampOptions& options) {
     auto deliveries = readDeliveries(options.delivery, options.out);
     std::vector<fs::path> paths(options.pictures.paths.begin(), options.pictures.paths.end());
@@ -80,20 +119,24 @@ Prepared prepare(const StampOptions& options) {
     if (paths.empty())
         throw Problem(ProblemKind::BadSetting, "paths", "there is no picture to work on",
                       "Name pictures, folders or a job");
+    const auto who = whoOf(options.delivery, job.who);
+    for (auto& delivery : deliveries)
+        delivery = withWho(std::move(delivery), who);
     planOptions.jobName = job.name;
-    auto gathered = gather(paths, options.pictures.recursive, &stopRequested);
-    if (options.again)
-        for (const auto& file : gathered.files)
+    Prepared out;
+    out.gathered = gather(paths, {options.pictures.recursive, options.again, &stopRequested});
+    order(out.gathered.files, options.pictures.order);
+    const auto accepted = acceptedOf(options.accepted);
+    for (const auto& file : out.gathered.files) {
+        if (options.again)
             exceptions[file].stampAgain = true;
+        if (!accepted.empty())
+            exceptions[file].accepted = accepted;
+    }
     if (!options.words.empty())
-        takeWords(options.words, gathered.files, exceptions);
-    return {makePlan(gathered.files, deliveries, fs::current_path(), planOptions),
-            std::move(gathered.problems)};
-}
-
-void printProblems(const std::vector<Problem>& problems) {
-    for (const auto& problem : problems)
-        std::cerr << "problem: " << problem.sentence() << "\n";
+        takeWords(options.words, out.gathered.files, exceptions);
+    out.plan = makePlan(out.gathered.files, deliveries, fs::current_path(), planOptions);
+    return out;
 }
 
 std::string sizeText(Size size) {
@@ -126,37 +169,84 @@ private:
     std::chrono::steady_clock::time_point m_begun = std::chrono::steady_clock::now();
 };
 
+/// What became of the place, for the line of a finished copy.
+const char* placeWord(const LedgerRow& row) {
+    if (!row.placeInOriginal)
+        return "";
+    return row.placeOpened ? "  PLACE TOLD" : row.noPlaceInCopy ? "  place removed" : "";
+}
+
 void printRow(const LedgerRow& row, std::size_t done, std::size_t total) {
     std::cout << "[" << done << "/" << total << "] ";
     if (row.outcome == Outcome::Made)
-        std::cout << row.copy.string() << "  " << sizeText(row.copySize) << "  " << byteText(row.copyBytes)
-                  << (row.placeInOriginal ? "  place removed" : "") << "\n";
+        std::cout << shown(row.copy) << "  " << sizeText(row.copySize) << "  " << byteText(row.copyBytes)
+                  << placeWord(row) << "\n";
+    else if (row.outcome == Outcome::HeldBack)
+        std::cout << "held back: " << shown(row.original) << " for \"" << shown(row.delivery) << "\"\n";
     else if (row.problem)
-        std::cout << "no copy of " << row.problem->sentence() << "\n";
-    for (const auto& warning : row.warnings)
-        std::cout << "    note: " << warning << "\n";
+        std::cout << "no copy of " << shown(row.problem->sentence()) << "\n";
+    else
+        std::cout << keyOf(row.outcome) << ": " << shown(row.original) << "\n";
+    printNotes(std::cout, row.notes);
     std::cout.flush();
 }
 
-void printSummary(const RunResult& result, std::size_t gatherProblems) {
+json totalsJson(const Ledger& ledger) {
+    json out;
+    std::uint64_t bytes = 0;
+    std::map<std::string, std::size_t> notes;
+    for (const auto& row : ledger.rows) {
+        bytes += row.outcome == Outcome::Made ? row.copyBytes : 0;
+        for (const auto& note : row.notes)
+            ++notes[rowOf(note.kind).key];
+    }
+    for (const auto outcome : {Outcome::Made, Outcome::HeldBack, Outcome::Failed, Outcome::LeftOut,
+                               Outcome::AlreadyThere, Outcome::Waiting})
+        out[keyOf(outcome)] = ledger.count(outcome);
+    out["bytes"] = bytes;
+    out["notes"] = notes;
+    return out;
+}
+
+/// "3 caption-token-empty, 1 seal-logo": what was said, by kind.
+std::string notesByKind(const Ledger& ledger) {
+    std::map<NoteKind, std::size_t> counts;
+    for (const auto& row : ledger.rows)
+        for (const auto& note : row.notes)
+            ++counts[note.kind];
+    std::string out;
+    for (const auto& [kind, count] : counts)
+        out += (out.empty() ? "" : ", ") + std::to_string(count) + " " + rowOf(kind).key;
+    return out;
+}
+
+void printSummary(const RunResult& result) {
     const auto& ledger = result.ledger;
     std::size_t untouched = 0, read = 0;
+    std::uint64_t bytes = 0;
     for (const auto& row : ledger.rows) {
         read += !row.fingerprintBefore.empty();
         untouched += row.originalUntouched();
+        bytes += row.outcome == Outcome::Made ? row.copyBytes : 0;
     }
     std::cout << (result.stopped ? "Stopped: " : "Done: ")
               << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
+    if (bytes > 0)
+        std::cout << " (" << byteText(bytes) << ")";
+    if (const auto n = ledger.count(Outcome::HeldBack))
+        std::cout << ", " << n << " HELD BACK";
     if (const auto n = ledger.count(Outcome::AlreadyThere))
         std::cout << ", " << n << " already there";
     if (const auto n = ledger.count(Outcome::LeftOut))
         std::cout << ", " << n << " left out";
-    if (const auto n = ledger.count(Outcome::Failed) + gatherProblems)
+    if (const auto n = ledger.count(Outcome::Failed))
         std::cout << ", " << counted(n, "problem", "problems");
     if (const auto n = ledger.count(Outcome::Waiting))
         std::cout << ", " << n << " not reached";
-    std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n"
-              << "Ledger: " << result.ledgerFile.string() << "\n";
+    std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n";
+    if (const auto notes = notesByKind(ledger); !notes.empty())
+        std::cout << "Said: " << notes << "\n";
+    std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
     if (!result.journal.empty())
         std::cout << "To go on where it was: keep-seal-cli resume\n";
 }
@@ -190,11 +280,20 @@ std::string sizesText(const CopyForecast& chain) {
     return out;
 }
 
+const char* actionOf(const PlannedCopy& copy, Outcome ahead) {
+    if (ahead != Outcome::Waiting)
+        return keyOf(ahead);
+    return copy.replaces ? "replace" : "make";
+}
+
 json planJson(const Prepared& prepared, const Forecast& ahead, const ByteRates& rates) {
     const auto& plan = prepared.plan;
     json out = {{"copies", json::array()},
-                {"problems", prepared.problems},
-                {"to_make", plan.count(Outcome::Waiting)},
+                {"others", othersJson(prepared.gathered)},
+                {"to_make", ahead.toMake()},
+                {"held_back", ahead.heldBack},
+                {"failing", ahead.failing},
+                {"to_look_at", ahead.toLookAt},
                 {"to_replace", plan.replaced()},
                 {"expected_bytes", ahead.bytes},
                 {"expected_bytes_from_copies", rates.sampled},
@@ -208,41 +307,46 @@ json planJson(const Prepared& prepared, const Forecast& ahead, const ByteRates& 
                                 {"short", room.isShort()}});
     for (std::size_t i = 0; i < plan.copies.size(); ++i) {
         const auto& copy = plan.copies[i];
+        const auto& known = ahead.copies[i];
         json row = {{"original", plan.originals[copy.original].string()},
                     {"delivery", plan.deliveries[copy.delivery].name},
                     {"copy", copy.target.string()},
-                    {"action", copy.replaces                      ? "replace"
-                               : copy.outcome == Outcome::Waiting ? "make"
-                                                                  : keyOf(copy.outcome)},
-                    {"note", copy.note},
-                    {"expected_bytes", ahead.copies[i].bytes},
-                    {"warnings", ahead.copies[i].warnings}};
-        if (!ahead.copies[i].size().empty())
-            row["sizes"] = sizesJson(ahead.copies[i]);
+                    {"action", actionOf(copy, known.outcome)},
+                    {"expected_bytes", known.bytes},
+                    {"notes", known.notes}};
+        if (known.problem)
+            row["problem"] = *known.problem;
+        if (!known.size().empty())
+            row["sizes"] = sizesJson(known);
         out["copies"].push_back(std::move(row));
     }
     return out;
 }
 
 void printPlanned(const PlannedCopy& copy, const CopyForecast& ahead, const Plan& plan) {
-    std::cout << plan.originals[copy.original].string() << " -> " << copy.target.string()
-              << (copy.outcome == Outcome::AlreadyThere ? "  (already there)"
-                  : copy.outcome == Outcome::LeftOut    ? "  (left out)"
-                  : copy.outcome == Outcome::Blocked    ? "  (TAKEN: the run will not begin)"
-                  : copy.replaces                       ? "  (replaces an earlier copy)"
-                                                        : "")
-              << (copy.note.empty() ? "" : "  note: " + copy.note) << "\n";
-    if (copy.outcome != Outcome::Waiting)
-        return;
-    if (!ahead.size().empty())
+    static const std::map<Outcome, const char*> words = {
+        {Outcome::AlreadyThere, "  (already there)"},
+        {Outcome::LeftOut, "  (left out)"},
+        {Outcome::Blocked, "  (TAKEN: the run will not begin)"},
+        {Outcome::HeldBack, "  (HELD BACK)"},
+        {Outcome::Failed, "  (CAN'T BE MADE)"},
+    };
+    const auto word = words.find(ahead.outcome);
+    std::cout << shown(plan.originals[copy.original]) << " -> " << shown(copy.target)
+              << (word != words.end() ? word->second
+                  : copy.replaces     ? "  (replaces an earlier copy)"
+                                      : "")
+              << "\n";
+    if (ahead.outcome == Outcome::Waiting && !ahead.size().empty())
         std::cout << "    " << sizesText(ahead) << (ahead.bytes > 0 ? ", about " + byteText(ahead.bytes) : "")
                   << "\n";
-    for (const auto& warning : ahead.warnings)
-        std::cout << "    note: " << warning << "\n";
+    if (ahead.problem)
+        std::cout << "    " << shown(ahead.problem->sentence()) << "\n";
+    printNotes(std::cout, ahead.notes);
 }
 
 void printPlanSummary(const Plan& plan, const Forecast& ahead, const ByteRates& rates) {
-    std::cout << counted(plan.count(Outcome::Waiting), "copy", "copies") << " to make";
+    std::cout << counted(ahead.toMake(), "copy", "copies") << " to make";
     if (ahead.bytes > 0)
         std::cout << ", about " << byteText(ahead.bytes) << " (estimated from "
                   << counted(rates.sampled, "copy", "copies") << " made to find out)";
@@ -251,11 +355,18 @@ void printPlanSummary(const Plan& plan, const Forecast& ahead, const ByteRates& 
                       ? counted(plan.replaced(), "earlier copy", "earlier copies") + " will be replaced"
                       : std::string("nothing will be replaced"))
               << ", and nothing was written.\n";
+    if (ahead.heldBack > 0)
+        std::cout << counted(ahead.heldBack, "copy", "copies")
+                  << " will be HELD BACK, as it stands: see above what each lacks\n";
+    if (ahead.failing > 0)
+        std::cout << counted(ahead.failing, "copy", "copies") << " can't be made\n";
+    if (ahead.toLookAt > 0)
+        std::cout << counted(ahead.toLookAt, "copy is", "copies are") << " worth a look\n";
     for (const auto& place : plan.places())
-        std::cout << "To: " << place.string() << "\n";
+        std::cout << "To: " << shown(place) << "\n";
     for (const auto& room : ahead.rooms)
         if (room.isShort())
-            std::cout << "note: " << room.place.string() << " has only " << byteText(room.free) << " left\n";
+            std::cout << "look: " << shown(room.place) << " has only " << byteText(room.free) << " left\n";
 }
 
 void stopOnSignals() {
@@ -263,9 +374,19 @@ void stopOnSignals() {
     std::signal(SIGTERM, onInterrupt);
 }
 
+/// What -q still says.
+void printTrouble(const LedgerRow& row) {
+    if (row.problem)
+        printProblem(*row.problem);
+    if (row.outcome != Outcome::HeldBack)
+        return;
+    for (const auto& note : row.heldBackBy())
+        std::cerr << "held back: " << shown(row.original) << ": " << shown(wholeSentenceOf(note)) << "\n";
+}
+
 /// Carries out or goes on, with rows, a progress line, or neither.
 template <class Run>
-int carryOut(const RunOutput& output, int workers, const std::vector<Problem>& problems, const Run& run) {
+int carryOut(const RunOutput& output, int workers, const Gathered* gathered, bool strict, const Run& run) {
     stopOnSignals();
     RunOptions options;
     options.workers = workers;
@@ -277,8 +398,8 @@ int carryOut(const RunOutput& output, int workers, const std::vector<Problem>& p
         line.clear();
         if (rows)
             printRow(*event.row, event.done, event.total);
-        else if (output.quiet && event.row->problem)
-            std::cerr << "problem: " << event.row->problem->sentence() << "\n";
+        else if (output.quiet)
+            printTrouble(*event.row);
         line.show(event.done, event.total);
     });
     line.clear();
@@ -286,11 +407,32 @@ int carryOut(const RunOutput& output, int workers, const std::vector<Problem>& p
     if (output.json) {
         auto out = toJson(result.ledger);
         out["ledger_file"] = result.ledgerFile.string();
-        out["problems"] = problems;
+        out["totals"] = totalsJson(result.ledger);
+        if (gathered)
+            out["others"] = othersJson(*gathered);
         std::cout << dump(out) << "\n";
     } else if (!output.quiet)
-        printSummary(result, problems.size());
-    return result.exitCode() == kDone && !problems.empty() ? kSomeProblems : result.exitCode();
+        printSummary(result);
+    const bool failed = gathered && fails(*gathered, strict);
+    return result.exitCode() == kDone && failed ? kSomeProblems : result.exitCode();
+}
+
+} // namespace
+
+namespace {
+
+int sayNothingUsable(const RunOutput& output, const Gathered& gathered) {
+    if (output.json) {
+        Ledger none;
+        none.started = none.ended = utcNow();
+        none.state = "finished";
+        auto out = toJson(none);
+        out["totals"] = totalsJson(none);
+        out["others"] = othersJson(gathered);
+        std::cout << dump(out) << "\n";
+    } else if (!output.quiet)
+        std::cout << "There is no picture in there that Keep Seal reads: nothing was made.\n";
+    return gathered.stopped ? kStopped : kSomeProblems;
 }
 
 } // namespace
@@ -298,32 +440,56 @@ int carryOut(const RunOutput& output, int workers, const std::vector<Problem>& p
 int runStamp(const StampOptions& options) {
     stopOnSignals();
     const auto prepared = prepare(options);
-    printProblems(prepared.problems);
-    return carryOut(options.output, options.workers, prepared.problems,
+    if (!options.output.quiet || fails(prepared.gathered, options.pictures.strict))
+        printOthers(prepared.gathered);
+    if (prepared.gathered.files.empty()) // nothing usable: no folder, no ledger
+        return sayNothingUsable(options.output, prepared.gathered);
+    return carryOut(options.output, options.workers, &prepared.gathered, options.pictures.strict,
                     [&](const RunOptions& runOptions, const auto& onEvent) {
                         return runPlan(prepared.plan, runOptions, stopRequested, onEvent);
                     });
 }
+
+namespace {
+
+/// Without a look into any picture: only names and places are known.
+Forecast namesAlone(const Plan& plan) {
+    Forecast out;
+    for (const auto& copy : plan.copies) {
+        CopyForecast known;
+        known.outcome = copy.outcome;
+        known.notes = copy.notes;
+        out.copies.push_back(std::move(known));
+    }
+    return out;
+}
+
+} // namespace
 
 int runPlanCommand(const StampOptions& options) {
     stopOnSignals();
     const auto prepared = prepare(options);
     const bool estimate = options.estimate && !options.namesOnly;
     const auto rates = estimate ? sampleBytes(prepared.plan, kSampledEach, stopRequested) : ByteRates{};
-    Forecast ahead;
-    ahead.copies.resize(prepared.plan.copies.size());
-    if (!options.namesOnly)
-        ahead = forecast(prepared.plan, {}, rates, stopRequested);
+    const auto ahead =
+        options.namesOnly ? namesAlone(prepared.plan) : forecast(prepared.plan, {}, rates, stopRequested);
+    const bool blocked = prepared.plan.count(Outcome::Blocked) > 0;
     if (options.output.json)
         std::cout << dump(planJson(prepared, ahead, rates)) << "\n";
     else {
-        printProblems(prepared.problems);
+        printOthers(prepared.gathered);
         if (!options.output.quiet)
             for (std::size_t i = 0; i < prepared.plan.copies.size(); ++i)
                 printPlanned(prepared.plan.copies[i], ahead.copies[i], prepared.plan);
         printPlanSummary(prepared.plan, ahead, rates);
     }
-    return prepared.problems.empty() ? kDone : kSomeProblems;
+    if (stopRequested)
+        return kStopped;
+    if (blocked)
+        return kWrongCall; // as the run ends, which then does not begin
+    const bool problems =
+        ahead.heldBack + ahead.failing > 0 || fails(prepared.gathered, options.pictures.strict);
+    return problems ? kSomeProblems : kDone;
 }
 
 int runResume(const ResumeOptions& options) {
@@ -332,7 +498,7 @@ int runResume(const ResumeOptions& options) {
         json all = json::array();
         for (const auto& run : runs) {
             if (!options.output.json)
-                std::cout << run.journal.string() << "  begun " << run.started << ", " << run.made << " of "
+                std::cout << shown(run.journal) << "  begun " << run.started << ", " << run.made << " of "
                           << counted(run.copies, "copy", "copies") << " made\n";
             all.push_back({{"journal", run.journal.string()},
                            {"started", run.started},
@@ -355,7 +521,7 @@ int runResume(const ResumeOptions& options) {
         std::cout << "Given up; its ledger: " << ledgerOf(journal).string() << "\n";
         return kDone;
     }
-    return carryOut(options.output, options.workers, {},
+    return carryOut(options.output, options.workers, nullptr, false,
                     [&](const RunOptions& runOptions, const auto& onEvent) {
                         return resumeRun(journal, runOptions, stopRequested, onEvent);
                     });

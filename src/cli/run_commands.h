@@ -17,10 +17,11 @@ struct StampOptions {
     std::string job; ///< a job file
     std::string out;
     int workers = 0;
-    std::string words;      ///< a CSV file with metadata for single pictures
-    bool again = false;     ///< copies of ours too
-    bool estimate = true;   ///< plan only: bytes
-    bool namesOnly = false; ///< plan only: no picture is opened for sizes and warnings
+    std::string words;                 ///< a CSV file with metadata for single pictures
+    bool again = false;                ///< copies of ours too
+    std::vector<std::string> accepted; ///< delivered all the same: keys of notes
+    bool estimate = true;              ///< plan only: bytes
+    bool namesOnly = false;            ///< plan only: no picture is opened for sizes and warnings
     RunOutput output;
 };
 struct ResumeOptions {

@@ -2,16 +2,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/seal_commands.h"
 
+#include "cli/print.h"
+
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
 #include "geometry/fit.h"
 #include "library/seal_library.h"
 #include "picture/original.h"
+#include "plan/gather.h"
 #include "render/picture_words.h"
 #include "render/render.h"
 #include "render/seal_export.h"
-#include "run/gather.h"
 
 #include <CLI/CLI.hpp>
 
@@ -59,8 +61,8 @@ Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     return out;
 }
 
-void print(const fs::path& path, const Advised& found, const Delivery& delivery) {
-    std::cout << path.string() << "\n";
+void print(const fs::path& path, const Advised& found) {
+    std::cout << shown(path) << "\n";
     for (const auto& place : found.advice.places) {
         std::cout << "  " << (place.anchor == found.advice.best ? "*" : " ") << " " << placeKey(place.anchor)
                   << std::string(14 - placeKey(place.anchor).size(), ' ') << std::lround(place.total)
@@ -72,16 +74,17 @@ void print(const fs::path& path, const Advised& found, const Delivery& delivery)
     std::cout << "  " << found.advice.why
               << "\n  as designed: " << (found.drawn.decision.dark ? "dark" : "light")
               << " version, contrast " << trimmedNumber(found.drawn.readability, 1) << " : 1\n";
-    for (const auto& warning : found.drawn.warnings(delivery.seal))
-        std::cout << "  note: " << warning << "\n";
+    printNotes(std::cout, found.drawn.notes);
 }
 
 int runAdvise(const SealOptions& options) {
-    auto delivery = readDeliveries(options.delivery, {}).front();
+    auto delivery = deliveriesAsMade(options.delivery, {}).front();
     if (!options.seal.empty())
-        delivery.seal = namedSeal(options.seal);
-    auto gathered =
+        delivery.seal = withWho(namedSeal(options.seal), whoOf(options.delivery));
+    const auto gathered =
         gather({options.pictures.paths.begin(), options.pictures.paths.end()}, options.pictures.recursive);
+    std::vector<Problem> problems;
+    printOthers(gathered);
     json all = json::array();
     std::size_t plain = 0, hard = 0, read = 0;
     for (const auto& path : gathered.files) {
@@ -97,31 +100,31 @@ int runAdvise(const SealOptions& options) {
                             {"dark", found.drawn.decision.dark},
                             {"contrast", found.drawn.readability},
                             {"places", json::array()},
-                            {"warnings", found.drawn.warnings(delivery.seal)}};
+                            {"notes", keepseal::toJson(found.drawn.notes)}};
                 for (const auto& place : found.advice.places)
                     row["places"].push_back(toJson(place));
                 all.push_back(std::move(row));
             } else
-                print(path, found, delivery);
+                print(path, found);
         } catch (const Problem& problem) {
-            gathered.problems.push_back(problem);
+            problems.push_back(problem);
         }
     }
     if (options.json)
-        std::cout << json{{"pictures", all}, {"problems", gathered.problems}}.dump(
-                         2, ' ', false, json::error_handler_t::replace)
+        std::cout << json{{"pictures", all}, {"problems", problems}}.dump(2, ' ', false,
+                                                                          json::error_handler_t::replace)
                   << "\n";
     else
         std::cout << "In " << plain << " of " << counted(read, "picture", "pictures")
                   << " the seal is on plain ground; it is hard to read in " << hard << ".\n";
     if (!options.json)
-        for (const auto& problem : gathered.problems)
-            std::cerr << "problem: " << problem.sentence() << "\n";
-    return gathered.problems.empty() ? kDone : kSomeProblems;
+        for (const auto& problem : problems)
+            printProblem(problem);
+    return problems.empty() && !fails(gathered, false) ? kDone : kSomeProblems;
 }
 
 int runRender(const SealOptions& options) {
-    saveSealPicture(namedSeal(options.seal), options.width, options.output);
+    saveSealPicture(withWho(namedSeal(options.seal), whoOf(options.delivery)), options.width, options.output);
     if (options.json)
         std::cout << json{{"file", options.output}, {"width", options.width}}.dump(2) << "\n";
     else
@@ -148,7 +151,7 @@ int runList(const SealOptions& options) {
     if (options.json)
         std::cout << json{{"seals", all}, {"problems", problems}}.dump(2) << "\n";
     for (const auto& problem : problems)
-        std::cerr << "problem: " << problem.sentence() << "\n";
+        printProblem(problem);
     return problems.empty() ? kDone : kSomeProblems;
 }
 

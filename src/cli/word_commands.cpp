@@ -2,16 +2,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/word_commands.h"
 
+#include "cli/print.h"
+
 #include "base/files.h"
 #include "base/setting_json.h"
 #include "base/text.h"
 #include "library/shelf.h"
 #include "metadata/csv.h"
 #include "picture/develop.h"
+#include "plan/gather.h"
 #include "privacy/verdict.h"
 #include "render/picture_words.h"
 #include "rights/sheet_xmp.h"
-#include "run/gather.h"
 
 #include <CLI/CLI.hpp>
 
@@ -23,17 +25,17 @@ namespace {
 namespace fs = std::filesystem;
 using nlohmann::json;
 
-std::string dump(const json& value) {
+std::string dumped(const json& value) {
     return value.dump(2, ' ', false, json::error_handler_t::replace);
 }
 
 void print(const ToldFile& file) {
     if (!file.problem.empty()) {
-        std::cerr << "problem: " << file.path.string() << ": " << file.problem << "\n";
+        std::cerr << "problem: " << shown(file.path) << ": " << shown(file.problem) << "\n";
         return;
     }
     const auto& report = file.report;
-    std::cout << file.path.string() << ": " << nameOf(report.container) << ", " << byteText(report.bytes)
+    std::cout << shown(file.path) << ": " << nameOf(report.container) << ", " << byteText(report.bytes)
               << ", "
               << (report.tellsPlace() ? "TELLS A PLACE: " + report.placeText()
                                       : std::string("tells no place"))
@@ -71,13 +73,15 @@ json toJson(const WordsRow& row) {
         out["problem"] = *row.problem;
     for (const auto& [key, outcome] : row.words.applied.fields) {
         auto& field = out["fields"][key];
-        field = {{"before", outcome.before.items}, {"after", outcome.after.items}, {"notes", outcome.notes}};
+        field = {{"before", outcome.before.items},
+                 {"after", outcome.after.items},
+                 {"notes", keepseal::toJson(outcome.notes)}};
         for (const auto rule : outcome.rules)
             field["rules"].push_back(rule + 1);
-        if (!outcome.place.empty())
-            field["place"] = outcome.place;
+        if (!outcome.places.empty())
+            field["places"] = outcome.places;
     }
-    out["warnings"] = row.words.applied.warnings();
+    out["notes"] = keepseal::toJson(row.words.applied.notes());
     return out;
 }
 
@@ -95,17 +99,21 @@ void addCheckCommand(CLI::App& app, CheckOptions& options) {
 int runCheck(const CheckOptions& options) {
     std::vector<ToldFile> told;
     bool place = false, problems = false;
-    for (const auto& path : filesIn({options.files.begin(), options.files.end()})) {
-        auto file = readTold(path);
+    const auto all = filesIn({options.files.begin(), options.files.end()});
+    const auto tell = [&](ToldFile file) {
         place = place || file.report.tellsPlace();
-        problems = problems || !file.problem.empty();
+        problems = problems || !file.problem.empty() || !file.report.notSearched.empty();
         if (!options.json)
             print(file);
         if (options.json || !options.html.empty())
             told.push_back(std::move(file));
-    }
+    };
+    for (const auto& path : all.files)
+        tell(readTold(path));
+    for (const auto& file : all.notRead)
+        tell(file);
     if (options.json)
-        std::cout << dump(toldJson(told)) << "\n";
+        std::cout << dumped(toldJson(told)) << "\n";
     if (!options.html.empty()) {
         const auto page = toldPage(told);
         writeNewFile(options.html, Bytes(page.begin(), page.end()));
@@ -143,7 +151,7 @@ CLI::App* addSheetCommands(CLI::App& app, SheetOptions& options) {
 
 int runSheet(const CLI::App& command, const SheetOptions& options) {
     if (command.got_subcommand("show"))
-        std::cout << dump(toDocument(namedSheet(options.name))) << "\n";
+        std::cout << dumped(toDocument(namedSheet(options.name))) << "\n";
     else if (command.got_subcommand("keep")) {
         const auto saved = SheetLibrary().save({{}, false, namedSheet(options.name), {}});
         std::cout << saved.key << "  " << saved.design.name << "\n";
@@ -165,7 +173,7 @@ int runSheet(const CLI::App& command, const SheetOptions& options) {
                            {"rules", saved.design.rules.size()}});
         }
         if (options.json)
-            std::cout << dump(all) << "\n";
+            std::cout << dumped(all) << "\n";
         for (const auto& problem : problems)
             std::cerr << "problem: " << problem.sentence() << "\n";
         return problems.empty() ? kDone : kSomeProblems;
@@ -174,7 +182,7 @@ int runSheet(const CLI::App& command, const SheetOptions& options) {
 }
 
 int runWords(const WordsOptions& options) {
-    const auto delivery = readDeliveries(options.delivery, {}).front();
+    const auto delivery = deliveriesAsMade(options.delivery, {}).front();
     std::vector<std::string> keys = options.fields;
     if (keys.empty())
         keys = {"title", "headline", "description", "keywords", "creator", "copyright_notice"};
@@ -188,22 +196,23 @@ int runWords(const WordsOptions& options) {
     for (const auto& key : keys)
         table.front().push_back(metadataField(key)->label);
     auto all = json::array();
-    bool problems = !gathered.problems.empty();
+    bool problems = fails(gathered, options.pictures.strict);
+    printOthers(gathered);
     for (const auto& path : gathered.files) {
         const auto row = wordsOfFile(path, delivery);
         if (row.problem) {
             problems = true;
-            std::cerr << "problem: " << row.problem->sentence() << "\n";
+            printProblem(*row.problem);
         }
-        for (const auto& warning : row.words.applied.warnings())
-            if (!options.json)
-                std::cerr << path.string() << ": " << warning << "\n";
+        for (const auto& note : row.words.applied.notes())
+            if (!options.json && severityOf(note) >= Severity::WorthALook)
+                std::cerr << shown(path) << ": " << shown(sentenceOf(note)) << "\n";
         all.push_back(toJson(row));
         table.push_back({path.string()});
         for (const auto& key : keys)
             table.back().push_back(row.words.applied.after(key).typed());
     }
-    std::cout << (options.json ? dump(all) + "\n" : toCsv(table));
+    std::cout << (options.json ? dumped(all) + "\n" : toCsv(table));
     return problems ? kSomeProblems : kDone;
 }
 

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "cli/commands.h"
-#include "run/plan.h"
+#include "plan/plan.h"
 
 namespace CLI {
 class App;

@@ -59,16 +59,18 @@ TEST_F(Framing, TheWallShowsBorderCaptionAndCropAsTheRendererMakesThem) {
     const auto path = window.document().originals()[0].path;
     const Original original(path);
     const auto facts = readFacts(original, path.string());
-    const auto chain =
-        planChain(delivery(), facts.size, window.document().exception(id(0)).turn, facts.pixelsPerMm);
+    const auto chain = planChain(window.document().deliveryAsMade(), facts.size,
+                                 window.document().exception(id(0)).turn, facts.pixelsPerMm);
     EXPECT_NEAR(double(shown.width()) / shown.height(),
                 double(chain.sizes.whole.width) / chain.sizes.whole.height, 0.02);
-    Frame frame =
-        renderBase(original, path.string(), facts, delivery(), chain, {shown.width(), shown.height()});
-    finishPicture(delivery(), chain, grainSeed(path), frame);
+    Frame frame = renderBase(original, path.string(), facts, window.document().deliveryAsMade(), chain,
+                             {shown.width(), shown.height()});
+    finishPicture(window.document().deliveryAsMade(), chain, grainSeed(path), frame);
     FinishContext context;
-    context.facts = pictureWords(path, metadataFrom(inspect(original)), facts.size, delivery()).facts;
-    finishFrame(delivery(), chain, frame, context);
+    context.facts =
+        pictureWords(path, metadataFrom(inspect(original)), facts.size, window.document().deliveryAsMade())
+            .facts;
+    finishFrame(window.document().deliveryAsMade(), chain, frame, context);
     EXPECT_EQ(toImage(frame, delivery().file), shown);
 }
 

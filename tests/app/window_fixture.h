@@ -26,6 +26,7 @@ protected:
             makePicture(pictures / ("tide_" + std::to_string(i) + ".jpg"), i == 2 ? 300 : 600,
                         i == 2 ? 700 : 400, planted);
         }
+        window.document().startWithWho(loadWho());
         window.resize(1280, 800);
         window.show();
     }

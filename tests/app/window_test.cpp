@@ -44,7 +44,7 @@ TEST_F(Window, TheWallShowsTheSamePixelsTheRendererMakes) {
     const auto shown = sealed();
     const auto path = window.document().originals()[0].path;
     const Original original(path);
-    const Delivery delivery = window.document().currentDelivery();
+    const Delivery delivery = window.document().deliveryAsMade();
     const auto facts = readFacts(original, path.string());
     const auto chain = planChain(delivery, facts.size);
     Frame frame =
@@ -128,12 +128,15 @@ TEST_F(Window, FilesAndFoldersCanBeDroppedAndTakenOut) {
 }
 
 TEST_F(Window, ABrokenPictureIsATileWithItsReason) {
-    writeFile(pictures / "broken.jpg", "no picture at all");
+    writeFile(pictures / "broken.jpg", "\xFF\xD8\xFF and no more of a picture");
+    writeFile(pictures / "words.jpg", "no picture at all");
     window.open({pictures, folder / "nowhere"});
     ASSERT_TRUE(waitUntil([&] { return window.library().known() == 5; }, kWait));
     const auto broken = id(0); // first by name
     ASSERT_NE(window.wall().proofs().problem(broken), nullptr);
-    EXPECT_THAT(window.wall().proofs().problem(broken)->happened, ::testing::HasSubstr("no picture file"));
+    EXPECT_THAT(window.wall().proofs().problem(broken)->happened, ::testing::HasSubstr("can't be read"));
+    EXPECT_THAT(window.notice().toStdString(),
+                ::testing::HasSubstr("words.jpg: its name is that of a picture"));
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("nowhere"));
 }
 

@@ -174,7 +174,7 @@ TEST_F(Wording, APlaceInPlainSightIsMendedWithOneClick) {
     openAll();
     look(4, StationId::Privacy);
     ASSERT_EQ(privacy().mendButtons().size(), 2U);
-    EXPECT_EQ(applied(4).fields.at("description").place, kSecretCity);
+    EXPECT_EQ(applied(4).fields.at("description").places, std::vector<std::string>{kSecretCity});
     QTest::mouseClick(privacy().mendButtons()[0], Qt::LeftButton);
     ASSERT_TRUE(waitUntil([&] { return privacy().mendButtons().empty(); }, kWait));
     EXPECT_TRUE(applied(4).after("description").empty());
@@ -194,8 +194,8 @@ TEST_F(Wording, ThePlanWarnsBeforeAnythingIsWritten) {
     const auto warned = [model] {
         int out = 0;
         for (int i = 0; i < model->rowCount(); ++i)
-            for (const auto& warning : model->row(i).warnings)
-                out += warning.find("stands in Description") != std::string::npos;
+            for (const auto& note : model->row(i).notes)
+                out += note.kind == NoteKind::PlaceInWords && note.arguments.at("where") == "Description";
         return out;
     };
     ASSERT_TRUE(waitUntil([&] { return warned() > 0; }, kWait)); // words are looked at in the background

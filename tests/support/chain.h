@@ -47,7 +47,9 @@ struct Opened {
         return out;
     }
     Bytes copy(const Delivery& delivery, Container format = Container::Jpeg) const {
-        return encodeCopy(frame(delivery), delivery, plan(delivery), format, sheetWords(delivery)).bytes;
+        return encodeCopy(frame(delivery), delivery, plan(delivery), format, sheetWords(delivery),
+                          {delivery.border.on, delivery.seal.drawsAnything()})
+            .bytes;
     }
 };
 
@@ -60,7 +62,9 @@ inline Bytes copyOf(const Frame& frame, const Delivery& delivery, double pixelsP
                     Container format = Container::Jpeg) {
     auto plan = planChain(delivery, frame.size);
     plan.pixelsPerMm = pixelsPerMm;
-    return encodeCopy(frame, delivery, plan, format, sheetWords(delivery)).bytes;
+    return encodeCopy(frame, delivery, plan, format, sheetWords(delivery),
+                      {delivery.border.on, delivery.seal.drawsAnything()})
+        .bytes;
 }
 
 /// Mean and largest difference of two frames of one size, in 8-bit steps.

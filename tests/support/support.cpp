@@ -20,6 +20,11 @@ TempFolder::TempFolder() {
     ::setenv("XDG_STATE_HOME", (m_path / "state").c_str(), 1);
     ::setenv("XDG_CONFIG_HOME", (m_path / "config").c_str(), 1);
     ::setenv("XDG_DATA_HOME", (m_path / "data").c_str(), 1);
+    // Without it designs that ask who makes the copies would be held back.
+    writeFile(m_path / "config/keep-seal/who-you-are.json",
+              R"({"format": "keep-seal/who-you-are", "version": 1, "studio": "Marsh & Line",
+                  "creator": "Wrenna Oake", "link": "tidemark.example", "contact": "desk@tidemark.example.com",
+                  "emblem": "shipped:tidemark-light.svg", "emblem_dark": "shipped:tidemark-dark.svg"})");
 }
 
 TempFolder::~TempFolder() {
@@ -171,6 +176,13 @@ std::string exiftool(const fs::path& file, const std::string& tag) {
     auto out = runProgram({"exiftool", "-s3", "-n", "-" + tag, file.string()}).out;
     while (!out.empty() && out.back() == '\n')
         out.pop_back();
+    return out;
+}
+
+std::vector<std::string> said(const Notes& notes) {
+    std::vector<std::string> out;
+    for (const auto& note : notes)
+        out.push_back(sentenceOf(note));
     return out;
 }
 

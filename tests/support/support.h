@@ -4,6 +4,7 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "base/note.h"
 #include "delivery/delivery.h"
 #include "picture/frame.h"
 
@@ -65,6 +66,9 @@ Ran runProgram(const std::vector<std::string>& words,
 Ran cli(std::vector<std::string> words);
 /// A tag by the independent reader exiftool, "" when it is not there.
 std::string exiftool(const fs::path& file, const std::string& tag);
+
+/// What notes say, as a person reads it.
+std::vector<std::string> said(const Notes& notes);
 
 /// A delivery with a seal, rights and `folder`.
 Delivery sampleDelivery(const fs::path& folder);

@@ -367,7 +367,7 @@ void BorderEditor::refresh() {
     const auto info = m_library->info(m_id);
     const bool known = info && !info->problem;
     // Drawn also while it is switched off, so that it can be seen what would come on.
-    auto shown = m_document->currentDelivery();
+    auto shown = m_document->deliveryAsMade();
     shown.border.on = true;
     const auto chain = planChain(shown, known ? info->facts.size : Size{3000, 2000},
                                  m_document->exception(m_id).turn, known ? info->facts.pixelsPerMm : 0);

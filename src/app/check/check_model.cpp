@@ -3,7 +3,7 @@
 #include "check/check_model.h"
 
 #include "base/text.h"
-#include "document/job_document.h"
+#include "document/chain_of.h"
 #include "theme/theme.h"
 
 #include <algorithm>
@@ -17,10 +17,12 @@ CheckModel::Rank CheckModel::rankOf(const Entry& entry) const {
     switch (row.outcome) {
     case Outcome::Blocked:
         return Blocked;
+    case Outcome::HeldBack:
+        return HeldBack;
     case Outcome::Waiting:
-        return m_ran ? NotReached : row.warnings.empty() ? ToMake : ToLookAt;
+        return m_ran ? NotReached : row.toLookAt() == 0 ? ToMake : ToLookAt;
     case Outcome::Made:
-        return row.warnings.empty() ? Fine : ToLookAt;
+        return row.toLookAt() == 0 ? Fine : ToLookAt;
     default:
         return Aside;
     }
@@ -37,10 +39,9 @@ void CheckModel::showPlan(const Plan& plan, const Forecast* ahead) {
         if (ahead && i < ahead->copies.size()) {
             entry.size = ahead->copies[i].size();
             entry.bytes = ahead->copies[i].bytes;
-            for (const auto& warning : ahead->copies[i].warnings)
-                if (std::find(entry.row.warnings.begin(), entry.row.warnings.end(), warning) ==
-                    entry.row.warnings.end())
-                    entry.row.warnings.push_back(warning);
+            entry.row.outcome = ahead->copies[i].outcome;
+            entry.row.notes = ahead->copies[i].notes;
+            entry.row.problem = ahead->copies[i].problem;
         }
         m_rowOf[i] = i;
         m_rows.push_back(std::move(entry));
@@ -89,10 +90,14 @@ QString CheckModel::text(const Entry& entry, int column) const {
     const auto& row = entry.row;
     const bool made = row.outcome == Outcome::Made && row.copyBytes > 0;
     const bool estimated = row.outcome == Outcome::Waiting;
-    const auto firstNote = [&] { return row.warnings.empty() ? QString() : toQt(row.warnings.front()); };
+    const auto notes =
+        sentences(row.notes, row.outcome == Outcome::LeftOut ? Severity::Fact : Severity::WorthALook);
+    const auto firstNote = notes.isEmpty() ? QString() : notes.front();
     switch (column) {
     case Name:
-        return toQt(row.outcome == Outcome::Failed ? row.original.filename() : row.copy.filename());
+        return toQt(row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
+                        ? row.original.filename()
+                        : row.copy.filename());
     case DeliveryName:
         return toQt(row.delivery);
     case Folder:
@@ -100,19 +105,23 @@ QString CheckModel::text(const Entry& entry, int column) const {
     case Result:
         switch (row.outcome) {
         case Outcome::Made:
-            return row.problem            ? toQt(row.problem->happened)
-                   : row.warnings.empty() ? (row.replaced ? tr("made, replaced") : tr("made"))
-                                          : tr("made; %1").arg(firstNote());
+            return row.problem       ? toQt(row.problem->happened)
+                   : notes.isEmpty() ? (row.replaced ? tr("made, replaced") : tr("made"))
+                                     : tr("made; %1").arg(firstNote);
         case Outcome::AlreadyThere:
             return tr("already there");
         case Outcome::LeftOut:
-            return row.warnings.empty() ? tr("left out") : tr("left out: %1").arg(firstNote());
+            return notes.isEmpty() ? tr("left out") : tr("left out: %1").arg(firstNote);
+        case Outcome::HeldBack: {
+            const auto reasons = sentences(row.heldBackBy());
+            return reasons.isEmpty() ? tr("held back") : tr("held back: %1").arg(reasons.front());
+        }
         case Outcome::Failed:
             return row.problem ? toQt(row.problem->happened) : tr("failed");
         case Outcome::Blocked:
             return tr("the name is taken: the run will not begin");
         case Outcome::Waiting:
-            return m_ran ? tr("not reached") : row.warnings.empty() ? tr("will be made") : firstNote();
+            return m_ran ? tr("not reached") : notes.isEmpty() ? tr("will be made") : firstNote;
         }
         return {};
     case PixelSize:
@@ -132,7 +141,10 @@ QString CheckModel::text(const Entry& entry, int column) const {
     case Rights:
         return made ? (row.rightsInCopy ? tr("written") : tr("none written")) : QString();
     case Seal:
-        return made && row.readability > 0 ? tr("%1 : 1").arg(row.readability, 0, 'f', 1) : QString();
+        return !made                 ? QString()
+               : !row.sealOnCopy     ? tr("none")
+               : row.readability > 0 ? tr("%1 : 1").arg(row.readability, 0, 'f', 1)
+                                     : tr("on it");
     case OriginalKept:
         return row.fingerprintAfter.empty() ? QString()
                : row.originalUntouched()    ? tr("as it was")
@@ -164,6 +176,7 @@ int CheckModel::verdict(const Entry& entry, int column) const {
     case Result:
         switch (rankOf(entry)) {
         case Problems:
+        case HeldBack:
         case Blocked:
             return 0;
         case ToLookAt:
@@ -235,8 +248,7 @@ bool CheckFilter::filterAcceptsRow(int row, const QModelIndex&) const {
         return true;
     const auto& ledger = model->row(row);
     QString hay = toQt(ledger.original) + "\n" + toQt(ledger.copy) + "\n" + toQt(ledger.delivery);
-    for (const auto& warning : ledger.warnings)
-        hay += "\n" + toQt(warning);
+    hay += "\n" + sentences(ledger.notes).join("\n");
     return hay.contains(m_words, Qt::CaseInsensitive);
 }
 

@@ -3,7 +3,7 @@
 // The rows of plan and check: a copy each, before the run as planned, after it as found.
 #pragma once
 
-#include "run/forecast.h"
+#include "plan/forecast.h"
 #include "run/run.h"
 
 #include <QAbstractTableModel>
@@ -30,7 +30,7 @@ public:
         ColumnCount
     };
     /// Where a row stands; also the order, worst first.
-    enum Rank { Problems, Blocked, NotReached, ToLookAt, ToMake, Fine, Aside };
+    enum Rank { Problems, HeldBack, Blocked, NotReached, ToLookAt, ToMake, Fine, Aside };
     using QAbstractTableModel::QAbstractTableModel;
 
     /// `ahead` may be null: then sizes and bytes are not known yet.

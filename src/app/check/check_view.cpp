@@ -3,7 +3,7 @@
 #include "check/check_view.h"
 
 #include "base/text.h"
-#include "document/job_document.h"
+#include "document/chain_of.h"
 #include "theme/theme.h"
 
 #include <QButtonGroup>
@@ -51,8 +51,9 @@ CheckView::CheckView(QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
       m_detail(new QLabel), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
       m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
-      m_report(new QPushButton(tr("Report"))), m_loupe(new Loupe), m_split(new QSplitter(Qt::Vertical)),
-      m_loupeSide(new QWidget) {
+      m_report(new QPushButton(tr("Report"))), m_mend(new QPushButton(tr("Mend it"))),
+      m_accept(new QPushButton(tr("Deliver all the same"))), m_loupe(new Loupe),
+      m_split(new QSplitter(Qt::Vertical)), m_loupeSide(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap3, kGap4, kGap3);
     column->setSpacing(kGap2);
@@ -84,6 +85,8 @@ CheckView::CheckView(QWidget* parent)
     column->addWidget(makeActions());
     column->addWidget(m_split, 1);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &CheckView::showDetail);
+    connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &CheckView::showRemedies);
     connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
         const auto& row = m_model->row(m_filter->mapToSource(index).row());
         emit originalRequested(toQt(row.original));
@@ -114,9 +117,17 @@ QWidget* CheckView::makeActions() {
     row->addWidget(m_show);
     row->addWidget(m_words, 1);
     row->addStretch();
-    for (auto* widget :
-         {static_cast<QWidget*>(m_again), static_cast<QWidget*>(m_report), static_cast<QWidget*>(m_folder)})
-        row->addWidget(widget);
+    m_mend->setToolTip(tr("Go to where the cause lies"));
+    m_accept->setToolTip(tr("Make the chosen copies in spite of what they lack; the ledger says so"));
+    for (auto* button : {m_mend, m_accept, m_again, m_report, m_folder})
+        row->addWidget(button);
+    m_mend->hide();
+    m_accept->hide();
+    connect(m_accept, &QPushButton::clicked, this, &CheckView::acceptRequested);
+    connect(m_mend, &QPushButton::clicked, this, [this] {
+        if (const auto rows = chosen(); !rows.empty())
+            emit mendRequested(rows.front());
+    });
     connect(m_words, &QLineEdit::textChanged, m_filter, &CheckFilter::setWords);
     connect(m_show, &QComboBox::currentIndexChanged, this, [this] {
         std::vector<CheckModel::Rank> ranks;
@@ -199,6 +210,7 @@ void CheckView::fillShow() {
     };
     add({}, {});
     add(tr("Problems"), {R::Problems, R::Blocked});
+    add(tr("Held back"), {R::HeldBack});
     add(tr("Worth a look"), {R::ToLookAt});
     add(tr("Not reached"), {R::NotReached});
     if (m_model->ran())
@@ -209,6 +221,31 @@ void CheckView::fillShow() {
     const int same = m_show->findText(kept, Qt::MatchStartsWith);
     m_show->setCurrentIndex(kept.isEmpty() || same < 0 ? 0 : same);
     emit m_show->currentIndexChanged(m_show->currentIndex());
+}
+
+/// What can be done about the chosen rows.
+void CheckView::showRemedies() {
+    bool held = false, acceptable = false;
+    for (const auto& row : chosen()) {
+        if (row.outcome != Outcome::HeldBack)
+            continue;
+        held = true;
+        const auto reasons = row.heldBackBy();
+        acceptable = acceptable || std::all_of(reasons.begin(), reasons.end(),
+                                               [](const Note& note) { return rowOf(note.kind).acceptable; });
+    }
+    m_mend->setVisible(held);
+    m_accept->setVisible(held);
+    m_accept->setEnabled(acceptable);
+}
+
+void CheckView::showHeldBack() {
+    const int at = m_show->findText(tr("Held back"), Qt::MatchStartsWith);
+    if (at < 0)
+        return;
+    m_show->setCurrentIndex(at);
+    if (m_filter->rowCount() > 0)
+        m_table->selectRow(0);
 }
 
 void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places) {
@@ -259,9 +296,14 @@ void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sa
     fitColumns(false, plan.deliveries.size(), plan.places().size());
     fillShow();
     QString text = tr("The plan: %1 to make, %2 already there, %3 left out. Nothing has been written yet.")
-                       .arg(plan.count(Outcome::Waiting))
+                       .arg(ahead ? ahead->toMake() : plan.count(Outcome::Waiting))
                        .arg(plan.count(Outcome::AlreadyThere))
                        .arg(plan.count(Outcome::LeftOut));
+    if (ahead && ahead->heldBack > 0)
+        text += tr(" %1 will be held back, as it stands: each says what it lacks.")
+                    .arg(toQt(counted(ahead->heldBack, "copy", "copies")));
+    if (ahead && ahead->failing > 0)
+        text += tr(" %1 can't be made.").arg(toQt(counted(ahead->failing, "copy", "copies")));
     if (plan.replaced() > 0)
         text +=
             tr(" %1 will be replaced.").arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")));
@@ -304,13 +346,15 @@ QString CheckView::ledgerSummary(const Ledger& ledger) const {
                        .arg(read.size())
                        .arg(toQt(byteText(bytes)));
     const auto named = std::count_if(ledger.rows.begin(), ledger.rows.end(), [](const auto& row) {
-        return std::any_of(row.warnings.begin(), row.warnings.end(), [](const std::string& warning) {
-            return warning.starts_with("the place \"") || warning.starts_with("coordinates stand");
-        });
+        return holdsKind(row.notes, NoteKind::PlaceInWords) ||
+               holdsKind(row.notes, NoteKind::CoordinatesInWords);
     });
     if (named > 0) // words are a person's own and stay: that is told, not hidden behind "no place"
         text += tr(" A removed place stands in words of %1.")
                     .arg(toQt(counted(static_cast<std::size_t>(named), "copy", "copies")));
+    if (const auto held = ledger.count(Outcome::HeldBack))
+        text += tr(" %1 held back: it would have lacked something that was promised.")
+                    .arg(toQt(counted(held, "copy was", "copies were")));
     if (const auto failed = ledger.count(Outcome::Failed))
         text += tr(" %1 could not be made; see the top of the list.")
                     .arg(toQt(counted(failed, "copy", "copies")));
@@ -358,6 +402,7 @@ std::vector<LedgerRow> CheckView::chosen() const {
 }
 
 void CheckView::showDetail() {
+    showRemedies();
     const auto index = m_table->currentIndex();
     m_folder->setEnabled(index.isValid());
     m_again->setEnabled(index.isValid());
@@ -373,12 +418,22 @@ void CheckView::showDetail() {
                          .arg(theme().quiet.name(), name, value.toHtmlEscaped());
     };
     QString html = "<table>" + line(tr("Original"), breakable(toQt(row.original))) +
-                   line(tr("Copy"), row.outcome == Outcome::Failed ? tr("none") : breakable(toQt(row.copy))) +
+                   line(tr("Copy"), row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
+                                        ? tr("none")
+                                        : breakable(toQt(row.copy))) +
                    line(tr("Seal"), row.readability > 0
                                         ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                         : QString()) +
-                   line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed)) +
-                   line(tr("Notes"), listed(row.warnings));
+                   line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed));
+    const auto reasons = row.heldBackBy();
+    for (const auto& note : reasons)
+        html += line(tr("Held back"), toQt(wholeSentenceOf(note)) + ".");
+    for (const auto& note : row.notes)
+        if (std::find(reasons.begin(), reasons.end(), note) == reasons.end())
+            html += line(isAccepted(note, row.accepted)             ? tr("Accepted")
+                         : severityOf(note) == Severity::WorthALook ? tr("Look")
+                                                                    : tr("Note"),
+                         toQt(wholeSentenceOf(note)));
     if (row.problem)
         html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())

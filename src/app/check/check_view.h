@@ -37,6 +37,10 @@ public:
     Loupe* loupe() { return m_loupe; }
     QPushButton* againButton() { return m_again; }
     QPushButton* reportButton() { return m_report; }
+    QPushButton* mendButton() { return m_mend; }
+    QPushButton* acceptButton() { return m_accept; }
+    /// Shows those that are or will be held back, and chooses the first.
+    void showHeldBack();
     QString summary() const;
     QString detail() const;
     /// The rows chosen, as in the model.
@@ -50,6 +54,8 @@ protected:
 signals:
     void originalRequested(const QString& path);
     void stationRequested(const keepseal::LedgerRow& row);
+    void mendRequested(const keepseal::LedgerRow& row); ///< to where the cause lies
+    void acceptRequested();                             ///< the chosen ones, all the same
     void csvRequested();
     void contactRequested(bool html);
     void folderRequested(const QString& folder);
@@ -61,6 +67,7 @@ private:
     void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
     void fillWidth();
     void fillShow();
+    void showRemedies();
     QString ledgerSummary(const Ledger& ledger) const;
 
     CheckModel* m_model;
@@ -69,7 +76,7 @@ private:
     QTableView* m_table;
     QComboBox* m_show;
     QLineEdit* m_words;
-    QPushButton *m_again, *m_folder, *m_report;
+    QPushButton *m_again, *m_folder, *m_report, *m_mend, *m_accept;
     QToolButton* m_zooms[3] = {};
     Loupe* m_loupe;
     QSplitter* m_split;

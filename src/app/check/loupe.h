@@ -6,7 +6,7 @@
 
 #include "delivery/delivery.h"
 #include "delivery/exception.h"
-#include "run/ledger.h"
+#include "record/ledger.h"
 
 #include <QImage>
 #include <QThreadPool>

@@ -5,7 +5,7 @@
 namespace keepseal::app {
 
 ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id) {
-    return planChain(document.currentDelivery(), info.facts.size, document.exception(id).turn,
+    return planChain(document.deliveryAsMade(), info.facts.size, document.exception(id).turn,
                      info.facts.pixelsPerMm);
 }
 
@@ -20,15 +20,20 @@ PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const Pi
     return pictureWords(info.path, info.metadata, info.facts.size, delivery, exception.words);
 }
 
-QStringList wordWarnings(const PictureInfo& info, const Delivery& delivery,
-                         const PictureException& exception) {
-    QStringList out;
+Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
     if (info.problem)
-        return out;
-    for (const auto& text :
-         keepseal::wordWarnings(wordsOf(info, delivery, exception), info.metadata, delivery,
-                                info.path.stem().string() + delivery.place.suffix))
-        out << toQt(text);
+        return {};
+    auto out = wordNotes(wordsOf(info, delivery, exception), info.metadata, delivery,
+                         info.path.stem().string() + delivery.place.suffix);
+    std::erase_if(out, [](const Note& note) { return severityOf(note) < Severity::WorthALook; });
+    return out;
+}
+
+QStringList sentences(const Notes& notes, Severity atLeast) {
+    QStringList out;
+    for (const auto& note : notes)
+        if (severityOf(note) >= atLeast)
+            out << toQt(sentenceOf(note));
     return out;
 }
 

@@ -19,9 +19,9 @@ ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, Original
 /// What its copy will say, and its tokens' values.
 PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
 
-/// What a person should know of the words of its copy: tokens without a value, a removed place in plain
-/// sight.
-QStringList wordWarnings(const PictureInfo& info, const Delivery& delivery,
-                         const PictureException& exception);
+/// What is worth a look in the words of its copy: tokens without a value, a removed place in plain sight.
+Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
+/// Sentences of those that weigh at least so much.
+QStringList sentences(const Notes& notes, Severity atLeast = Severity::Fact);
 
 } // namespace keepseal::app

@@ -24,7 +24,7 @@ public:
     bool mergeWith(const QUndoCommand* other) override {
         m_after = static_cast<const StateCommand*>(other)->m_after; // equal ids: both are StateCommands
         setObsolete(m_after.originals == m_before.originals && m_after.deliveries == m_before.deliveries &&
-                    m_after.exceptions == m_before.exceptions);
+                    m_after.exceptions == m_before.exceptions && m_after.who == m_before.who);
         return true;
     }
 
@@ -80,6 +80,7 @@ void JobDocument::push(const QString& what, JobState next, int mergeKey) {
 /// Puts a state in place and announces what differs, as events of the right kind.
 void JobDocument::apply(const JobState& next) {
     const JobState before = std::exchange(m_state, next);
+    m_asMade.reset();
     m_state.currentDelivery = std::min(m_state.currentDelivery, m_state.deliveries.size() - 1);
     if (before.originals != m_state.originals) {
         indexOriginals();
@@ -111,9 +112,55 @@ void JobDocument::apply(const JobState& next) {
             if (changed)
                 emit stationChanged(station.id);
         }
+    if (before.who != m_state.who)
+        announceWho();
     if (before.exceptions != m_state.exceptions)
         emit exceptionsChanged();
     emit anythingChanged();
+}
+
+/// Every design that has words may look otherwise now.
+void JobDocument::announceWho() {
+    emit whoChanged();
+    for (const auto station : {StationId::Border, StationId::Seal, StationId::Rights, StationId::Place})
+        emit stationChanged(station);
+}
+
+const Delivery& JobDocument::deliveryAsMade() const {
+    if (!m_asMade)
+        m_asMade = withWho(currentDelivery(), m_state.who);
+    return *m_asMade;
+}
+
+void JobDocument::setWho(WhoYouAre who) {
+    if (who == m_state.who)
+        return;
+    auto next = m_state;
+    next.who = std::move(who);
+    push(tr("saying who you are"), std::move(next));
+}
+
+void JobDocument::startWithWho(WhoYouAre who) {
+    m_ownWho = who;
+    m_state.who = std::move(who);
+    m_asMade.reset();
+    announceWho();
+    emit anythingChanged();
+}
+
+void JobDocument::accept(const std::map<OriginalId, std::vector<Acceptance>>& words) {
+    std::vector<OriginalId> ids;
+    for (const auto& [id, accepted] : words)
+        ids.push_back(id);
+    editEach(
+        ids, tr("delivering all the same"),
+        [&](OriginalId id, PictureException& exception) {
+            auto& known = exception.accepted;
+            known.insert(known.end(), words.at(id).begin(), words.at(id).end());
+            std::sort(known.begin(), known.end());
+            known.erase(std::unique(known.begin(), known.end()), known.end());
+        },
+        0);
 }
 
 Exceptions JobDocument::exceptions() const {
@@ -342,6 +389,7 @@ void JobDocument::selectDelivery(std::size_t index) {
     if (index >= m_state.deliveries.size() || index == m_state.currentDelivery)
         return;
     m_state.currentDelivery = index;
+    m_asMade.reset();
     emit currentDeliveryChanged();
     emit anythingChanged();
 }
@@ -368,11 +416,13 @@ void JobDocument::takeState(JobState next) {
         next.deliveries.emplace_back();
     next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
     m_state = std::move(next);
+    m_asMade.reset();
     indexOriginals();
     m_undo.clear();
     emit originalsChanged();
     emit deliveriesChanged();
     emit currentDeliveryChanged();
+    emit whoChanged();
     emit exceptionsChanged();
     emit anythingChanged();
 }
@@ -380,6 +430,7 @@ void JobDocument::takeState(JobState next) {
 void JobDocument::load(std::vector<DeliveryItem> deliveries,
                        const std::vector<std::filesystem::path>& files) {
     JobState next;
+    next.who = m_state.who;
     next.deliveries = std::move(deliveries);
     auto items = std::make_shared<std::vector<OriginalItem>>();
     for (const auto& file : files)
@@ -391,6 +442,7 @@ void JobDocument::load(std::vector<DeliveryItem> deliveries,
 void JobDocument::load(const Job& job) {
     JobState next;
     next.name = job.name;
+    next.who = job.who.value_or(m_ownWho);
     next.currentDelivery = job.current;
     for (const auto& item : job.deliveries)
         next.deliveries.push_back({item.delivery, item.inNextRun, item.file,
@@ -409,6 +461,8 @@ Job JobDocument::job(const std::function<std::uint64_t(OriginalId)>& bytesOf) co
     Job out;
     out.name = m_state.name;
     out.current = m_state.currentDelivery;
+    if (!(m_state.who == m_ownWho))
+        out.who = m_state.who;
     for (const auto& item : originals())
         out.originals.push_back({item.path, bytesOf ? bytesOf(item.id) : 0, exception(item.id)});
     for (const auto& item : m_state.deliveries)

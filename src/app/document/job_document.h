@@ -6,8 +6,9 @@
 #pragma once
 
 #include "delivery/stations.h"
+#include "delivery/who.h"
 #include "job/job.h"
-#include "run/plan.h"
+#include "plan/plan.h"
 
 #include <QObject>
 #include <QUndoStack>
@@ -46,6 +47,7 @@ struct JobState {
     std::size_t currentDelivery = 0;
     std::string name;                                  ///< the job's
     std::map<OriginalId, PictureException> exceptions; ///< only what is different
+    WhoYouAre who;                                     ///< what {studio} and its like stand for
 };
 
 class JobDocument : public QObject {
@@ -57,6 +59,9 @@ public:
     const std::vector<OriginalItem>& originals() const { return *m_state.originals; }
     const OriginalItem* original(OriginalId id) const;
     const Delivery& currentDelivery() const { return m_state.deliveries[m_state.currentDelivery].delivery; }
+    /// The same with who you are filled in: what is rendered. The designs as they are typed are the other.
+    const Delivery& deliveryAsMade() const;
+    const WhoYouAre& who() const { return m_state.who; }
     std::size_t currentDeliveryIndex() const { return m_state.currentDelivery; }
     /// Snapshots for a run: originals' paths and the ticked deliveries.
     std::vector<std::filesystem::path> paths() const;
@@ -99,12 +104,17 @@ public:
     void putBackDelivery();
     void renameCurrentDelivery(const QString& name);
     void setInNextRun(std::size_t index, bool on);
+    void setWho(WhoYouAre who);
+    /// Delivers these all the same, in spite of what holds them back.
+    void accept(const std::map<OriginalId, std::vector<Acceptance>>& words);
 
     /// Not changes of design: no undo step.
     void selectDelivery(std::size_t index);
     void setFile(std::size_t index, const std::filesystem::path& file);
     void setKept(std::size_t index); ///< as it is now
     void setJobName(const QString& name);
+    /// As the person says of themselves; jobs that say otherwise keep their own.
+    void startWithWho(WhoYouAre who);
     /// Replaces everything at start; clears the undo history.
     void load(std::vector<DeliveryItem> deliveries, const std::vector<std::filesystem::path>& files);
     void load(const Job& job);
@@ -117,6 +127,7 @@ signals:
     void currentDeliveryChanged();
     void stationChanged(keepseal::StationId station); ///< a setting of the current delivery
     void exceptionsChanged();
+    void whoChanged();
     void anythingChanged(); ///< after any of the others; the plan is stale
 
 private:
@@ -126,9 +137,12 @@ private:
                   const std::function<void(OriginalId, PictureException&)>& edit, int merge);
     void apply(const JobState& next);
     void takeState(JobState next);
+    void announceWho();
     void indexOriginals();
 
     JobState m_state;
+    WhoYouAre m_ownWho;                                  ///< of the person, for jobs that say nothing else
+    mutable std::optional<Delivery> m_asMade;            ///< of the current delivery, until anything changes
     std::unordered_map<OriginalId, std::size_t> m_index; ///< of originals, by id
     QUndoStack m_undo;
     OriginalId m_nextId = 1;

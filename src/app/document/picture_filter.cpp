@@ -3,7 +3,7 @@
 #include "document/picture_filter.h"
 
 #include "delivery/which.h"
-#include "run/stamped.h"
+#include "plan/stamped.h"
 
 #include <QStringList>
 

@@ -66,16 +66,16 @@ QString leavesHtml(const PictureInfo& info, const Delivery& delivery, const Pict
     const auto words = wordsOf(info, delivery, exception);
     QString html = headline(name, escaped("The original: " + verdict(info.report)),
                             info.report.tellsPlace() ? t.look : t.good);
-    const auto warnings = wordWarnings(info, delivery, exception);
+    const auto toLookAt = sentences(wordsToLookAt(info, delivery, exception));
     const auto copy = toQt(delivery.name).toHtmlEscaped();
     const bool opened = delivery.privacy.opensLocation() && info.report.tellsPlace();
     html += QString("<p style='margin:0 0 8px 0'>%1</p>")
                 .arg(opened ? coloured(QObject::tr("Its copy for “%1” tells the place.").arg(copy), t.bad)
-                     : warnings.isEmpty()
+                     : toLookAt.isEmpty()
                          ? coloured(QObject::tr("Its copy for “%1” tells no place.").arg(copy), t.good)
                          : coloured(QObject::tr("Its copy for “%1” needs a look:").arg(copy), t.look));
-    for (const auto& warning : warnings)
-        html += notes({warning.toStdString()}, t.look);
+    for (const auto& sentence : toLookAt)
+        html += notes({sentence.toStdString()}, t.look);
     QString rows[3];
     for (const auto& row : whatLeaves(info.report, words.applied, words.copy))
         rows[static_cast<int>(row.fate)] += leavingRow(row);
@@ -84,7 +84,9 @@ QString leavesHtml(const PictureInfo& info, const Delivery& delivery, const Pict
     html += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
     if (!info.metadata.sidecar.empty())
         html += notes({"Read with it: " + info.metadata.sidecar.filename().string()});
-    return html + notes(info.metadata.notes) + notes(info.report.notSearched);
+    for (const auto& sentence : sentences(info.metadata.notes))
+        html += notes({sentence.toStdString()});
+    return html + notes(info.report.notSearched);
 }
 
 QString toldHtml(const ToldFile& file) {

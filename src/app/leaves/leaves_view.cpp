@@ -137,10 +137,8 @@ bool LeavesView::namesPlace(const PictureInfo& info, OriginalId id) const {
     // Nearly all pictures have no word that could stand anywhere.
     if (info.problem || (info.metadata.placeNames.empty() && !info.report.tellsPlace()))
         return false;
-    const auto warnings = wordWarnings(info, m_document->currentDelivery(), m_document->exception(id));
-    return std::any_of(warnings.begin(), warnings.end(), [](const QString& text) {
-        return text.startsWith("the place") || text.startsWith("coordinates");
-    });
+    const auto notes = wordsToLookAt(info, m_document->deliveryAsMade(), m_document->exception(id));
+    return holdsKind(notes, NoteKind::PlaceInWords) || holdsKind(notes, NoteKind::CoordinatesInWords);
 }
 
 void LeavesView::fill() {
@@ -230,11 +228,13 @@ void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
     m_stop = std::make_shared<std::atomic<bool>>(false);
     m_watcher.setFuture(QtConcurrent::run([paths, stop = m_stop] {
         std::vector<ToldFile> out;
-        for (const auto& file : filesIn(paths)) {
+        const auto all = filesIn(paths);
+        for (const auto& file : all.files) {
             if (*stop)
                 break;
             out.push_back(readTold(file));
         }
+        out.insert(out.end(), all.notRead.begin(), all.notRead.end());
         return out;
     }));
     fill();
@@ -252,7 +252,7 @@ void LeavesView::showPage() {
     if (!m_told.empty())
         m_page->setHtml(toldHtml(m_told.at(key)));
     else if (const auto info = m_library->info(key)) {
-        const auto& delivery = m_document->currentDelivery();
+        const auto& delivery = m_document->deliveryAsMade();
         m_page->setHtml(leavesHtml(*info, delivery, m_document->exception(key)));
     }
     m_page->verticalScrollBar()->setValue(scrolled);

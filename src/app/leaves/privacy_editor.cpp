@@ -266,7 +266,7 @@ void PrivacyEditor::mendText(QHBoxLayout* row, const FieldInfo& field, const Fie
                 FieldValue value;
                 const auto info = m_library->info(m_id);
                 for (const auto& item : outcome.after.items)
-                    if (keywords && info && placeIn(item, info->metadata.placeNames).empty())
+                    if (keywords && info && placesIn(item, info->metadata.placeNames).empty())
                         value.items.push_back(item);
                 m_document->editPictures({m_id}, tr("%1 without the place").arg(label),
                                          [&](PictureException& e) { e.words[field->key] = value; });
@@ -296,7 +296,7 @@ void PrivacyEditor::showPlaces() {
     const auto info = m_library->info(m_id);
     if (!info || info->problem)
         return m_places->hide();
-    const auto& delivery = m_document->currentDelivery();
+    const auto& delivery = m_document->deliveryAsMade();
     const auto words = wordsOf(*info, delivery, m_document->exception(m_id));
     const auto heading = [&](const QString& text) {
         if (column->count() == 0) {
@@ -314,21 +314,19 @@ void PrivacyEditor::showPlaces() {
     };
     for (const auto& field : metadataFields()) {
         const auto found = words.applied.fields.find(field.key);
-        if (found == words.applied.fields.end() || found->second.place.empty())
+        if (found == words.applied.fields.end() || found->second.places.empty())
             continue;
-        heading(found->second.place == "coordinates"
-                    ? tr("Coordinates stand in %1.").arg(toQt(field.label))
-                    : tr("The removed place “%1” stands in %2.")
-                          .arg(toQt(found->second.place), toQt(field.label)));
+        for (const auto& place : found->second.places)
+            heading(place == kCoordinates
+                        ? tr("Coordinates stand in %1.").arg(toQt(field.label))
+                        : tr("The removed place “%1” stands in %2.").arg(toQt(place), toQt(field.label)));
         mendText(newRow(), field, found->second);
     }
-    for (const auto& sentence :
+    for (const auto& note :
          placesSeen(words, info->metadata, delivery, info->path.stem().string() + delivery.place.suffix)) {
-        heading(toQt(std::string(1, static_cast<char>(std::toupper(sentence[0]))) + sentence.substr(1)) +
-                ".");
-        const auto station = sentence.ends_with("seal")      ? StationId::Seal
-                             : sentence.ends_with("caption") ? StationId::Border
-                                                             : StationId::Place;
+        const auto sentence = toQt(sentenceOf(note));
+        heading(sentence.left(1).toUpper() + sentence.mid(1) + ".");
+        const auto station = stationOf(note).value_or(StationId::Place);
         if (station != StationId::Place) // a copy has its original's name: it would have to be renamed
             addMend(newRow(), station == StationId::Seal ? tr("Go to the seal") : tr("Go to the caption"), {},
                     [this, station] { emit stationRequested(station); });

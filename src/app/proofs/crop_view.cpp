@@ -17,7 +17,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kMargin = 36, kFactsHeight = 30;
+constexpr int kCropMargin = 36, kFactsHeight = 30;
 constexpr double kGripReach = 10, kSmallest = 0.02; ///< of a side: a crop is never less
 
 QString factsOf(const ChainPlan& chain, CropView::Mode mode, bool own) {
@@ -147,7 +147,7 @@ double CropView::scale() const {
     const double radians = std::abs(now->cut.angle) * M_PI / 180;
     const double w = now->cut.turned.width * std::cos(radians) + now->cut.turned.height * std::sin(radians);
     const double h = now->cut.turned.width * std::sin(radians) + now->cut.turned.height * std::cos(radians);
-    return std::min((width() - 2 * kMargin) / w, (height() - 2 * kMargin - kFactsHeight) / h);
+    return std::min((width() - 2 * kCropMargin) / w, (height() - 2 * kCropMargin - kFactsHeight) / h);
 }
 
 QRectF CropView::pictureOnScreen() const {
@@ -292,7 +292,7 @@ void CropView::drag(QPointF by) {
         top = std::clamp(top + by.y() / s, 0.0, bottom - leastH);
     if (m_grip.y > 0)
         bottom = std::clamp(bottom + by.y() / s, top + leastH, h);
-    const double ratio = ratioOf(m_document->currentDelivery().turn, now->cut.turned);
+    const double ratio = ratioOf(m_document->deliveryAsMade().turn, now->cut.turned);
     if (ratio > 0) {
         double width = right - left, height = bottom - top;
         if (m_grip.x && (!m_grip.y || width / height < ratio))
@@ -352,7 +352,7 @@ void CropView::keyPressEvent(QKeyEvent* event) {
         m_document->editPictures({m_id}, tr("taking back this picture's crop"),
                                  [](PictureException& e) { e.turn.crop.reset(); });
     } else if ((dx || dy) && now && m_mode == Mode::Trim) {
-        const auto anchor = static_cast<int>(m_document->currentDelivery().fit.anchor);
+        const auto anchor = static_cast<int>(m_document->deliveryAsMade().fit.anchor);
         const int column = std::clamp(anchor % 3 + dx, 0, 2), row = std::clamp(anchor / 3 + dy, 0, 2);
         m_document->setSetting(
             "fit.place", settingAt("fit.place").choices[static_cast<std::size_t>(row * 3 + column)].key);

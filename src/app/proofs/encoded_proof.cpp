@@ -6,7 +6,7 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/picture_words.h"
+#include "render/finished_copy.h"
 
 #include <QRunnable>
 
@@ -36,9 +36,8 @@ bool hasQuality(const FileSettings& file, Container format) {
 
 struct EncodedProof::Kept {
     std::string key;
-    Frame frame;
+    FinishedCopy copy;
     ChainPlan chain;
-    PictureWords words;
 };
 
 struct EncodedProof::Answer {
@@ -54,17 +53,12 @@ struct EncodedProof::Answer {
 
 namespace {
 
-void renderCopy(const Delivery& delivery, const PictureInfo& info, const PictureException& exception,
-                Frame& frame, ChainPlan& chain, PictureWords& words) {
+/// The copy itself, by the calls that make it.
+FinishedCopy madeCopy(const Delivery& delivery, const PictureInfo& info, const PictureException& exception,
+                      ChainPlan& chain) {
     chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
-    const Original original(info.path);
-    frame = renderBase(original, info.path.string(), info.facts, delivery, chain, chain.sizes.whole);
-    finishPicture(delivery, chain, grainSeed(info.path), frame);
-    FinishContext context;
-    context.seal.exception = &exception.seal;
-    words = wordsOf(info, delivery, exception);
-    context.facts = words.facts;
-    finishFrame(delivery, chain, frame, context);
+    const CopyAsked asked{info.path, info.facts, info.metadata, delivery, exception, chain};
+    return finishedCopy(Original(info.path), asked, lookAhead(asked));
 }
 
 QImage decoded(const Bytes& bytes, const FileSettings& file) {
@@ -130,7 +124,7 @@ void EncodedProof::renew() {
 
 void EncodedProof::start() {
     const auto info = m_library->info(m_id);
-    if (!info || info->problem || m_document->currentDelivery().file.formats().empty())
+    if (!info || info->problem || m_document->deliveryAsMade().file.formats().empty())
         return;
     if (m_busy) {
         m_again = true;
@@ -142,7 +136,7 @@ void EncodedProof::start() {
         QMetaObject::invokeMethod(
             this, [this, answer = std::move(answer)] { take(answer); }, Qt::QueuedConnection);
     };
-    m_worker.start(QRunnable::create([this, send, info, id = m_id, delivery = m_document->currentDelivery(),
+    m_worker.start(QRunnable::create([this, send, info, id = m_id, delivery = m_document->deliveryAsMade(),
                                       exception = m_document->exception(m_id), kept = m_kept, stop = m_stop,
                                       wantPicture = m_wantPicture, wantCurve = m_wantCurve] {
         Answer answer;
@@ -154,12 +148,14 @@ void EncodedProof::start() {
             if (!kept || kept->key != key) {
                 answer.kept = std::make_shared<Kept>();
                 answer.kept->key = std::move(key);
-                renderCopy(delivery, *info, exception, answer.kept->frame, answer.kept->chain,
-                           answer.kept->words);
+                answer.kept->copy = madeCopy(delivery, *info, exception, answer.kept->chain);
             }
-            const auto& frame = answer.kept->frame;
-            const auto encoded =
-                encodeCopy(frame, delivery, answer.kept->chain, answer.format, answer.kept->words.copy);
+            const auto& copy = answer.kept->copy;
+            const auto encode = [&](const Delivery& as) {
+                return encodeCopy(copy.frame, as, answer.kept->chain, answer.format, copy.words.copy,
+                                  copy.holds);
+            };
+            const auto encoded = encode(delivery);
             answer.bytes = encoded.bytes.size();
             if (wantPicture)
                 answer.image = decoded(encoded.bytes, delivery.file);
@@ -170,9 +166,7 @@ void EncodedProof::start() {
                         break;
                     auto other = delivery;
                     other.file.quality = other.file.webpQuality = quality;
-                    answer.curve.push_back({quality, encodeCopy(frame, other, answer.kept->chain,
-                                                                answer.format, answer.kept->words.copy)
-                                                         .bytes.size()});
+                    answer.curve.push_back({quality, encode(other).bytes.size()});
                 }
         } catch (const Problem& problem) {
             answer.problem = toQt(problem.sentence());

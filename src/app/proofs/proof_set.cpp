@@ -97,9 +97,8 @@ Made makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& 
     result.border = borderFrame(delivery, chain, context.facts, frame);
     const auto prepared = shared ? shared : prepareSeal(delivery.seal, context.facts);
     result.seal = drawSeal(*prepared, frame, context.seal);
-    proof.warnings = chain.warnings();
-    const auto more = result.warnings(delivery);
-    proof.warnings.insert(proof.warnings.end(), more.begin(), more.end());
+    proof.notes = chain.notes();
+    addNotes(proof.notes, result.notes());
     proof.seal = std::move(result.seal);
     proof.sealed = toImage(frame, delivery.file);
     return made;
@@ -187,7 +186,7 @@ ProofSet::~ProofSet() {
 }
 
 void ProofSet::onStation(StationId station) {
-    const auto& delivery = m_document->currentDelivery();
+    const auto& delivery = m_document->deliveryAsMade();
     switch (station) {
     case StationId::Seal:
         return redesign();
@@ -227,7 +226,7 @@ void ProofSet::forgetBases() {
     ++m_generation;
     ++m_design;
     ++m_ground;
-    m_look = lookOf(m_document->currentDelivery());
+    m_look = lookOf(m_document->deliveryAsMade());
     for (auto& [id, entry] : m_entries) {
         entry.base.sharp = false;
         entry.requested = {};
@@ -264,7 +263,7 @@ std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
     const auto info = m_library->info(id);
     if (!picture || !info)
         return nullptr;
-    const auto& delivery = m_document->currentDelivery();
+    const auto& delivery = m_document->deliveryAsMade();
     const auto chain = chainOf(*m_document, *info, id);
     if (!chain.ground.needed() && !delivery.border.on)
         return picture;
@@ -361,7 +360,7 @@ void ProofSet::developMissing() {
             return;
         entry.requested = size;
         ++m_developing;
-        const auto task = [this, id = wish.id, size, info, chain, delivery = m_document->currentDelivery(),
+        const auto task = [this, id = wish.id, size, info, chain, delivery = m_document->deliveryAsMade(),
                            generation = m_generation, keep = m_bases == Bases::Keep] {
             std::shared_ptr<Frame> frame;
             QImage image;
@@ -424,7 +423,7 @@ void ProofSet::sealStale() {
     if (jobs.empty())
         return;
     m_sealing = true;
-    const auto task = [this, jobs = std::move(jobs), delivery = m_document->currentDelivery(),
+    const auto task = [this, jobs = std::move(jobs), delivery = m_document->deliveryAsMade(),
                        design = m_design, finish = m_finish, changedAt = m_changedAtNs] {
         const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
         const auto proofs = makeProofs(jobs, delivery, shared);

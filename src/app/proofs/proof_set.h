@@ -19,7 +19,7 @@ struct Proof {
     bool sharp = false; ///< false: still made from the camera's small preview
     Ground ground;      ///< what lies under the seal
     SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
-    std::vector<std::string> warnings; ///< of the whole chain, in sentences
+    Notes notes;        ///< of the sizes, the border and the seal
 };
 
 /// Where the picture proper lies on a proof that is drawn at `whole`.

@@ -20,7 +20,7 @@ namespace keepseal::app {
 
 namespace {
 
-constexpr int kMargin = 16, kSpacing = 14, kRowGap = 12;
+constexpr int kWallMargin = 16, kSpacing = 14, kRowGap = 12;
 constexpr int kMinHeight = 70, kMaxHeight = 420;
 
 /// All that is written where it is seen: when none of it changed, no word needs another look.
@@ -62,7 +62,7 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
         // Dragging a slider of another station leaves the words as they are.
         const bool seen =
             station == StationId::Seal || station == StationId::Border || station == StationId::Place;
-        const auto words = wordsSeen(m_document->currentDelivery());
+        const auto words = wordsSeen(m_document->deliveryAsMade());
         if (station == StationId::Rights || station == StationId::Privacy || (seen && words != m_wordsSeen)) {
             m_wordsSeen = words;
             newWords();
@@ -174,6 +174,13 @@ std::vector<OriginalId> ProofWall::shownIds() const {
     return out;
 }
 
+void ProofWall::setHeldBack(std::map<OriginalId, QStringList> heldBack) {
+    if (heldBack == m_heldBack)
+        return;
+    m_heldBack = std::move(heldBack);
+    viewport()->update();
+}
+
 void ProofWall::setOutcome(OriginalId id, int outcome) {
     m_outcomes[id] = outcome;
     viewport()->update(pictureRect(id).adjusted(-6, -6, 6, kCaption));
@@ -183,8 +190,8 @@ void ProofWall::setOutcome(OriginalId id, int outcome) {
 /// exactly.
 void ProofWall::layoutTiles() {
     m_tiles.clear();
-    const int width = std::max(100, viewport()->width() - 2 * kMargin);
-    int y = kMargin;
+    const int width = std::max(100, viewport()->width() - 2 * kWallMargin);
+    int y = kWallMargin;
     std::vector<std::pair<OriginalId, double>> row;
     double rowWidth = 0;
     const auto flush = [&](bool last) {
@@ -195,7 +202,7 @@ void ProofWall::layoutTiles() {
         if (last)
             scale = std::min(scale, 1.0);
         const int height = std::max(20, static_cast<int>(std::floor(m_rowHeight * scale)));
-        double x = kMargin;
+        double x = kWallMargin;
         for (const auto& [id, natural] : row) {
             const int tileWidth = std::max(12, static_cast<int>(std::floor(natural * scale)));
             m_tiles.push_back({id, QRect(static_cast<int>(x), y, tileWidth, height)});
@@ -224,7 +231,7 @@ void ProofWall::layoutTiles() {
     m_tileOf.clear();
     for (std::size_t i = 0; i < m_tiles.size(); ++i)
         m_tileOf[m_tiles[i].id] = static_cast<int>(i);
-    m_contentsHeight = y - kRowGap + kMargin;
+    m_contentsHeight = y - kRowGap + kWallMargin;
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(m_rowHeight / 2);
     verticalScrollBar()->setRange(0, std::max(0, m_contentsHeight - viewport()->height()));
@@ -288,7 +295,7 @@ void ProofWall::ensureVisible(int index) {
     if (index < 0)
         return;
     const QRect rect =
-        m_tiles[static_cast<std::size_t>(index)].picture.adjusted(0, -kMargin, 0, kCaption + kMargin);
+        m_tiles[static_cast<std::size_t>(index)].picture.adjusted(0, -kWallMargin, 0, kCaption + kWallMargin);
     auto* bar = verticalScrollBar();
     if (rect.top() < bar->value())
         bar->setValue(rect.top());

@@ -26,9 +26,11 @@ public:
     void setRowHeight(int height); ///< of the pictures, 70 to 420 device-independent pixels
     void selectEverything();
     void select(const std::vector<OriginalId>& ids); ///< the first one becomes the current
-    /// Marks shown on the tiles during and after a run: 1 made, 2 failed; empty clears.
+    /// Marks shown on the tiles during and after a run: 1 made, 2 failed, 3 held back; empty clears.
     void setOutcomes(std::map<OriginalId, int> outcomes);
     void setOutcome(OriginalId id, int outcome); ///< of one more
+    /// Why copies of these pictures will be held back, as far as it is known.
+    void setHeldBack(std::map<OriginalId, QStringList> heldBack);
     /// Only these are laid out; what is hidden stays in the job.
     void setFilter(const PictureFilter& filter);
     const PictureFilter& filter() const { return m_filter; }
@@ -88,7 +90,7 @@ private:
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
     QString describe(OriginalId id) const;
     /// Worked out once for each picture that is seen, until the words may have changed.
-    const QStringList& wordsToLookAt(OriginalId id) const;
+    const QStringList& wordsOf(OriginalId id) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -103,6 +105,7 @@ private:
     OriginalId m_current = 0, m_rangeStart = 0;
     std::set<OriginalId> m_selected;
     std::map<OriginalId, int> m_outcomes;
+    std::map<OriginalId, QStringList> m_heldBack;
     mutable std::map<OriginalId, QStringList> m_words;
     std::string m_wordsSeen; ///< what seal, caption and file name said when the others were worked out
     bool m_before = false;

@@ -3,7 +3,7 @@
 // What the wall shows of each picture: its proof, its badges, and the same in words.
 #include "proofs/proof_wall.h"
 
-#include "run/stamped.h"
+#include "plan/stamped.h"
 #include "theme/theme.h"
 
 #include <QPainter>
@@ -101,18 +101,21 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     const auto info = m_library->info(tile.id);
     const auto outcome = m_outcomes.find(tile.id);
     if (outcome != m_outcomes.end())
-        badges.push_back(outcome->second == 1 ? Badge{"check", QColor("#1f7a43"), Qt::white}
-                                              : Badge{"x", QColor("#b03421"), Qt::white});
+        badges.push_back(outcome->second == 1   ? Badge{"check", QColor("#1f7a43"), Qt::white}
+                         : outcome->second == 2 ? Badge{"x", QColor("#b03421"), Qt::white}
+                                                : Badge{"lock", QColor("#b03421"), Qt::white});
+    else if (m_heldBack.contains(tile.id))
+        badges.push_back({"lock", QColor("#b03421"), Qt::white});
     if (info && info->report.tellsPlace())
         badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
-    if (!wordsToLookAt(tile.id).isEmpty())
+    if (!wordsOf(tile.id).isEmpty())
         badges.push_back({"tag", QColor("#f0b341"), QColor("#231a05")});
     if (!m_document->exception(tile.id).empty())
         badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
     const auto* proof = m_proofs.proof(tile.id);
     if (info && copyMarkIn(info->report))
         badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
-    if (proof && proof->sharp && !proof->warnings.empty())
+    if (proof && proof->sharp && countOf(proof->notes, Severity::WorthALook) > 0)
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
@@ -126,7 +129,7 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     }
 }
 
-const QStringList& ProofWall::wordsToLookAt(OriginalId id) const {
+const QStringList& ProofWall::wordsOf(OriginalId id) const {
     const auto found = m_words.find(id);
     if (found != m_words.end())
         return found->second;
@@ -134,7 +137,8 @@ const QStringList& ProofWall::wordsToLookAt(OriginalId id) const {
     static const QStringList none;
     if (!info)
         return none;
-    return m_words[id] = wordWarnings(*info, m_document->currentDelivery(), m_document->exception(id));
+    return m_words[id] =
+               sentences(wordsToLookAt(*info, m_document->deliveryAsMade(), m_document->exception(id)));
 }
 
 QString ProofWall::describe(OriginalId id) const {
@@ -145,6 +149,8 @@ QString ProofWall::describe(OriginalId id) const {
     QString text = toQt(item->path.filename());
     if (const auto why = whyNotMade(id); !why.isEmpty())
         text += tr("\nNo copy: %1").arg(why);
+    if (const auto held = m_heldBack.find(id); held != m_heldBack.end())
+        text += tr("\nWill be held back: ") + held->second.join("\n");
     if (!info)
         return text + tr(", being read");
     if (info->problem)
@@ -167,15 +173,15 @@ QString ProofWall::describe(OriginalId id) const {
                                                                    : tr("\nIt is taken out of the copies."));
     else
         text += tr("\nThe original tells no place.");
-    for (const auto& words : wordsToLookAt(id))
+    for (const auto& words : wordsOf(id))
         text += "\n" + words;
     if (const auto* proof = m_proofs.proof(id)) {
         if (proof->seal.readability > 0)
             text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
         if (!proof->seal.decision.why.empty())
             text += "\n" + toQt(proof->seal.decision.why);
-        for (const auto& warning : proof->warnings)
-            text += "\n" + toQt(warning);
+        for (const auto& words : sentences(proof->notes))
+            text += "\n" + words;
     }
     if (const auto different = keepseal::describe(m_document->exception(id)); !different.empty())
         text += tr("\nDifferent here: %1").arg(toQt(different));

@@ -17,7 +17,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kMargin = 20, kFactsHeight = 30;
+constexpr int kViewMargin = 20, kFactsHeight = 30;
 constexpr double kGrip = 12;
 
 } // namespace
@@ -96,7 +96,7 @@ void SingleView::setDivided(bool on) {
 }
 
 QRect SingleView::frameRect() const {
-    return rect().adjusted(kMargin, kMargin, -kMargin, -kFactsHeight - 8);
+    return rect().adjusted(kViewMargin, kViewMargin, -kViewMargin, -kFactsHeight - 8);
 }
 
 QRectF SingleView::pictureRect() const {
@@ -244,7 +244,7 @@ void SingleView::paintFacts(QPainter& painter) const {
         text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
-    const QRect line(kMargin, height() - kFactsHeight, width() - 2 * kMargin, kFactsHeight - 6);
+    const QRect line(kViewMargin, height() - kFactsHeight, width() - 2 * kViewMargin, kFactsHeight - 6);
     painter.drawText(line, Qt::AlignCenter,
                      painter.fontMetrics().elidedText(text, Qt::ElideRight, line.width()));
 }

@@ -15,7 +15,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kMargin = 14, kHead = 26, kFoot = 20, kGap = 10;
+constexpr int kStripMargin = 14, kHead = 26, kFoot = 20, kGap = 10;
 constexpr Size kWideRamp{1200, 240}, kTallRamp{300, 600};
 
 QString ratioText(double ratio) {
@@ -62,8 +62,8 @@ TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases
 void TrialStrip::updateRamps() {
     if (m_ramps == Ramps::Without)
         return;
-    m_wideRamp.setSeal(m_document->currentDelivery().seal);
-    m_tallRamp.setSeal(m_document->currentDelivery().seal);
+    m_wideRamp.setSeal(m_document->deliveryAsMade().seal);
+    m_tallRamp.setSeal(m_document->deliveryAsMade().seal);
 }
 
 bool TrialStrip::settled() const {
@@ -79,13 +79,13 @@ double TrialStrip::readabilityOf(OriginalId id) const {
 void TrialStrip::layoutTiles() {
     m_tiles.clear();
     const int height = this->height() - kHead - kFoot - 4;
-    int x = kMargin;
+    int x = kStripMargin;
     const auto add = [&](Tile tile, double shape) {
         const int width = std::clamp(static_cast<int>(std::lround(height * shape)), 44, 3 * height);
         int shown = height;
         if (width / shape < height)
             shown = static_cast<int>(width / shape);
-        if (x + width > this->width() - kMargin)
+        if (x + width > this->width() - kStripMargin)
             return;
         tile.picture = {x, kHead + (height - shown), width, shown};
         m_tiles.push_back(std::move(tile));
@@ -99,7 +99,7 @@ void TrialStrip::layoutTiles() {
             continue;
         const Size copy = chainOf(*m_document, *info, hard.id).sizes.whole;
         const double shape = static_cast<double>(copy.width) / copy.height;
-        if (x + std::min(3.0, shape) * height > width() - kMargin - reserved)
+        if (x + std::min(3.0, shape) * height > width() - kStripMargin - reserved)
             continue;
         add({hard.what, hard.id, nullptr, {}}, shape);
         const auto& tile = m_tiles.back();
@@ -123,7 +123,7 @@ void TrialStrip::paintEvent(QPaintEvent*) {
     painter.fillRect(QRect(0, 0, width(), 1), theme().line);
     painter.setFont(strongFont());
     painter.setPen(theme().text);
-    painter.drawText(QRect(kMargin, 4, width(), kHead - 6), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRect(kStripMargin, 4, width(), kHead - 6), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("Where this seal is most likely to fail"));
     const auto& verdict = m_cases->verdict();
     painter.setFont(smallFont());
@@ -136,8 +136,8 @@ void TrialStrip::paintEvent(QPaintEvent*) {
     for (const auto& [file, need] : m_cases->logoNeeds())
         words += tr(" · logo enlarged, needs %1 × %2 px").arg(need.needs.width).arg(need.needs.height);
     painter.setPen(bad ? theme().look : theme().quiet);
-    painter.drawText(QRect(kMargin, 4, width() - 2 * kMargin, kHead - 6), Qt::AlignRight | Qt::AlignVCenter,
-                     words);
+    painter.drawText(QRect(kStripMargin, 4, width() - 2 * kStripMargin, kHead - 6),
+                     Qt::AlignRight | Qt::AlignVCenter, words);
     for (std::size_t i = 0; i < m_tiles.size(); ++i)
         paintTile(painter, m_tiles[i], hasFocus() && static_cast<int>(i) == m_current);
 }

@@ -151,7 +151,7 @@ void AdviceBox::setFrame(std::shared_ptr<const Frame> frame) {
 }
 
 void AdviceBox::work() {
-    const auto& seal = m_document->currentDelivery().seal;
+    const auto& seal = m_document->deliveryAsMade().seal;
     if (m_busy || !m_frame || !seal.drawsAnything() || seal.arrangement == Arrangement::Repeat)
         return;
     m_busy = true;
@@ -161,7 +161,7 @@ void AdviceBox::work() {
             this,
             [this, frame, seal, advice = std::move(advice)] {
                 m_busy = false;
-                if (frame != m_frame || seal != m_document->currentDelivery().seal)
+                if (frame != m_frame || seal != m_document->deliveryAsMade().seal)
                     return m_wait.start();
                 m_advice = advice;
                 show();

@@ -78,8 +78,7 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
             QString("color: %1;").arg((seal && seal->belowReadable ? theme().look : theme().text).name()));
         QStringList words;
         if (seal)
-            for (const auto& warning : seal->warnings(m_document->currentDelivery().seal))
-                words << toQt(warning);
+            words = sentences(seal->notes);
         m_reading->setToolTip(words.join("\n"));
         m_zoom->setText(tr("%1 %").arg(m_canvas->zoomPercent(), 0, 'f', 0));
     });
@@ -162,6 +161,7 @@ QWidget* SealBench::makeLeft() {
         if (!file.isEmpty())
             addLogo(file);
     }));
+    head->addWidget(tool("stamp", tr("Add my emblem"), [this] { addEmblem(); }));
     head->addWidget(tool("shapes", tr("Add a line, box or ring"), [this] { addShape(); }));
     column->addLayout(head);
     m_parts->setFixedHeight(150);
@@ -226,6 +226,11 @@ void SealBench::insertInText(const QString& text) {
     }
 }
 
+/// Parts are measured with the person's own words and emblem in them.
+AsMade SealBench::asMade() const {
+    return [who = m_document->who()](const SealDesign& design) { return withWho(design, who); };
+}
+
 void SealBench::edit(const QString& what, const std::function<void(SealDesign&)>& change, int merge) {
     SealDesign next = m_document->currentDelivery().seal;
     change(next);
@@ -234,7 +239,7 @@ void SealBench::edit(const QString& what, const std::function<void(SealDesign&)>
 
 void SealBench::add(SealPart part, const QString& what) {
     std::string id;
-    edit(what, [&](SealDesign& d) { id = addPart(d, std::move(part)); });
+    edit(what, [&](SealDesign& d) { id = addPart(d, std::move(part), {}, asMade()); });
     choose({id});
 }
 
@@ -248,6 +253,13 @@ void SealBench::addLogo(const QString& file) {
     auto part = newPart(m_document->currentDelivery().seal, PartKind::Logo);
     part.logo.file = toPath(file).string();
     add(std::move(part), tr("adding a logo"));
+}
+
+void SealBench::addEmblem() {
+    auto part = newPart(m_document->currentDelivery().seal, PartKind::Logo);
+    part.name = tr("My emblem").toStdString();
+    part.logo.file = kMyEmblem;
+    add(std::move(part), tr("adding my emblem"));
 }
 
 void SealBench::addShape() {
@@ -299,7 +311,7 @@ void SealBench::setPartSetting(const std::string& key, const SettingValue& value
     if (key == "stacking" && value == SettingValue(std::string("free")))
         for (const auto& member : next.parts)
             if (member.parent == part->id) {
-                placeFreely(next, member.id);
+                placeFreely(next, member.id, asMade());
                 break;
             }
     row->set(*part, value);

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "proofs/trial_strip.h"
+#include "seal/edit.h"
 #include "seal_bench/advice_box.h"
 #include "seal_bench/parts_list.h"
 #include "seal_bench/seal_canvas.h"
@@ -33,6 +34,7 @@ public:
     void choose(const PartIds& ids);
     void addText();
     void addLogo(const QString& file);
+    void addEmblem(); ///< the logo that stands for who makes the copies
     void addShape();
     bool settled() const;
     void renewLook();
@@ -59,6 +61,7 @@ private:
     QWidget* makeAlignActions();
     QWidget* makeTextHelp();
     QToolButton* tool(const QString& iconName, const QString& what, const std::function<void()>& act);
+    AsMade asMade() const;
     void edit(const QString& what, const std::function<void(SealDesign&)>& change, int merge = 0);
     void add(SealPart part, const QString& what);
     void insertInText(const QString& text);

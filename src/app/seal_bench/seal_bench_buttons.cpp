@@ -42,13 +42,15 @@ QWidget* SealBench::makePartActions() {
     row->addStretch();
     row->addWidget(tool("group", tr("Group the chosen parts"), [this] {
         std::string id;
-        edit(tr("grouping parts"), [&](SealDesign& d) { id = groupParts(d, m_canvas->selection()); });
+        edit(tr("grouping parts"),
+             [&](SealDesign& d) { id = groupParts(d, m_canvas->selection(), asMade()); });
         if (!id.empty())
             choose({id});
     }));
     row->addWidget(tool("ungroup", tr("Take the chosen group apart"), [this] {
         if (!m_canvas->selection().empty())
-            edit(tr("ungrouping parts"), [&](SealDesign& d) { ungroup(d, m_canvas->selection().front()); });
+            edit(tr("ungrouping parts"),
+                 [&](SealDesign& d) { ungroup(d, m_canvas->selection().front(), asMade()); });
     }));
     return box;
 }
@@ -116,7 +118,8 @@ QWidget* SealBench::makeAlignActions() {
         {"align-end-horizontal", tr("Lower edges"), Edge::Foot}};
     for (const auto& [iconName, what, edge] : edges)
         row->addWidget(tool(iconName, what, [this, edge = edge] {
-            edit(tr("lining parts up"), [&](SealDesign& d) { alignParts(d, m_canvas->selection(), edge); });
+            edit(tr("lining parts up"),
+                 [&](SealDesign& d) { alignParts(d, m_canvas->selection(), edge, asMade()); });
         }));
     for (const bool across : {true, false})
         row->addWidget(
@@ -124,8 +127,9 @@ QWidget* SealBench::makeAlignActions() {
                  across ? tr("Equal gaps across (three parts or more)")
                         : tr("Equal gaps down (three parts or more)"),
                  [this, across] {
-                     edit(tr("spreading parts"),
-                          [&](SealDesign& d) { distributeParts(d, m_canvas->selection(), across); });
+                     edit(tr("spreading parts"), [&](SealDesign& d) {
+                         distributeParts(d, m_canvas->selection(), across, asMade());
+                     });
                  }));
     row->addStretch();
     column->addLayout(row);

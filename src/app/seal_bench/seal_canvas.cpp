@@ -43,7 +43,7 @@ SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* 
         std::erase_if(m_selection,
                       [this](const std::string& id) { return !m_document->currentDelivery().seal.part(id); });
         if (m_ground != CanvasGround::Theirs && isVisible())
-            m_plain.setSeal(m_document->currentDelivery().seal);
+            m_plain.setSeal(m_document->deliveryAsMade().seal);
     });
     connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
         if (id == m_id)
@@ -54,7 +54,7 @@ SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* 
 PreparedPtr SealCanvas::prepared() const {
     if (!m_prepared) {
         TextFacts facts;
-        const auto& delivery = m_document->currentDelivery();
+        const auto& delivery = m_document->deliveryAsMade();
         if (const auto info = m_library->info(m_id); info && dependsOnPicture(delivery.seal))
             facts = wordsOf(*info, delivery, m_document->exception(m_id)).facts;
         m_prepared = prepareSeal(delivery.seal, facts);
@@ -107,7 +107,7 @@ void SealCanvas::updateGround() {
         m_plain.setFrame(chequeredGround(size));
         break;
     }
-    m_plain.setSeal(m_document->currentDelivery().seal);
+    m_plain.setSeal(m_document->deliveryAsMade().seal);
 }
 
 void SealCanvas::setGround(CanvasGround ground) {

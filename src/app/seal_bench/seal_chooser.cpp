@@ -33,9 +33,10 @@ QPushButton* button(const QString& text, const QString& help) {
 
 } // namespace
 
-SealChooser::SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, QWidget* parent)
-    : QDialog(parent), m_library(library), m_ground(std::move(ground)), m_search(new QLineEdit),
-      m_list(new QListWidget), m_about(new QLabel), m_said(new QLabel) {
+SealChooser::SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, WhoYouAre who,
+                         QWidget* parent)
+    : QDialog(parent), m_library(library), m_ground(std::move(ground)), m_who(std::move(who)),
+      m_search(new QLineEdit), m_list(new QListWidget), m_about(new QLabel), m_said(new QLabel) {
     setWindowTitle(tr("Seals"));
     resize(1240, 780);
     auto* column = new QVBoxLayout(this);
@@ -188,13 +189,13 @@ void SealChooser::load(const std::string& wanted) {
 /// Each seal on the ground, in the background.
 void SealChooser::draw(int row) {
     ++m_drawing;
-    m_worker.start(QRunnable::create([this, row, generation = m_generation, ground = m_ground,
+    m_worker.start(QRunnable::create([this, row, generation = m_generation, ground = m_ground, who = m_who,
                                       seal = m_seals[static_cast<std::size_t>(row)].design] {
         Frame frame = *ground;
         const TextFacts example = {{"name", "tide_0315"}, {"year", "2026"},         {"date", "2026-05-01"},
                                    {"title", "Title"},    {"headline", "Headline"}, {"creator", "Creator"},
                                    {"notice", "Notice"},  {"this_year", "2026"},    {"camera", "Camera"}};
-        drawSeal(*prepareSeal(seal, example), frame);
+        drawSeal(*prepareSeal(withWho(seal, withStandIns(who)), example), frame);
         const QImage image = toImage(frame).scaled(kPictureWidth * 2, kPictureHeight * 2,
                                                    Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
         QMetaObject::invokeMethod(
@@ -338,7 +339,7 @@ void SealChooser::exportTo(const QString& file) {
                                                    16, 20000, 100, &ok);
             if (!ok)
                 return;
-            saveSealPicture(seal->design, width, toPath(file));
+            saveSealPicture(withWho(seal->design, m_who), width, toPath(file));
         }
         said(tr("Saved as %1").arg(file));
     });

@@ -4,6 +4,7 @@
 // rename, remove and bring back, share as a zip, save as a picture.
 #pragma once
 
+#include "delivery/who.h"
 #include "document/job_document.h"
 #include "library/seal_library.h"
 #include "picture/frame.h"
@@ -23,7 +24,8 @@ class SealChooser : public QDialog {
     Q_OBJECT
 public:
     /// `ground` is what the seals are shown on.
-    SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, QWidget* parent = nullptr);
+    SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, WhoYouAre who = {},
+                QWidget* parent = nullptr);
     ~SealChooser() override;
     /// The seal that was taken; nothing when the dialog was closed.
     const std::optional<SealDesign>& taken() const { return m_taken; }
@@ -51,6 +53,7 @@ private:
 
     const SealLibrary& m_library;
     std::shared_ptr<const Frame> m_ground;
+    WhoYouAre m_who; ///< fills in the designs that are shown
     std::vector<SavedSeal> m_seals;
     std::vector<QImage> m_pictures;
     std::optional<SealDesign> m_taken;

@@ -37,6 +37,8 @@ void MainWindow::makeActions() {
     menu->addSeparator();
     makeJobActions(menu->addMenu(tr("Job and pictures")));
     makeDeliveryActions(menu->addMenu(tr("Delivery")));
+    menu->addAction(action(
+        tr("Who you are…"), QKeySequence("Ctrl+U"), [this] { askWho(); }, "pencil"));
     action({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });
     menu->addSeparator();
     menu->addAction(action(

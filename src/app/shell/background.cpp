@@ -55,9 +55,8 @@ FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
         if (found == known->end())
             return readOriginalFacts(path);
         const auto& info = *found->second;
-        if (info.problem)
-            return nullptr;
-        return std::make_shared<const OriginalFacts>(OriginalFacts{info.facts, info.metadata, info.bytes});
+        return std::make_shared<const OriginalFacts>(
+            OriginalFacts{info.facts, info.metadata, info.bytes, info.problem});
     };
 }
 
@@ -88,7 +87,9 @@ void Planning::make() {
     PlanOptions options;
     options.exceptions = m_document->exceptions();
     options.jobName = m_document->state().name;
-    const auto ticked = m_document->tickedDeliveries();
+    auto ticked = m_document->tickedDeliveries();
+    for (auto& delivery : ticked)
+        delivery = withWho(std::move(delivery), m_document->who());
     const bool asks = std::any_of(ticked.begin(), ticked.end(), [](const Delivery& d) {
         return !d.which.all() || needsMetadata(d.place) || needsSize(d.place);
     });

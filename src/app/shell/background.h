@@ -6,8 +6,8 @@
 
 #include "document/job_document.h"
 #include "document/picture_library.h"
-#include "run/forecast.h"
-#include "run/gather.h"
+#include "plan/forecast.h"
+#include "plan/gather.h"
 #include "run/run.h"
 
 #include <QThread>

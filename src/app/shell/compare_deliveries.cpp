@@ -18,8 +18,8 @@ namespace {
 QImage finishedImage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
     const Original original(info.path);
     const auto chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
-    return toImage(finishedCopy(original, info.facts, info.metadata, delivery, chain, exception).frame,
-                   delivery.file);
+    const CopyAsked asked{info.path, info.facts, info.metadata, delivery, exception, chain};
+    return toImage(finishedCopy(original, asked, lookAhead(asked)).frame, delivery.file);
 }
 
 LoupePair finishedPair(const PictureInfo& info, const Delivery& left, const Delivery& right,
@@ -104,7 +104,13 @@ void MainWindow::compareDeliveries() {
     const auto& item = m_document.state().deliveries[m_document.currentDeliveryIndex()];
     if (m_document.state().deliveries.size() < 2 && !item.changed())
         return tell(tr("There is only one delivery: the button + makes another."));
-    CompareDeliveries dialog(m_document.state().deliveries, m_document.currentDeliveryIndex(), info,
+    auto asMade = m_document.state().deliveries;
+    for (auto& card : asMade) {
+        card.delivery = withWho(std::move(card.delivery), m_document.who());
+        if (card.kept)
+            card.kept = std::make_shared<const Delivery>(withWho(*card.kept, m_document.who()));
+    }
+    CompareDeliveries dialog(asMade, m_document.currentDeliveryIndex(), info,
                              m_document.exception(m_lookedAt), this);
     dialog.exec();
 }

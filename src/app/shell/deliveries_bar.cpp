@@ -95,9 +95,11 @@ QString cardHelp(const DeliveryItem& item) {
 
 } // namespace
 
-void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies) {
+void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies,
+                            std::size_t heldBack) {
     m_item = item;
     m_copies = copies;
+    m_heldBack = heldBack;
     setChecked(chosen);
     const QSignalBlocker blocker(m_tick);
     m_tick->setChecked(item.inNextRun);
@@ -141,12 +143,14 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
     const auto size = plain ? tr("%1 px").arg(d.fit.longSide) : toQt(station(StationId::Fit).summary(d));
     painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
                      small.elidedText(size + " · " + formatsOf(d.file), Qt::ElideRight, width() - left - 8));
-    if (d.privacy.opensLocation())
+    const bool held = m_heldBack > 0 && m_item.inNextRun;
+    if (d.privacy.opensLocation() || held)
         painter.setPen(t.bad);
     painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
                      Qt::AlignLeft,
                      d.privacy.opensLocation() ? tr("TELLS THE PLACE")
                      : !m_item.inNextRun       ? tr("not in the next run")
+                     : held                    ? tr("%1 held back").arg(m_heldBack)
                      : !m_copies               ? QString()
                      : *m_copies == 1          ? tr("1 copy")
                                                : tr("%1 copies").arg(*m_copies));
@@ -312,7 +316,8 @@ void DeliveriesBar::refresh() {
     const auto pictures = state.originals->size();
     for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
         m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery,
-                             m_copies.contains(i) ? std::optional(m_copies[i]) : std::nullopt);
+                             m_copies.contains(i) ? std::optional(m_copies[i]) : std::nullopt,
+                             heldBackOf(state.deliveries[i].delivery.name));
     const auto& job = state.name;
     m_about->setToolTip(toQt(job));
     m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
@@ -321,6 +326,18 @@ void DeliveriesBar::refresh() {
                      : pictures == 0 ? tr("no pictures yet")
                      : pictures == 1 ? tr("1 original")
                                      : tr("%1 originals").arg(pictures));
+}
+
+std::size_t DeliveriesBar::heldBackOf(const std::string& name) const {
+    const auto known = m_heldBack.find(name);
+    return known == m_heldBack.end() ? 0 : known->second;
+}
+
+void DeliveriesBar::setHeldBack(std::map<std::string, std::size_t> heldBack) {
+    if (heldBack == m_heldBack)
+        return;
+    m_heldBack = std::move(heldBack);
+    refresh();
 }
 
 void DeliveriesBar::setCopies(std::map<std::size_t, std::size_t> copies) {

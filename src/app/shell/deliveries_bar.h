@@ -23,7 +23,8 @@ class DeliveryCard : public QAbstractButton {
 public:
     explicit DeliveryCard(QWidget* parent = nullptr);
     /// `copies`: as planned; nothing while that is not known.
-    void showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies);
+    void showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies,
+                  std::size_t heldBack);
     QCheckBox* tick() { return m_tick; }
     QSize sizeHint() const override;
 
@@ -44,6 +45,7 @@ protected:
 private:
     DeliveryItem m_item;
     std::optional<std::size_t> m_copies;
+    std::size_t m_heldBack = 0;
     QPoint m_pressedAt;
     bool m_dragged = false;
     QCheckBox* m_tick;
@@ -60,6 +62,8 @@ public:
     QToolButton* addButton() { return m_add; }
     /// Copies that each delivery will have, by index; shown until the job changes.
     void setCopies(std::map<std::size_t, std::size_t> copies);
+    /// How many of them will be held back, by the delivery's name.
+    void setHeldBack(std::map<std::string, std::size_t> heldBack);
     /// Shown at the right mouse button on a card, which is chosen first; not owned.
     void setCardMenu(QMenu* menu) { m_cardMenu = menu; }
 
@@ -73,12 +77,14 @@ private:
     void rebuild();
     DeliveryCard* newCard(std::size_t index);
     void refresh();
+    std::size_t heldBackOf(const std::string& name) const;
     JobDocument* m_document;
     QLabel* m_about;
     QHBoxLayout* m_row;
     std::vector<DeliveryCard*> m_cards;
     QMenu* m_cardMenu = nullptr;
     std::map<std::size_t, std::size_t> m_copies;
+    std::map<std::string, std::size_t> m_heldBack;
     QToolButton *m_add, *m_undo, *m_redo, *m_menu;
 };
 

@@ -66,7 +66,7 @@ void MainWindow::compareBorders() {
     const auto picture = lookedAtPicture();
     if (!picture)
         return tell(tr("Choose a picture first: borders are compared on it."));
-    BorderChooser chooser(m_borders, picture, m_document.currentDelivery(), m_library.info(m_lookedAt),
+    BorderChooser chooser(m_borders, picture, m_document.deliveryAsMade(), m_library.info(m_lookedAt),
                           m_document.exception(m_lookedAt).turn, this);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         m_document.setBorder(*chooser.taken(), tr("taking a border"));

@@ -161,12 +161,7 @@ void MainWindow::connectParts() {
     connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
         m_document.addOriginals(result.files);
-        QString text;
-        for (const auto& problem : result.problems)
-            text += (text.isEmpty() ? "" : "\n") + toQt(problem.sentence());
-        if (result.files.empty() && result.problems.empty())
-            text = tr("There are no pictures in there that Keep Seal can read.");
-        showNotice(text);
+        tellGathered(result);
     });
     connect(&m_document, &JobDocument::originalsChanged, this, [this] {
         m_outcomes.clear();
@@ -181,6 +176,7 @@ void MainWindow::connectParts() {
         m_resultIsCurrent = false;
         updateRunBar();
     });
+    connectHeldBack();
     connect(m_wall, &ProofWall::currentChanged, this, &MainWindow::setLookedAt);
     connect(m_wall, &ProofWall::openRequested, this, [this] { setView(ViewKind::One); });
     connect(m_wall, &ProofWall::removeRequested, this,

@@ -104,6 +104,16 @@ public:
     void stampAgain(const std::vector<LedgerRow>& rows);
     void writeContactSheet(const std::filesystem::path& file);
     void writeLedgerCsv(const std::filesystem::path& file);
+    /// The one small question; `asked` as in WhoDialog.
+    void askWho(const std::vector<std::string>& asked = {});
+    /// Takes the answer: for this job, and (unless `onlyThisJob`) for all others.
+    void takeWho(const WhoYouAre& who, bool onlyThisJob);
+    /// To where the cause of what holds it back lies.
+    void mend(const LedgerRow& row);
+    /// Delivers these in spite of what holds them back.
+    void acceptAll(const std::vector<LedgerRow>& rows);
+    /// The plan, with those that will be held back.
+    void showHeldBack();
     /// Goes on with a run of another day.
     void resumeRunOf(const std::filesystem::path& journal);
 
@@ -134,6 +144,9 @@ private:
     void compareDeliveries();
     void showStationOf(const LedgerRow& row);
     void tellPlan();
+    void tellHeldBack();
+    void tellGathered(const Gathered& result);
+    void connectHeldBack();
     QString progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const;
     void notifyEnd(const QString& text);
     void leaveOut(bool out);

@@ -14,7 +14,7 @@
 namespace keepseal::app {
 
 RunBar::RunBar(QWidget* parent)
-    : QWidget(parent), m_sentence(new QLabel), m_progress(new QProgressBar),
+    : QWidget(parent), m_sentence(new QLabel), m_progress(new QProgressBar), m_held(new QPushButton),
       m_open(new QPushButton(" " + tr("Open folder"))), m_pause(new QPushButton(tr("Pause"))),
       m_stop(new QPushButton(tr("Stop"))), m_strong(new QPushButton) {
     setAccessibleName(tr("Run"));
@@ -34,10 +34,18 @@ RunBar::RunBar(QWidget* parent)
     m_strong->setIcon(icon("stamp", theme().onAccent));
     m_open->setIcon(icon("folder-open", theme().text));
     m_stop->setToolTip(tr("Finished copies stay; the next run goes on where this one was"));
-    for (auto* button : {m_open, m_pause, m_stop, m_strong})
+    m_held->setIcon(icon("lock", theme().bad));
+    m_held->setToolTip(tr("Copies that would lack something their delivery promises: shows them and why"));
+    for (auto* button : {m_held, m_open, m_pause, m_stop, m_strong})
         row->addWidget(button);
     setRunning(false);
     m_open->hide();
+    m_held->hide();
+}
+
+void RunBar::setHeldBack(std::size_t copies) {
+    m_held->setText(" " + tr("%1 held back").arg(copies));
+    m_held->setVisible(copies > 0);
 }
 
 void RunBar::setSentence(const QString& text, Tone tone) {

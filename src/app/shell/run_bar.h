@@ -21,6 +21,9 @@ public:
     void setOpenFolder(bool visible);
     void setProgress(qulonglong done, qulonglong total, const QString& text);
     void setRunning(bool running);
+    QPushButton* heldBackButton() { return m_held; }
+    /// How many copies will be held back; 0 hides the button.
+    void setHeldBack(std::size_t copies);
     QPushButton* strongButton() { return m_strong; }
     QPushButton* stopButton() { return m_stop; }
     QPushButton* pauseButton() { return m_pause; }
@@ -34,7 +37,7 @@ protected:
 private:
     QLabel* m_sentence;
     QProgressBar* m_progress;
-    QPushButton *m_open, *m_pause, *m_stop, *m_strong;
+    QPushButton *m_held, *m_open, *m_pause, *m_stop, *m_strong;
 };
 
 } // namespace keepseal::app

@@ -30,7 +30,7 @@ void MainWindow::chooseSeal() {
     auto ground = m_bench->canvas().base();
     if (!ground)
         ground = m_wall->proofs().base(m_lookedAt);
-    SealChooser chooser(m_seals, ground ? ground : plainGround({600, 400}, 119), this);
+    SealChooser chooser(m_seals, ground ? ground : plainGround({600, 400}, 119), m_document.who(), this);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         takeSeal(*chooser.taken());
 }

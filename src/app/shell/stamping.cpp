@@ -5,7 +5,7 @@
 
 #include "base/files.h"
 #include "base/text.h"
-#include "run/contact_sheet.h"
+#include "report/contact_sheet.h"
 #include "run/journal.h"
 
 #include <QApplication>
@@ -19,10 +19,11 @@
 namespace keepseal::app {
 
 QString MainWindow::planSentence(const Plan& plan) const {
-    const auto copies = plan.count(Outcome::Waiting), there = plan.count(Outcome::AlreadyThere),
-               left = plan.count(Outcome::LeftOut);
+    const auto* ahead = m_forecasting.of(&plan);
+    const auto copies = ahead ? ahead->toMake() : plan.count(Outcome::Waiting),
+               there = plan.count(Outcome::AlreadyThere), left = plan.count(Outcome::LeftOut);
     const auto pictures = plan.originals.size();
-    if (copies == 0 && plan.count(Outcome::Blocked) == 0)
+    if (plan.count(Outcome::Waiting) == 0 && plan.count(Outcome::Blocked) == 0)
         return there > 0 ? tr("All %1 copies are already there, made from the same originals with the same "
                               "settings.")
                                .arg(there)
@@ -42,11 +43,13 @@ QString MainWindow::planSentence(const Plan& plan) const {
         text += tr(" · %1 already there").arg(there);
     if (left > 0)
         text += tr(" · %1 left out").arg(left);
-    if (const auto* ahead = m_forecasting.of(&plan)) {
+    if (ahead) {
         if (ahead->bytes > 0)
             text += tr(" · about %1").arg(toQt(byteText(ahead->bytes)));
-        if (ahead->warned > 0)
-            text += tr(" · %1 worth a look").arg(ahead->warned);
+        if (ahead->failing > 0)
+            text += tr(" · %1 can't be made").arg(ahead->failing);
+        if (ahead->toLookAt > 0)
+            text += tr(" · %1 worth a look").arg(ahead->toLookAt);
         for (const auto& room : ahead->rooms)
             if (room.needed > 0 && room.isShort())
                 text += tr(" · ONLY %1 LEFT ON THE DISK").arg(toQt(byteText(room.free)));
@@ -121,7 +124,8 @@ void MainWindow::updateRunBar() {
     const auto& plan = m_planning.plan();
     if (!plan || !m_planning.current())
         return m_runBar->setAction(tr("Stamp"), false);
-    const auto copies = plan->count(Outcome::Waiting);
+    const auto* ahead = m_forecasting.of(plan.get());
+    const auto copies = ahead ? ahead->toMake() : plan->count(Outcome::Waiting);
     const bool blocked = plan->count(Outcome::Blocked) > 0;
     const bool opened = std::any_of(plan->deliveries.begin(), plan->deliveries.end(),
                                     [](const Delivery& d) { return d.privacy.opensLocation(); });
@@ -286,23 +290,6 @@ void MainWindow::tellPlan() {
                                                     : examples);
 }
 
-/// The station that a row's first warning or problem comes from.
-void MainWindow::showStationOf(const LedgerRow& row) {
-    for (std::size_t i = 0; i < m_document.state().deliveries.size(); ++i)
-        if (m_document.state().deliveries[i].delivery.name == row.delivery)
-            m_document.selectDelivery(i);
-    QString said = row.problem ? toQt(row.problem->happened) : QString();
-    for (const auto& warning : row.warnings)
-        said += "\n" + toQt(warning);
-    const auto says = [&](const char* words) { return said.contains(QLatin1String(words)); };
-    m_chain->setChosen(says("enlarged")                                      ? StationId::Fit
-                       : says("the delivery takes") || says("keyword")       ? StationId::Which
-                       : says("caption")                                     ? StationId::Border
-                       : says("seal")                                        ? StationId::Seal
-                       : says("place \"") || says("rights") || says("field") ? StationId::Rights
-                                                                             : StationId::Place);
-}
-
 QString MainWindow::progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const {
     QString text = tr("Stamping: %1 of %2 · %3").arg(done).arg(total).arg(toQt(row.original.filename()));
     if (m_perDelivery.size() > 1)
@@ -326,7 +313,9 @@ void MainWindow::onProgress(qulonglong done, qulonglong total, qulonglong index,
         m_runBar->setProgress(done, total, progressSentence(done, total, row));
     if (const auto known = m_idOfPath.find(row.original.native()); known != m_idOfPath.end()) {
         auto& outcome = m_outcomes[known->second];
-        outcome = row.outcome == Outcome::Failed ? 2 : std::max(outcome, 1);
+        outcome = row.outcome == Outcome::Failed     ? 2
+                  : row.outcome == Outcome::HeldBack ? (outcome == 2 ? 2 : 3)
+                                                     : std::max(outcome, 1);
         m_wall->setOutcome(known->second, outcome);
     }
     m_check->model()->update(index, row);
@@ -339,24 +328,27 @@ void MainWindow::onFinished(const RunResult& result) {
     m_runBar->setRunning(false);
     m_check->showLedger(result, m_lastPlan.get());
     const auto made = result.ledger.count(Outcome::Made), failed = result.ledger.count(Outcome::Failed);
-    const auto waiting = result.ledger.count(Outcome::Waiting);
+    const auto waiting = result.ledger.count(Outcome::Waiting), held = result.ledger.count(Outcome::HeldBack);
     QString text = result.stopped ? tr("Stopped. %1 made, %2 not reached; it can go on there.")
                                         .arg(toQt(counted(made, "copy was", "copies were")))
                                         .arg(waiting)
                                   : tr("%1 made and checked.").arg(toQt(counted(made, "copy", "copies")));
     if (failed > 0)
         text += tr(" %1 could not be made.").arg(toQt(counted(failed, "copy", "copies")));
+    if (held > 0)
+        text += tr(" %1 held back: see the check.").arg(toQt(counted(held, "copy was", "copies were")));
     const bool kept =
         std::all_of(result.ledger.rows.begin(), result.ledger.rows.end(), [](const LedgerRow& row) {
             return row.fingerprintBefore.empty() || row.originalUntouched();
         });
     text += kept ? tr(" The originals are byte for byte as they were.")
                  : tr(" An original changed during the run: see the check.");
-    m_runBar->setSentence(text,
-                          failed > 0 || !kept || result.stopped ? RunBar::Tone::Look : RunBar::Tone::Good);
+    m_runBar->setSentence(text, failed > 0 || held > 0 || !kept || result.stopped ? RunBar::Tone::Look
+                                                                                  : RunBar::Tone::Good);
     m_runBar->setOpenFolder(made > 0);
     // Until the new plan knows what is left.
-    m_runBar->setAction(failed > 0 || result.stopped ? tr("Planning…") : tr("All stamped"), false);
+    m_runBar->setAction(failed > 0 || held > 0 || result.stopped ? tr("Planning…") : tr("All stamped"),
+                        false);
     if (!result.stopped && m_running.inLine() == 0) {
         notifyEnd(text);
         m_resultIsCurrent = true;
@@ -394,7 +386,7 @@ void MainWindow::stampAgain(const std::vector<LedgerRow>& rows) {
     }
     for (const auto& item : m_document.state().deliveries)
         if (names.contains(item.delivery.name)) {
-            again->deliveries.push_back(item.delivery);
+            again->deliveries.push_back(withWho(item.delivery, m_document.who()));
             again->deliveries.back().place.taken =
                 TakenName::Replace; // the copy that was not good enough gives way
         }

@@ -89,7 +89,7 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
          save(window, out.filePath("seal-all-over.png"));
     window.takeSeal(kept);
-    SealChooser chooser(seals, window.bench().canvas().base(), &window);
+    SealChooser chooser(seals, window.bench().canvas().base(), window.document().who(), &window);
     chooser.resize(1280, 800);
     chooser.show();
     ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);

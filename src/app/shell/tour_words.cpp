@@ -7,7 +7,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kPatience = 180000; // ms: a slow machine with a cold cache
+constexpr int kWordsPatience = 180000; // ms: a slow machine with a cold cache
 
 OriginalId called(MainWindow& window, const char* stem) {
     for (const auto& item : window.document().originals())
@@ -18,7 +18,7 @@ OriginalId called(MainWindow& window, const char* stem) {
 
 bool allKnown(MainWindow& window) {
     return waitUntil([&] { return window.library().known() == window.document().originals().size(); },
-                     kPatience);
+                     kWordsPatience);
 }
 
 } // namespace
@@ -32,20 +32,20 @@ bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const 
     window.chain().setChosen(StationId::Rights);
     window.setView(ViewKind::One);
     window.drawer().rightsEditor()->openField("copyright_notice");
-    bool ok = waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
+    bool ok = waitUntil([&] { return window.single().proofs().settled(); }, kWordsPatience) &&
               save(window, "rights.png");
     window.wall().setCurrent(called(window, "tide_0320"));
     window.chain().setChosen(StationId::Privacy);
     window.setView(ViewKind::Wall);
     window.setLook(ThemeKind::Light, Surround::Middle);
-    ok = ok && waitUntil([&] { return window.wall().proofs().settled(); }, kPatience) &&
+    ok = ok && waitUntil([&] { return window.wall().proofs().settled(); }, kWordsPatience) &&
          save(window, "privacy.png");
     window.setLook(ThemeKind::Dark, Surround::Dark);
     window.setView(ViewKind::Leaves);
     ok = ok && save(window, "what-leaves.png");
     window.setView(ViewKind::Words);
-    ok = ok &&
-         waitUntil([&] { return window.words().model().known() == document.originals().size(); }, kPatience);
+    ok = ok && waitUntil([&] { return window.words().model().known() == document.originals().size(); },
+                         kWordsPatience);
     auto& model = window.words().model();
     for (const auto& [stem, title] :
          {std::pair{"tide_0101", "Mist over the marsh, 6.52"}, {"tide_0118", "Tail in the mist"}})

@@ -49,13 +49,11 @@ void FieldRow::show(const FieldOutcome& outcome, const RightsSheet& sheet, bool 
     m_after = shortened(outcome.after.shown(m_field));
     m_before = outcome.changed() ? shortened(outcome.before.shown(m_field)) : QString();
     m_notes.clear();
-    for (const auto& note : outcome.notes)
-        m_notes << toQt(note);
-    m_place = !outcome.place.empty();
-    if (m_place)
-        m_notes << (outcome.place == "coordinates"
-                        ? tr("holds coordinates")
-                        : tr("names the removed place %1").arg(toQt(outcome.place)));
+    m_notes = sentences(outcome.notes);
+    m_place = !outcome.places.empty();
+    for (const auto& place : outcome.places)
+        m_notes << (place == kCoordinates ? tr("holds coordinates")
+                                          : tr("names the removed place %1").arg(toQt(place)));
     m_source = outcome.byHand                                 ? tr("typed for this picture")
                : !outcome.rules.empty()                       ? tr("rule %1").arg(outcome.rules.back() + 1)
                : outcome.removedByPrivacy                     ? tr("removed by privacy")
@@ -218,7 +216,7 @@ void RightsEditor::showAll(bool all) {
 void RightsEditor::refresh() {
     const auto info = m_library->info(m_id);
     const bool readable = info && !info->problem;
-    const auto& delivery = m_document->currentDelivery();
+    const auto& delivery = m_document->deliveryAsMade();
     const auto applied = readable ? wordsOf(*info, delivery, m_document->exception(m_id)).applied
                                   : applyRights(delivery.rights, delivery.privacy, {}, {});
     m_about->setText(readable ? tr("For %1: what its copy will say, and what the original says there.")

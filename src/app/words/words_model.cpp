@@ -82,13 +82,8 @@ void WordsModel::workOut(Row& row) const {
         row.problems << toQt(info->problem->happened);
         return;
     }
-    const auto words = wordsOf(*info, m_document->currentDelivery(), m_document->exception(row.id));
-    for (const auto& warning : words.applied.warnings())
-        row.problems << toQt(warning);
-    for (const auto& [key, outcome] : words.applied.fields)
-        for (const auto& note : outcome.notes)
-            if (note.starts_with("\"")) // a wrong address
-                row.problems << toQt(metadataField(key)->label + ": " + note);
+    const auto words = wordsOf(*info, m_document->deliveryAsMade(), m_document->exception(row.id));
+    row.problems = sentences(words.applied.notes(), Severity::WorthALook);
     row.applied = words.applied;
 }
 
@@ -183,14 +178,13 @@ QVariant WordsModel::data(const QModelIndex& index, int role) const {
     case ByHandRole:
         return outcome.byHand;
     case ProblemRole:
-        return !outcome.place.empty() || !outcome.notes.empty();
+        return !outcome.places.empty() || !outcome.notes.empty();
     case Qt::ToolTipRole: {
         QStringList lines{toQt(outcome.after.shown(*field))};
         if (outcome.changed())
             lines << tr("The original says: %1")
                          .arg(outcome.before.empty() ? tr("nothing") : toQt(outcome.before.shown(*field)));
-        for (const auto& note : outcome.notes)
-            lines << toQt(note);
+        lines << sentences(outcome.notes);
         return lines.join("\n");
     }
     default:

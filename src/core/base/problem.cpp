@@ -50,16 +50,16 @@ ProblemKind problemKindOf(const std::string& key) {
     return ProblemKind::Internal;
 }
 
-Problem problemFromJson(const nlohmann::json& json) {
-    return {problemKindOf(json.at("kind").get<std::string>()), json.at("subject").get<std::string>(),
-            json.at("happened").get<std::string>(), json.at("remedy").get<std::string>()};
+Problem problemFromJson(const nlohmann::json& saved) {
+    return {problemKindOf(saved.at("kind").get<std::string>()), saved.at("subject").get<std::string>(),
+            saved.at("happened").get<std::string>(), saved.at("remedy").get<std::string>()};
 }
 
-void to_json(nlohmann::json& json, const Problem& problem) {
-    json = {{"kind", keyOf(problem.kind)},
-            {"subject", problem.subject},
-            {"happened", problem.happened},
-            {"remedy", problem.remedy}};
+void to_json(nlohmann::json& out, const Problem& problem) {
+    out = {{"kind", keyOf(problem.kind)},
+           {"subject", problem.subject},
+           {"happened", problem.happened},
+           {"remedy", problem.remedy}};
 }
 
 } // namespace keepseal

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/text.h"
 
+#include <algorithm>
+
 #include <cstdio>
 
 namespace keepseal {
@@ -157,6 +159,70 @@ std::string hexText(const std::uint8_t* data, std::size_t size) {
 
 std::string counted(std::size_t count, const std::string& one, const std::string& many) {
     return std::to_string(count) + " " + (count == 1 ? one : many);
+}
+
+namespace {
+
+/// Letters to put in, take out or change (Levenshtein 1965), or to swap with their neighbour.
+std::size_t lettersBetween(const std::string& a, const std::string& b) {
+    std::vector<std::vector<std::size_t>> d(a.size() + 1, std::vector<std::size_t>(b.size() + 1));
+    for (std::size_t i = 0; i <= a.size(); ++i)
+        for (std::size_t j = 0; j <= b.size(); ++j) {
+            if (i == 0 || j == 0) {
+                d[i][j] = i + j;
+                continue;
+            }
+            d[i][j] = std::min({d[i - 1][j] + 1, d[i][j - 1] + 1, d[i - 1][j - 1] + (a[i - 1] != b[j - 1])});
+            if (i > 1 && j > 1 && a[i - 1] == b[j - 2] && a[i - 2] == b[j - 1])
+                d[i][j] = std::min(d[i][j], d[i - 2][j - 2] + 1);
+        }
+    return d[a.size()][b.size()];
+}
+
+} // namespace
+
+std::string nearestWord(const std::string& typed, const std::vector<std::string>& words) {
+    constexpr std::size_t kLongest = 64;
+    std::string best;
+    std::size_t fewest = std::min(typed.size(), kLongest) / 3 + 1;
+    for (const auto& word : words)
+        if (typed.size() <= kLongest && word.size() <= kLongest)
+            if (const auto wrong = lettersBetween(typed, word); wrong < fewest) {
+                fewest = wrong;
+                best = word;
+            }
+    return best;
+}
+
+bool naturalLess(std::string_view a, std::string_view b) {
+    const auto isDigit = [](char c) { return c >= '0' && c <= '9'; };
+    const auto lower = [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c + 32) : c; };
+    std::size_t i = 0, j = 0;
+    while (i < a.size() && j < b.size()) {
+        if (isDigit(a[i]) && isDigit(b[j])) {
+            const auto numberAt = [&](std::string_view text, std::size_t& at) {
+                while (at + 1 < text.size() && text[at] == '0' && isDigit(text[at + 1]))
+                    ++at;
+                const auto begin = at;
+                while (at < text.size() && isDigit(text[at]))
+                    ++at;
+                return text.substr(begin, at - begin);
+            };
+            const auto x = numberAt(a, i), y = numberAt(b, j);
+            if (x.size() != y.size())
+                return x.size() < y.size();
+            if (x != y)
+                return x < y;
+            continue;
+        }
+        const auto x = static_cast<unsigned char>(lower(a[i++])),
+                   y = static_cast<unsigned char>(lower(b[j++]));
+        if (x != y)
+            return x < y;
+    }
+    if (a.size() - i != b.size() - j)
+        return a.size() - i < b.size() - j;
+    return a < b; // the same but for case and zeros in front
 }
 
 } // namespace keepseal

@@ -21,6 +21,12 @@ std::string readableText(std::string_view bytes);
 std::string trimmedNumber(double value, int decimals);
 /// "640 kB", "3.1 MB" (decimal units, as file managers show them).
 std::string byteText(std::uint64_t bytes);
+/// The one of `words` that `typed` most likely means: the fewest letters wrong, at most a third of them;
+/// empty when none is near.
+std::string nearestWord(const std::string& typed, const std::vector<std::string>& words);
+/// As people sort names: numbers by their value (img2 before img10), letters whatever their case; a strict
+/// order over all texts.
+bool naturalLess(std::string_view a, std::string_view b);
 std::string toLowerAscii(std::string_view text);
 std::string trimmed(std::string_view text);
 /// Splits at `separator`, trims each piece, leaves out empty ones.

@@ -4,6 +4,7 @@
 
 #include "base/text.h"
 #include "border/paint.h"
+#include "text/typefaces.h"
 
 #include <cmath>
 
@@ -33,6 +34,26 @@ std::string oneLine(std::string text) {
     return trimmed(text);
 }
 
+void tellToken(Notes& notes, const std::string& token) {
+    auto note = tokenNote(token, {NoteKind::CaptionTokenUnknown, NoteKind::CaptionTokenEmpty}, token);
+    if (note.kind == NoteKind::WhoUnset)
+        note.station = StationId::Border;
+    addNote(notes, std::move(note));
+}
+
+/// `promised`: the design has words; `says`: something is left of them to read.
+void tellSetting(Notes& notes, const Caption& caption, int missingCharacters, bool promised, bool says) {
+    if (promised && !hasTypeface(caption.family))
+        addNote(notes, {NoteKind::CaptionTypeface, caption.family, {}});
+    if (promised && !says)
+        addNote(notes, {NoteKind::CaptionNothing, {}, {}});
+    if (missingCharacters > 0)
+        addNote(notes, {NoteKind::CaptionCharacters,
+                        {},
+                        {{"count",
+                          counted(static_cast<std::size_t>(missingCharacters), "character", "characters")}}});
+}
+
 double widthOf(const Outline* outline) {
     return outline ? outline->ink.right() - std::min(0.0, outline->ink.x) : 0;
 }
@@ -44,20 +65,28 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
     const std::string* texts[3] = {&caption.left, &caption.middle, &caption.right};
     std::shared_ptr<const Outline> outlines[3];
     double above = 0, below = 0;
+    int missingCharacters = 0;
+    bool says = false, promised = false;
     for (int i = 0; i < 3; ++i) {
         auto filled = fillTokens(*texts[i], facts);
-        out.missingTokens.insert(out.missingTokens.end(), filled.missing.begin(), filled.missing.end());
+        for (const auto& token : filled.missing)
+            tellToken(out.notes, token);
         const auto words = oneLine(filled.text);
+        promised = promised || !trimmed(*texts[i]).empty();
+        says = says || (filled.missing.empty() ? !words.empty() : saysSomething(words));
         if (words.empty())
             continue;
         auto outline = std::make_shared<Outline>(textOutline(lookOf(caption), kSet, words));
-        out.missingCharacters += outline->missingCharacters;
+        missingCharacters += outline->missingCharacters;
         if (outline->ink.empty())
             continue;
         above = std::max(above, outline->ascent - outline->ink.y);
         below = std::max(below, outline->ink.bottom() - outline->ascent);
         outlines[i] = std::move(outline);
     }
+    tellSetting(out.notes, caption, missingCharacters, promised, says);
+    if (promised && says && band.height <= 0)
+        addNote(out.notes, {NoteKind::CaptionLeftOut, {}, {}});
     const double left = widthOf(outlines[0].get()), middle = widthOf(outlines[1].get()),
                  right = widthOf(outlines[2].get());
     if (left + middle + right <= 0 || band.empty())
@@ -73,7 +102,8 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
     const double half = band.height * kHighest / 2, lift = kMiddleOfCaps * kSet;
     const double byHeight = std::min(half / std::max(1.0, above - lift), half / std::max(1.0, below + lift));
     const double fits = kSet * std::min(byHeight, band.width / widest);
-    out.madeSmaller = fits < wanted * 0.999;
+    if (fits < wanted * 0.999)
+        addNote(out.notes, {NoteKind::CaptionMadeSmaller, {}, {}});
     out.size = std::min(wanted, fits);
     const double scale = out.size / kSet;
     out.baseline = band.y + band.height / 2 + lift * scale;

@@ -4,6 +4,7 @@
 // one over the other; all of them are made smaller together until they fit. Internal to border/.
 #pragma once
 
+#include "base/note.h"
 #include "border/design.h"
 #include "picture/frame.h"
 #include "text/letters.h"
@@ -20,9 +21,7 @@ struct SetCaption {
     std::vector<SetField> fields;
     double size = 0;     ///< type size, pixels of the copy
     double baseline = 0; ///< pixels of the copy
-    bool madeSmaller = false;
-    int missingCharacters = 0;
-    std::vector<std::string> missingTokens;
+    Notes notes;
 };
 
 /// `band` is the mat's side, as wide as the picture, in pixels of the copy.

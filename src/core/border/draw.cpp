@@ -86,6 +86,22 @@ struct Shapes {
     RoundBox picture, visible;
 };
 
+/// The mat's side that the caption stands in, in pixels of the copy; without height where there is none.
+Box captionBand(const BorderDesign& design, const BorderLayout& layout) {
+    const RingPlace* mat = nullptr;
+    for (const auto& place : layout.places)
+        if (design.rings[place.ring].kind == RingKind::Mat)
+            mat = &place;
+    const Rect& across = layout.visible;
+    Box band{double(across.x), 0, double(across.width), 0};
+    if (!mat)
+        return band;
+    const bool below = design.caption.side == CaptionSide::Bottom;
+    band.y = below ? mat->inner.bottom() : mat->outer.y;
+    band.height = below ? mat->outer.bottom() - mat->inner.bottom() : mat->inner.y - mat->outer.y;
+    return band;
+}
+
 class Drawer {
 public:
     Drawer(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts, Size whole,
@@ -238,26 +254,12 @@ private:
 
     BorderResult writeCaption(Frame& out) {
         BorderResult result;
-        const auto& caption = m_design.caption;
-        if (!m_design.on || !caption.on)
+        if (!m_design.on || !m_design.caption.on)
             return result;
-        const RingPlace* mat = nullptr;
-        for (const auto& place : m_layout.places)
-            if (m_design.rings[place.ring].kind == RingKind::Mat)
-                mat = &place;
-        const Rect& across = m_layout.visible;
-        const bool below = caption.side == CaptionSide::Bottom;
-        Box band{double(across.x), 0, double(across.width), 0};
-        if (mat) {
-            band.y = below ? mat->inner.bottom() : mat->outer.y;
-            band.height = below ? mat->outer.bottom() - mat->inner.bottom() : mat->inner.y - mat->outer.y;
-        }
-        const auto set = setCaption(caption, m_facts, band);
-        result.missingCharacters = set.missingCharacters;
-        result.missingTokens = set.missingTokens;
-        result.captionMadeSmaller = set.madeSmaller;
-        result.captionLeftOut = band.height <= 0;
-        drawCaption(set, caption.colour, m_sx, m_sy, out);
+        const auto set = setCaption(m_design.caption, m_facts, captionBand(m_design, m_layout));
+        result.notes = set.notes;
+        result.captionDrawn = !set.fields.empty();
+        drawCaption(set, m_design.caption.colour, m_sx, m_sy, out);
         return result;
     }
 
@@ -287,20 +289,6 @@ bool BorderGround::needed() const {
     return !layout.places.empty() || !(picture == Rect{0, 0, layout.whole.width, layout.whole.height});
 }
 
-std::vector<std::string> BorderResult::warnings() const {
-    std::vector<std::string> out;
-    if (captionLeftOut)
-        out.emplace_back("the caption was left out: there is no mat on its side");
-    else if (captionMadeSmaller)
-        out.emplace_back("the caption was made smaller to fit its mat");
-    if (missingCharacters > 0)
-        out.push_back(counted(static_cast<std::size_t>(missingCharacters), "character", "characters") +
-                      " of the caption are in none of the typefaces");
-    for (const auto& token : missingTokens)
-        out.push_back("the caption's {" + token + "} has no value for this picture and was left out");
-    return out;
-}
-
 Rect pictureIn(const BorderGround& ground, Size whole) {
     const double sx = static_cast<double>(whole.width) / ground.layout.whole.width;
     const double sy = static_cast<double>(whole.height) / ground.layout.whole.height;
@@ -327,6 +315,12 @@ Rgb measuredColour(RingColour which, const Frame& picture) {
         return mean.colour();
     return std::max_element(bins.begin(), bins.end(), [](const Mean& a, const Mean& b) { return a.n < b.n; })
         ->colour();
+}
+
+Notes borderNotes(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts) {
+    if (!design.on || !design.caption.on)
+        return {};
+    return setCaption(design.caption, facts, captionBand(design, ground.layout)).notes;
 }
 
 BorderResult drawBorder(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts,

@@ -4,6 +4,7 @@
 // pixels, which then show as much of each side as they hold.
 #pragma once
 
+#include "base/note.h"
 #include "border/layout.h"
 #include "picture/frame.h"
 #include "text/tokens.h"
@@ -20,12 +21,12 @@ struct BorderGround {
 };
 
 struct BorderResult {
-    bool captionMadeSmaller = false;
-    bool captionLeftOut = false; ///< there is no mat it could stand in
-    int missingCharacters = 0;
-    std::vector<std::string> missingTokens;
-    std::vector<std::string> warnings() const;
+    Notes notes;               ///< of the caption
+    bool captionDrawn = false; ///< words of it stand on the copy
 };
+
+/// What there is to say of a border before anything is drawn: the same as drawBorder() says.
+Notes borderNotes(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts);
 
 /// `frame` holds the picture alone, `whole` pixels is what comes out of it; they are the copy's or, in
 /// proportion, smaller. The picture's rectangle in it is `frame.picture` afterwards: what is not covered.

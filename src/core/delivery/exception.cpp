@@ -5,6 +5,8 @@
 #include "base/problem.h"
 #include "base/text.h"
 
+#include <algorithm>
+
 namespace keepseal {
 
 using nlohmann::json;
@@ -60,6 +62,20 @@ FieldValues wordsFromJson(const json& object, const std::string& path) {
     return out;
 }
 
+/// Words about kinds that a newer version knows are passed over: they accept nothing here.
+std::vector<Acceptance> acceptedFromJson(const json& list, const std::string& path) {
+    std::vector<Acceptance> out;
+    for (const auto& saved : list) {
+        if (!saved.is_object() || !saved.contains("kind") || !saved["kind"].is_string())
+            wrong(path, saved, "kinds of notes with their subjects");
+        const auto* row = noteRow(saved["kind"].get<std::string>());
+        if (row && row->acceptable)
+            out.push_back({row->kind, saved.value("subject", std::string{})});
+    }
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
 } // namespace
 
 std::string describe(const PictureException& exception) {
@@ -79,6 +95,8 @@ std::string describe(const PictureException& exception) {
         words.emplace_back("left out");
     if (exception.stampAgain)
         words.emplace_back("stamped again");
+    if (!exception.accepted.empty())
+        words.emplace_back("delivered all the same");
     std::string out;
     for (const auto& word : words)
         out += (out.empty() ? "" : ", ") + word;
@@ -105,6 +123,8 @@ json toJson(const PictureException& exception) {
         out["left_out"] = true;
     if (exception.stampAgain)
         out["stamp_again"] = true;
+    for (const auto& word : exception.accepted)
+        out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
     return out;
 }
 
@@ -125,6 +145,8 @@ PictureException pictureExceptionFromJson(const json& object, const std::string&
     };
     readSwitch("stamp_again", out.stampAgain);
     readSwitch("left_out", out.leftOut);
+    if (const auto accepted = object.find("accepted"); accepted != object.end())
+        out.accepted = acceptedFromJson(*accepted, path + "accepted");
     return out;
 }
 

@@ -3,6 +3,7 @@
 // What is different for one picture of a job, whatever the delivery.
 #pragma once
 
+#include "base/note.h"
 #include "geometry/cut.h"
 #include "metadata/fields.h"
 #include "seal/exception.h"
@@ -12,9 +13,10 @@ namespace keepseal {
 struct PictureException {
     SealException seal;
     TurnException turn;
-    FieldValues words;       ///< metadata typed for this picture; an empty value removes the field
-    bool leftOut = false;    ///< no copy of it is made
-    bool stampAgain = false; ///< although it is a copy made by Keep Seal itself
+    FieldValues words;                  ///< metadata typed for this picture; an empty value removes the field
+    bool leftOut = false;               ///< no copy of it is made
+    bool stampAgain = false;            ///< although it is a copy made by Keep Seal itself
+    std::vector<Acceptance> accepted{}; ///< delivered all the same: what would hold its copies back; sorted
     bool operator==(const PictureException&) const = default;
     bool empty() const { return *this == PictureException{}; }
 };

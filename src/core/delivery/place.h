@@ -33,6 +33,7 @@ struct PlaceSettings {
     int numberFrom = 1;  ///< what {number} is for the first picture
     int numberWidth = 3; ///< digits of {number}, with zeros in front
     TakenName taken = TakenName::Number;
+    bool strict = false; ///< what is worth a look holds a copy back as well
     bool operator==(const PlaceSettings&) const = default;
 
     /// Whether it says where to go at all.

@@ -6,6 +6,8 @@
 #include "base/text.h"
 #include "delivery/rows.h"
 
+#include <optional>
+
 namespace keepseal {
 namespace {
 
@@ -71,28 +73,66 @@ const Station& station(StationId id) {
 }
 
 const Setting<Delivery>& settingAt(const std::string& path, const Station** owner) {
-    std::string all;
+    std::vector<std::string> all;
     for (const auto& s : stations())
         for (const auto& setting : s.settings) {
-            const auto candidate = s.key + "." + setting.key;
-            if (candidate == path) {
+            all.push_back(s.key + "." + setting.key);
+            if (all.back() == path) {
                 if (owner)
                     *owner = &s;
                 return setting;
             }
-            all += (all.empty() ? "" : ", ") + candidate;
         }
-    throw Problem(ProblemKind::BadSetting, path, "there is no such setting", "There are: " + all);
+    const auto near = nearestWord(path, all);
+    throw Problem(ProblemKind::BadSetting, path, "there is no such setting",
+                  near.empty() ? "'keep-seal-cli settings' lists all there are"
+                               : "Did you mean " + near + "?");
 }
+
+namespace {
+
+/// "border.ring2.width" -> the second ring from the picture and its setting; nothing for any other path.
+/// Throws for a ring or setting that there is not.
+std::optional<std::pair<std::size_t, const Setting<Ring>*>> ringSettingAt(const Delivery& delivery,
+                                                                          const std::string& path) {
+    constexpr std::string_view prefix = "border.ring";
+    const auto dot = path.find('.', prefix.size());
+    if (!path.starts_with(prefix) || dot == std::string::npos || dot == prefix.size() ||
+        path.find_first_not_of("0123456789", prefix.size()) != dot || dot - prefix.size() > 2)
+        return std::nullopt;
+    const auto number = static_cast<std::size_t>(std::stoul(path.substr(prefix.size(), dot - prefix.size())));
+    if (number < 1 || number > delivery.border.rings.size())
+        throw Problem(ProblemKind::BadSetting, path, "there is no such ring",
+                      "The border has " + counted(delivery.border.rings.size(), "ring", "rings") +
+                          ", counted from the picture");
+    const auto key = path.substr(dot + 1);
+    const auto* setting = rowOf(ringSettings(), key);
+    if (!setting) {
+        std::vector<std::string> keys;
+        for (const auto& row : ringSettings())
+            keys.push_back(row.key);
+        const auto near = nearestWord(key, keys);
+        throw Problem(ProblemKind::BadSetting, path, "a ring has no such setting",
+                      near.empty() ? "'keep-seal-cli settings --markdown' lists them"
+                                   : "Did you mean " + near + "?");
+    }
+    return std::pair(number - 1, setting);
+}
+
+} // namespace
 
 void assign(Delivery& delivery, const std::string& assignment) {
     const auto equals = assignment.find('=');
     if (equals == std::string::npos)
         throw Problem(ProblemKind::BadSetting, assignment, "this sets nothing",
                       "Write station.setting=value");
-    const auto path = assignment.substr(0, equals);
+    const auto path = assignment.substr(0, equals), value = assignment.substr(equals + 1);
+    if (const auto ring = ringSettingAt(delivery, path)) {
+        ring->second->set(delivery.border.rings[ring->first], parseValue(*ring->second, path, value));
+        return;
+    }
     const auto& setting = settingAt(path);
-    setting.set(delivery, parseValue(setting, path, assignment.substr(equals + 1)));
+    setting.set(delivery, parseValue(setting, path, value));
 }
 
 } // namespace keepseal

@@ -4,11 +4,10 @@
 // and reference are made from.
 #pragma once
 
+#include "base/station_id.h"
 #include "delivery/delivery.h"
 
 namespace keepseal {
-
-enum class StationId { Which, Turn, Fit, Finish, Border, Seal, Rights, Privacy, File, Place };
 
 struct Station {
     StationId id;

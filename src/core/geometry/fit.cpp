@@ -211,6 +211,8 @@ private:
             out.picture = room;
             trimTo(out);
             const bool limited = limit(out);
+            if (limited)
+                out.missedSize = room;
             setBorder(out, settled && !limited ? *settled : out.picture);
             return;
         }

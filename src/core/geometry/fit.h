@@ -62,6 +62,7 @@ struct Fitted {
     Size borderFor; ///< the size the border was asked for: a pixel may lie between it and what it goes around
     bool applied = true;           ///< false: the conditions left it at its own size
     bool smallerThanAsked = false; ///< it would have had to be enlarged
+    Size missedSize{};             ///< exact pixels were asked for, and these could not be given; else empty
     double enlargedTo = 100;       ///< percent of the picture's own pixels; 100 and below: not enlarged
     Size padded() const { return {picture.width + padding.across(), picture.height + padding.down()}; }
     Size whole() const { return {padded().width + border.across(), padded().height + border.down()}; }

@@ -16,8 +16,8 @@ namespace {
 using nlohmann::json;
 namespace fs = std::filesystem;
 
-constexpr const char* kFormat = "keep-seal/job";
-constexpr int kVersion = 1;
+constexpr const char* kJobFormat = "keep-seal/job";
+constexpr int kJobVersion = 1;
 
 json originalToJson(const JobOriginal& original, const fs::path& folder) {
     json out = {{"path", pathToJson(original.path)}};
@@ -61,10 +61,12 @@ JobDelivery deliveryOf(const json& saved, const std::string& subject) {
 
 json toJson(const Job& job, const fs::path& folder) {
     json out = job.unknown.is_object() ? job.unknown : json::object();
-    out["format"] = kFormat;
-    out["version"] = kVersion;
+    out["format"] = kJobFormat;
+    out["version"] = kJobVersion;
     out["name"] = job.name;
     out["current"] = job.current;
+    if (job.who)
+        out["who"] = toJson(*job.who);
     out["originals"] = json::array();
     out["deliveries"] = json::array();
     for (const auto& original : job.originals)
@@ -81,7 +83,7 @@ json toJson(const Job& job, const fs::path& folder) {
 }
 
 Job jobFromJson(const json& document, const std::string& subject, const fs::path& folder) {
-    requireFormat(document, subject, kFormat, kVersion, "job");
+    requireFormat(document, subject, kJobFormat, kJobVersion, "job");
     try {
         Job job;
         job.name = document.value("name", std::string{});
@@ -92,6 +94,8 @@ Job jobFromJson(const json& document, const std::string& subject, const fs::path
         job.current = document.value("current", std::size_t{0});
         if (job.current >= job.deliveries.size())
             job.current = 0;
+        if (const auto who = document.find("who"); who != document.end())
+            job.who = whoFromJson(*who, subject);
         job.unknown = document;
         for (const auto* key : {"originals", "deliveries"})
             job.unknown.erase(key);

@@ -6,6 +6,7 @@
 
 #include "delivery/delivery.h"
 #include "delivery/exception.h"
+#include "delivery/who.h"
 
 #include <filesystem>
 #include <optional>
@@ -31,7 +32,8 @@ struct Job {
     std::string name;
     std::vector<JobOriginal> originals;
     std::vector<JobDelivery> deliveries;
-    std::size_t current = 0; ///< the chosen delivery
+    std::size_t current = 0;      ///< the chosen delivery
+    std::optional<WhoYouAre> who; ///< as it was said for this job; none: as the person says of themselves
     nlohmann::json unknown = nlohmann::json::object();
 };
 

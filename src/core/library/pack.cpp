@@ -30,7 +30,7 @@ void writeBytes(const fs::path& file, const Bytes& bytes) {
 }
 
 bool isShipped(const std::string& file) {
-    return file.starts_with("shipped:");
+    return file.starts_with("shipped:") || file == kMyEmblem;
 }
 
 /// A name from inside a zip or a library, made a plain one: "../../x" can't be written to.
@@ -57,7 +57,7 @@ std::string packFile(const std::string& folder, const std::string& file, ZipFile
 
 void packLogos(SealDesign& design, ZipFiles& files) {
     forEachLogo(design, [&files](const std::string& logo) {
-        return packFile("logos/", logoPath(logo).string(), files);
+        return logo == kMyEmblem ? logo : packFile("logos/", logoPath(logo).string(), files);
     });
 }
 

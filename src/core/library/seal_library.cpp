@@ -25,8 +25,8 @@ namespace {
 namespace fs = std::filesystem;
 using nlohmann::json;
 
-constexpr std::uint64_t kMaxZip = 64ULL << 20;
-constexpr std::size_t kMaxZipFiles = 100;
+constexpr std::uint64_t kMaxSealZip = 64ULL << 20;
+constexpr std::size_t kMaxSealZipFiles = 100;
 constexpr std::size_t kKeptRemoved = 20;
 
 } // namespace
@@ -225,7 +225,7 @@ void exportSeal(const SavedSeal& seal, const fs::path& zip) {
 }
 
 SavedSeal importSeal(const SealLibrary& library, const fs::path& zip) {
-    const auto files = readZip(zip, kMaxZip, kMaxZipFiles);
+    const auto files = readZip(zip, kMaxSealZip, kMaxSealZipFiles);
     const auto found = files.find("seal.json");
     if (found == files.end())
         throw Problem(ProblemKind::BadFile, zip.string(), "there is no seal in it",

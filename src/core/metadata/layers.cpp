@@ -127,10 +127,14 @@ bool iimChangedSince(const FileReport& report) {
 }
 
 FieldValue chosen(const FieldInfo& field, const FieldValue& exif, const FieldValue& iim,
-                  const FieldValue& xmp, bool iimIsNewer, std::vector<std::string>& notes) {
+                  const FieldValue& xmp, bool iimIsNewer, Notes& notes) {
     const auto say = [&](const char* which, const FieldValue& other, const FieldValue& taken) {
-        notes.push_back(field.label + ": " + which + " \"" + cutUtf8(other.typed(), 60) + "\", taken is \"" +
-                        cutUtf8(taken.typed(), 60) + "\"");
+        addNote(notes, {NoteKind::MetadataDisagrees,
+                        field.key + ", " + which,
+                        {{"field", field.label},
+                         {"which", which},
+                         {"other", cutUtf8(other.typed(), 60)},
+                         {"taken", cutUtf8(taken.typed(), 60)}}});
     };
     FieldValue best = xmp;
     if (!iim.empty() && (xmp.empty() || (iimIsNewer && !agree(field, xmp, iim)))) {
@@ -149,7 +153,7 @@ FieldValue chosen(const FieldInfo& field, const FieldValue& exif, const FieldVal
 
 } // namespace
 
-FieldValues reconciled(const FileReport& report, std::vector<std::string>& notes) {
+FieldValues reconciled(const FileReport& report, Notes& notes) {
     FieldValues out;
     const bool iimIsNewer = iimChangedSince(report);
     for (const auto& field : metadataFields()) {

@@ -3,12 +3,13 @@
 // What Exif, IIM and XMP each say of the fields, and which of them counts. Internal to metadata/.
 #pragma once
 
+#include "base/note.h"
 #include "metadata/fields.h"
 
 namespace keepseal {
 
 /// The fields' values; disagreements are added to `notes`.
-FieldValues reconciled(const FileReport& report, std::vector<std::string>& notes);
+FieldValues reconciled(const FileReport& report, Notes& notes);
 
 /// Whether a finding of that name is a text that a field is read from.
 bool metadataNameIsText(const std::string& name);

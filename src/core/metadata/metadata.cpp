@@ -113,7 +113,7 @@ void noteEncodings(const FileReport& report, Metadata& out) {
         if (finding.notUtf8 && metadataNameIsText(finding.name))
             names += (names.empty() ? "" : ", ") + finding.name;
     if (!names.empty())
-        out.notes.push_back("No stated encoding in " + names + ": read as Latin-1");
+        addNote(out.notes, {NoteKind::TextEncoding, names, {}});
 }
 
 std::string thisYear() {
@@ -159,7 +159,7 @@ Metadata metadataFrom(const FileReport& report, const FileReport& sidecar,
         out.takenAt = beside.takenAt, out.takenOffset = beside.takenOffset;
     readPlaces(sidecar, out);
     for (const auto& note : sidecar.notSearched)
-        out.notes.push_back(path.filename().string() + ": " + note);
+        addNote(out.notes, {NoteKind::SidecarNotSearched, path.filename().string(), {{"what", note}}});
     return out;
 }
 
@@ -187,7 +187,8 @@ Metadata readMetadata(const std::filesystem::path& original, const FileReport& r
                             path);
     } catch (const Problem& problem) {
         auto out = metadataFrom(report);
-        out.notes.push_back(problem.sentence());
+        addNote(out.notes,
+                {NoteKind::SidecarNotRead, path.filename().string(), {{"happened", problem.happened}}});
         return out;
     }
 }

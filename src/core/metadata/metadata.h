@@ -7,6 +7,7 @@
 // encodings are told in `notes`.
 #pragma once
 
+#include "base/note.h"
 #include "metadata/fields.h"
 #include "picture/original.h"
 #include "text/tokens.h"
@@ -26,7 +27,7 @@ struct Metadata {
     std::optional<int> rating;                  ///< -1 (rejected) to 5
     std::optional<GeoPoint> point;
     std::vector<std::string> placeNames; ///< every word that names a place somewhere in the file, each once
-    std::vector<std::string> notes;      ///< for a person
+    Notes notes;                         ///< what a person should know of it
     std::filesystem::path sidecar;       ///< empty: there is none
 
     const FieldValue& field(std::string_view key) const;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/develop.h"
 
+#include "picture/file_kind.h"
+
 #include "base/problem.h"
 #include "geometry/fit.h"
 #include "picture/raw_pixels.h"
@@ -142,6 +144,23 @@ bool hasUnusableProfile(const VImage& image) {
     return !vips_icc_is_compatible_profile(image.get_image(), profile, length);
 }
 
+/// CIELab and its like: colours already, whatever their numbers of bits.
+bool isMeasuredColour(const VImage& image) {
+    switch (image.interpretation()) {
+    case VIPS_INTERPRETATION_LAB:
+    case VIPS_INTERPRETATION_LABQ:
+    case VIPS_INTERPRETATION_LABS:
+    case VIPS_INTERPRETATION_XYZ:
+    case VIPS_INTERPRETATION_YXY:
+    case VIPS_INTERPRETATION_LCH:
+    case VIPS_INTERPRETATION_CMC:
+    case VIPS_INTERPRETATION_HSV:
+        return true;
+    default:
+        return image.get_image()->Coding != VIPS_CODING_NONE;
+    }
+}
+
 VipsKernel kernelOf(Resampling resampling) {
     return resampling == Resampling::Crisp    ? VIPS_KERNEL_LANCZOS3
            : resampling == Resampling::Smooth ? VIPS_KERNEL_MITCHELL
@@ -150,11 +169,11 @@ VipsKernel kernelOf(Resampling resampling) {
 
 /// CMYK through its own profile (or a common one), anything but 8 and 16 bits a channel through libvips' own
 /// rules. What comes out is 8 or 16 bits, grey or RGB.
-VImage toGreyOrRgb(const VImage& image, bool deep, std::string* warning) {
-    const auto aside = [warning] {
+VImage toGreyOrRgb(const VImage& image, bool deep, Notes* notes) {
+    const auto aside = [notes] {
         vips_error_clear();
-        if (warning)
-            *warning = "its colour profile can't be used and was set aside";
+        if (notes)
+            addNote(*notes, {NoteKind::ProfileSetAside, {}, {}});
     };
     if (isCmyk(image)) {
         if (hasUnusableProfile(image))
@@ -174,13 +193,13 @@ VImage toGreyOrRgb(const VImage& image, bool deep, std::string* warning) {
         }
     }
     const auto format = image.format();
-    if (format == VIPS_FORMAT_UCHAR || format == VIPS_FORMAT_USHORT)
+    if ((format == VIPS_FORMAT_UCHAR || format == VIPS_FORMAT_USHORT) && !isMeasuredColour(image))
         return image;
     return image.colourspace(deep ? VIPS_INTERPRETATION_RGB16 : VIPS_INTERPRETATION_sRGB)
         .cast(deep ? VIPS_FORMAT_USHORT : VIPS_FORMAT_UCHAR);
 }
 
-ColourSpacePtr profileOf(const VImage& image, std::string* warning) {
+ColourSpacePtr profileOf(const VImage& image, Notes* notes) {
     if (!image.get_typeof(VIPS_META_ICC_NAME))
         return nullptr;
     try {
@@ -193,8 +212,8 @@ ColourSpacePtr profileOf(const VImage& image, std::string* warning) {
             throw Problem(ProblemKind::BadFile, {}, {});
         return space;
     } catch (const Problem&) {
-        if (warning)
-            *warning = "its colour profile can't be used and was set aside";
+        if (notes)
+            addNote(*notes, {NoteKind::ProfileSetAside, {}, {}});
         return nullptr;
     }
 }
@@ -339,6 +358,10 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
     if (facts.container == Container::Unknown)
         notAPicture(name,
                     source.size() == 0 ? "the file is empty" : "this is no picture file Keep Seal can read");
+    if (facts.container == Container::Tiff && isCameraRaw(source))
+        throw Problem(ProblemKind::NotAPicture, name,
+                      "this is a camera raw file: only its small preview could be shown",
+                      "Export it as a JPEG or TIFF first");
     vips_error_clear(); // so that no older complaint is taken for this picture's
     SourceReader reader{&source};
     try {
@@ -352,6 +375,7 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
         facts.hasAlpha = image.has_alpha();
         facts.hasProfile = image.get_typeof(VIPS_META_ICC_NAME) != 0;
         facts.pixelsPerMm = image.xres();
+        facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
         facts.colour = isCmyk(image) ? "CMYK" : image.bands() < 3 ? "greyscale" : "RGB";
     } catch (const vips::VError&) {
         const auto why = takeVipsError();
@@ -499,7 +523,7 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
 }
 
 Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-              const DevelopWish& wish, std::string* warning, const DecodedPtr& decoded) {
+              const DevelopWish& wish, Notes* notes, const DecodedPtr& decoded) {
     vips_error_clear();
     SourceReader reader{&source};
     return tellingDamage(reader, name, [&] {
@@ -507,8 +531,8 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         const int shrink = decodeShrinkFor(facts, wish);
         VImage image = toGreyOrRgb(decoded ? shrunkMore(*decoded, shrink)
                                            : openImage(vipsSource, facts.container, shrink),
-                                   wish.deep, warning);
-        const auto own = profileOf(image, warning);
+                                   wish.deep, notes);
+        const auto own = profileOf(image, notes);
         const bool alpha = image.has_alpha() && wish.keepAlpha;
         image = wantedPixels(image, facts, wish, alpha);
         Pixels<std::uint8_t> opacity;

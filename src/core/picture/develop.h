@@ -8,6 +8,7 @@
 
 #include "base/byte_source.h"
 #include "base/colour.h"
+#include "base/note.h"
 #include "geometry/cut.h"
 #include "picture/container.h"
 #include "picture/frame.h"
@@ -26,6 +27,7 @@ struct PictureFacts {
     int channels = 3;
     bool hasAlpha = false;
     bool hasProfile = false;
+    int pages = 1;      ///< pictures in the file: pages of a TIFF, frames of a WebP; the first is used
     std::string colour; ///< "RGB", "greyscale", "CMYK"
     double pixelsPerMm = 0;
 };
@@ -82,10 +84,10 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
 /// Bytes it holds, with what it may be halved to.
 std::uint64_t decodedMemory(const PictureFacts& facts, int shrink);
 
-/// Exactly `target` pixels. A profile that can't be used is set aside and said in `warning`. Throws
+/// Exactly `target` pixels. A profile that can't be used is set aside and told in `notes`. Throws
 /// Problem(NotAPicture) when the picture data is damaged.
 Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-              const DevelopWish& wish, std::string* warning = nullptr, const DecodedPtr& decoded = nullptr);
+              const DevelopWish& wish, Notes* notes = nullptr, const DecodedPtr& decoded = nullptr);
 
 /// The embedded profile of an original; null when it has none that can be used.
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts);

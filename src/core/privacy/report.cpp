@@ -8,7 +8,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <regex>
 
 namespace keepseal {
 namespace {
@@ -76,32 +75,17 @@ std::string FileReport::placeText() const {
     return out;
 }
 
-void to_json(nlohmann::json& json, const FileReport& report) {
-    json = {{"container", nameOf(report.container)}, {"bytes", report.bytes},
-            {"tells_place", report.tellsPlace()},    {"place", report.placeText()},
-            {"not_searched", report.notSearched},    {"findings", nlohmann::json::array()}};
+void to_json(nlohmann::json& out, const FileReport& report) {
+    out = {{"container", nameOf(report.container)}, {"bytes", report.bytes},
+           {"tells_place", report.tellsPlace()},    {"place", report.placeText()},
+           {"not_searched", report.notSearched},    {"findings", nlohmann::json::array()}};
     for (const auto& f : report.findings)
-        json["findings"].push_back({{"where", f.where},
-                                    {"offset", f.offset},
-                                    {"name", f.name},
-                                    {"value", f.value},
-                                    {"category", keyOf(f.category)},
-                                    {"tells_place", f.tellsPlace}});
-}
-
-bool holdsCoordinates(const std::string& text) {
-    // Two decimal numbers with three or more places, in range, next to each other; ISO 6709 included.
-    static const std::regex pair(
-        R"(([+-]?\d{1,2}\.\d{3,})\s*(?:°)?\s*[NSns]?\s*[,;/ ]?\s*([+-]?\d{1,3}\.\d{3,}))");
-    const std::string head = text.substr(0, 4096);
-    for (std::sregex_iterator it(head.begin(), head.end(), pair), end; it != end; ++it) {
-        const double latitude = std::stod((*it)[1]), longitude = std::stod((*it)[2]);
-        const bool parted = (*it)[2].first != (*it)[1].second;
-        const bool isSigned = *(*it)[2].first == '+' || *(*it)[2].first == '-';
-        if (std::abs(latitude) <= 90 && std::abs(longitude) <= 180 && (parted || isSigned))
-            return true;
-    }
-    return false;
+        out["findings"].push_back({{"where", f.where},
+                                   {"offset", f.offset},
+                                   {"name", f.name},
+                                   {"value", f.value},
+                                   {"category", keyOf(f.category)},
+                                   {"tells_place", f.tellsPlace}});
 }
 
 } // namespace keepseal

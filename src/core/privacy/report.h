@@ -109,7 +109,4 @@ inline constexpr std::size_t kMostFindings = 20'000;
 /// What a bare XMP packet tells, as in a sidecar file.
 FileReport inspectXmp(std::string_view packet);
 
-/// True for text that holds a pair of coordinates, such as "54.1234, 3.4567" or "+54.1234+003.4567/".
-bool holdsCoordinates(const std::string& text);
-
 } // namespace keepseal

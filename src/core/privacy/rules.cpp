@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "privacy/rules.h"
 
+#include "privacy/coordinates.h"
+
 #include "base/problem.h"
 #include "base/text.h"
 
@@ -118,6 +120,9 @@ const std::vector<Setting<P>>& privacySettings() {
                     switchSetting("drop_place_keywords", "Drop keywords that name the place",
                                   &P::dropPlaceKeywords,
                                   "Keywords that hold a city, region or other place that was removed."),
+                    switchSetting("cut_coordinates", "Cut coordinates out of texts", &P::cutCoordinates,
+                                  "Numbers, links and codes that are a place are taken out of the words "
+                                  "that stay; what was cut is said."),
                     switchSetting(
                         "blank_place_texts", "Leave out texts that name the place", &P::blankPlaceTexts,
                         "Title, description and other texts that hold a removed place are left out whole."),
@@ -148,14 +153,23 @@ std::string privacySummary(const PrivacyRules& rules) {
     return gone + " removed";
 }
 
-std::string placeIn(const std::string& text, const std::vector<std::string>& names) {
+std::vector<std::string> placesIn(const std::string& text, const std::vector<std::string>& names) {
+    std::vector<std::string> out;
     if (text.empty())
-        return {};
+        return out;
     const auto all = folded(text);
     for (const auto& name : names)
         if (const auto words = folded(name); words.size() >= 4 && holdsWords(all, words))
-            return name;
-    return holdsCoordinates(text) ? "coordinates" : "";
+            out.push_back(name);
+    if (holdsCoordinates(text))
+        out.emplace_back(kCoordinates);
+    return out;
+}
+
+Note placeNote(const std::string& place, const std::string& where) {
+    if (place == kCoordinates)
+        return {NoteKind::CoordinatesInWords, where, {{"where", where}}};
+    return {NoteKind::PlaceInWords, where + ": " + place, {{"where", where}, {"place", place}}};
 }
 
 } // namespace keepseal

@@ -4,6 +4,7 @@
 // words of its own: a switch alone does nothing.
 #pragma once
 
+#include "base/note.h"
 #include "base/setting.h"
 #include "privacy/report.h"
 
@@ -21,6 +22,7 @@ struct PrivacyRules {
     std::string locationWords;      ///< must be kLocationWords for `location` to count
     bool strict = false;            ///< the offset from UTC narrows a place: it goes as well
     bool newPreview = false;        ///< a small preview made from the copy's own pixels
+    bool cutCoordinates = true;     ///< numbers that are a place are cut out of the words that stay
     bool dropPlaceKeywords = false; ///< keywords that name a removed place
     bool blankPlaceTexts = false;   ///< other texts that hold one are left out whole
     bool operator==(const PrivacyRules&) const = default;
@@ -38,8 +40,13 @@ const std::vector<Setting<PrivacyRules>>& privacySettings();
 /// "place, camera, serial numbers and history left out", for a person.
 std::string privacySummary(const PrivacyRules& rules);
 
-/// Text without a removed place: which of `names` (words that name a place) or pair of coordinates stands in
-/// it, whole words only and whatever the case; empty when none does.
-std::string placeIn(const std::string& text, const std::vector<std::string>& names);
+/// What coordinates are called among places: no name of a place is empty.
+inline constexpr const char* kCoordinates = "";
+
+/// Removed places that stand in a text: those of `names` (words that name a place), whole words only and
+/// whatever the case, each once; kCoordinates when there are coordinates in it.
+std::vector<std::string> placesIn(const std::string& text, const std::vector<std::string>& names);
+/// What is to be said of one of them; `where` it stands, for a person ("the caption").
+Note placeNote(const std::string& place, const std::string& where);
 
 } // namespace keepseal

@@ -140,22 +140,41 @@ ToldFile readTold(const fs::path& path) {
     return out;
 }
 
-std::vector<fs::path> filesIn(const std::vector<fs::path>& paths) {
-    std::vector<fs::path> out;
+namespace {
+
+void addFolder(const fs::path& folder, FilesIn& out) {
+    std::error_code error;
+    std::vector<fs::path> files, folders;
+    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error)) {
+        std::error_code entryError;
+        if (it->is_symlink(entryError))
+            out.notRead.push_back({it->path(), {}, "a link: it is not followed, name what it leads to"});
+        else if (it->is_directory(entryError))
+            folders.push_back(it->path());
+        else if (it->is_regular_file(entryError))
+            files.push_back(it->path());
+        else
+            out.notRead.push_back({it->path(), {}, "no file that can be read"});
+    }
+    if (error)
+        out.notRead.push_back({folder, {}, "the folder can't be read: " + error.message()});
+    std::sort(files.begin(), files.end());
+    std::sort(folders.begin(), folders.end());
+    out.files.insert(out.files.end(), files.begin(), files.end());
+    for (const auto& inner : folders)
+        addFolder(inner, out);
+}
+
+} // namespace
+
+FilesIn filesIn(const std::vector<fs::path>& paths) {
+    FilesIn out;
     for (const auto& path : paths) {
         std::error_code error;
-        if (!fs::is_directory(path, error)) {
-            out.push_back(path);
-            continue;
-        }
-        std::vector<fs::path> inside;
-        for (fs::recursive_directory_iterator it(path, fs::directory_options::skip_permission_denied, error),
-             end;
-             !error && it != end; it.increment(error))
-            if (!it->is_symlink(error) && it->is_regular_file(error))
-                inside.push_back(it->path());
-        std::sort(inside.begin(), inside.end());
-        out.insert(out.end(), inside.begin(), inside.end());
+        if (fs::is_directory(path, error))
+            addFolder(path, out);
+        else
+            out.files.push_back(path);
     }
     return out;
 }

@@ -31,7 +31,12 @@ nlohmann::json toldJson(const std::vector<ToldFile>& files);
 
 /// Reads one file; never throws.
 ToldFile readTold(const std::filesystem::path& path);
-/// Every ordinary file in these paths, folders with all in them; links in folders are not followed.
-std::vector<std::filesystem::path> filesIn(const std::vector<std::filesystem::path>& paths);
+struct FilesIn {
+    std::vector<std::filesystem::path> files;
+    std::vector<ToldFile>
+        notRead; ///< links and folders that were not looked into, and why: nothing is passed
+};
+/// Every ordinary file in these paths, folders with all in them.
+FilesIn filesIn(const std::vector<std::filesystem::path>& paths);
 
 } // namespace keepseal

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "privacy/walk.h"
 
+#include "privacy/coordinates.h"
+
 #include "base/text.h"
 
 #include <algorithm>

@@ -5,24 +5,24 @@
 
 #include "render/render.h"
 #include "rights/apply.h"
+#include "rights/mark.h"
 
 namespace keepseal {
 
-/// `notes` are for a person.
 struct EncodedCopy {
     Bytes bytes;
-    std::vector<std::string> notes;
+    Notes notes; ///< what its containers had no room for
 };
 
 /// Whether a copy of this format gets a new preview: only Exif in a JPEG has a place for one.
 bool hasNewPreview(const Delivery& delivery, Container format);
 
-/// Throws Problem(TooLarge) when the format can't hold that size.
-void requireFits(Container format, Size size, const std::string& name);
+/// Told when the format can't hold that size.
+std::optional<Note> limitNote(Container format, Size size);
 
-/// `words` is all that the copy's metadata will say.
+/// `words` is all that the copy's metadata will say; `holds` what really stands on it.
 EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format,
-                       const CopyWords& words);
+                       const CopyWords& words, const CopyMark& holds);
 /// Only the coder, without metadata.
 Bytes encodePixels(const Frame& frame, const FileSettings& settings, Container format);
 /// The same as a JPEG of that quality.

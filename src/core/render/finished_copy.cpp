@@ -4,27 +4,26 @@
 
 namespace keepseal {
 
-FinishedCopy finishedCopy(const Original& original, const PictureFacts& facts, const Metadata& metadata,
-                          const Delivery& delivery, const ChainPlan& chain, const PictureException& exception,
-                          const PreparedPtr& prepared, const DecodedPtr& decoded) {
+FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
+                          const DecodedPtr& decoded) {
+    const auto& delivery = asked.delivery;
     FinishedCopy out;
-    std::string warning;
-    out.frame = renderBase(original, original.path().string(), facts, delivery, chain, chain.sizes.whole,
-                           &warning, decoded);
+    Notes found;
+    out.frame = renderBase(original, original.path().string(), asked.facts, delivery, asked.chain,
+                           asked.chain.sizes.whole, &found, decoded);
     original.requireUnchanged();
-    finishPicture(delivery, chain, grainSeed(original.path()), out.frame);
-    out.words = pictureWords(original.path(), metadata, facts.size, delivery, exception.words);
+    finishPicture(delivery, asked.chain, grainSeed(original.path()), out.frame);
     FinishContext context;
-    context.seal.exception = &exception.seal;
-    context.facts = out.words.facts;
-    if (!dependsOnPicture(delivery.seal))
-        context.prepared = prepared;
-    const auto finished = finishFrame(delivery, chain, out.frame, context);
-    if (!warning.empty())
-        out.warnings.push_back(warning);
-    for (const auto& more : {chain.warnings(), finished.warnings(delivery)})
-        out.warnings.insert(out.warnings.end(), more.begin(), more.end());
+    context.seal.exception = &asked.exception.seal;
+    context.facts = ahead.words.facts;
+    context.prepared = ahead.prepared;
+    const auto finished = finishFrame(delivery, asked.chain, out.frame, context);
+    out.words = std::move(ahead.words);
+    out.notes = std::move(ahead.notes);
+    addNotes(out.notes, found);
+    addNotes(out.notes, finished.notes());
     out.readability = finished.seal.readability;
+    out.holds = {delivery.border.on, !finished.seal.empty()};
     return out;
 }
 

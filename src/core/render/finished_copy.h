@@ -4,22 +4,24 @@
 #pragma once
 
 #include "delivery/exception.h"
+#include "render/ahead.h"
 #include "render/picture_words.h"
 #include "render/render.h"
+#include "rights/mark.h"
 
 namespace keepseal {
 
 struct FinishedCopy {
     Frame frame;
     PictureWords words;
-    double readability = 0;            ///< contrast ratio of the seal as measured; 0: none
-    std::vector<std::string> warnings; ///< for a person
+    double readability = 0; ///< contrast ratio of the seal as measured; 0: none
+    CopyMark holds;         ///< what really stands on it
+    Notes notes;            ///< what was known ahead, and what the pixels told
 };
 
-/// `prepared`: the delivery's seal laid out already, or null. `decoded`: see picture/develop.h; may be null.
+/// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null.
 /// Throws Problem(NotAPicture | Changed | ...).
-FinishedCopy finishedCopy(const Original& original, const PictureFacts& facts, const Metadata& metadata,
-                          const Delivery& delivery, const ChainPlan& chain, const PictureException& exception,
-                          const PreparedPtr& prepared = nullptr, const DecodedPtr& decoded = nullptr);
+FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
+                          const DecodedPtr& decoded = nullptr);
 
 } // namespace keepseal

@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/picture_words.h"
 
-#include <algorithm>
-
 namespace keepseal {
 
 PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
@@ -21,33 +19,34 @@ PictureWords pictureWords(const std::filesystem::path& original, const Metadata&
     return out;
 }
 
-std::vector<std::string> placesSeen(const PictureWords& words, const Metadata& metadata,
-                                    const Delivery& delivery, const std::string& fileName) {
-    std::vector<std::string> out;
+Notes placesSeen(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,
+                 const std::string& fileName) {
+    Notes out;
     if (delivery.privacy.opensLocation())
         return out;
-    const auto look = [&](const std::string& name, const std::string& text) {
-        const auto place = placeIn(text, metadata.placeNames);
-        auto sentence = place == "coordinates" ? "coordinates stand in " + name
-                                               : "the place \"" + place + "\" stands in " + name;
-        if (!place.empty() && std::find(out.begin(), out.end(), sentence) == out.end())
-            out.push_back(std::move(sentence));
+    const auto look = [&](StationId station, const std::string& name, const std::string& text) {
+        for (const auto& place : placesIn(text, metadata.placeNames)) {
+            auto note = placeNote(place, name);
+            note.station = station;
+            addNote(out, std::move(note));
+        }
     };
-    look("the file name", fileName);
+    look(StationId::Place, "the file name", fileName);
     if (const auto& caption = delivery.border.caption; delivery.border.on && caption.on)
         for (const auto* text : {&caption.left, &caption.middle, &caption.right})
-            look("the caption", fillTokens(*text, words.facts).text);
+            look(StationId::Border, "the caption", fillTokens(*text, words.facts).text);
     for (const auto& part : delivery.seal.parts)
         if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
-            look("the seal", fillTokens(part.text.text, words.facts).text);
+            look(StationId::Seal, "the seal", fillTokens(part.text.text, words.facts).text);
     return out;
 }
 
-std::vector<std::string> wordWarnings(const PictureWords& words, const Metadata& metadata,
-                                      const Delivery& delivery, const std::string& fileName) {
-    auto out = words.applied.warnings();
-    for (auto& sentence : placesSeen(words, metadata, delivery, fileName))
-        out.push_back(std::move(sentence));
+Notes wordNotes(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,
+                const std::string& fileName) {
+    auto out = words.applied.notes();
+    addNotes(out, placesSeen(words, metadata, delivery, fileName));
+    if (delivery.privacy.opensLocation() && (metadata.point || !metadata.placeNames.empty()))
+        addNote(out, {NoteKind::PlaceOpened, {}, {}});
     return out;
 }
 

@@ -21,12 +21,12 @@ struct PictureWords {
 PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
                           const Delivery& delivery, const FieldValues& byHand = {});
 
-/// All that a person should know of them: tokens without a value, removed places in plain sight. Sentences.
-std::vector<std::string> wordWarnings(const PictureWords& words, const Metadata& metadata,
-                                      const Delivery& delivery, const std::string& fileName);
+/// All that a person should know of them: tokens without a value, removed places in plain sight.
+Notes wordNotes(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,
+                const std::string& fileName);
 
-/// A removed place that stands in the words that are seen: seal, caption, the copy's file name. Sentences.
-std::vector<std::string> placesSeen(const PictureWords& words, const Metadata& metadata,
-                                    const Delivery& delivery, const std::string& fileName);
+/// A removed place that stands in the words that are seen: seal, caption, the copy's file name.
+Notes placesSeen(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,
+                 const std::string& fileName);
 
 } // namespace keepseal

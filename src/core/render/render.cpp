@@ -46,11 +46,16 @@ bool ChainPlan::resampled() const {
            fit.picture.height != static_cast<int>(fit.kept.height);
 }
 
-std::vector<std::string> ChainPlan::warnings() const {
-    std::vector<std::string> out;
+Notes ChainPlan::notes() const {
+    Notes out;
     if (fit.enlargedTo > 100.5)
-        out.push_back("the picture is enlarged to " + trimmedNumber(fit.enlargedTo, 0) +
-                      " % and will look soft");
+        addNote(out, {NoteKind::Enlarged, {}, {{"percent", trimmedNumber(fit.enlargedTo, 0)}}});
+    if (!fit.missedSize.empty()) {
+        const auto text = [](Size s) { return std::to_string(s.width) + " x " + std::to_string(s.height); };
+        addNote(
+            out,
+            {NoteKind::SmallerThanAsked, {}, {{"has", text(sizes.fitted)}, {"asked", text(fit.missedSize)}}});
+    }
     return out;
 }
 
@@ -58,7 +63,8 @@ ChainPlan planChain(const Delivery& delivery, Size upright, const TurnException&
                     double ownPixelsPerMm) {
     ChainPlan out;
     const auto& fit = delivery.fit;
-    const bool states = fit.on && (fit.setResolution || fit.to == FitTo::Paper);
+    // A stated resolution counts also where the pixels stay as they are.
+    const bool states = fit.setResolution || (fit.on && fit.to == FitTo::Paper);
     out.pixelsPerMm = states ? fit.resolution / 25.4 : ownPixelsPerMm;
     out.printPerMm = out.pixelsPerMm > 0 ? out.pixelsPerMm : fit.resolution / 25.4;
     out.cut = cutOf(delivery.turn, exception, upright);
@@ -106,9 +112,9 @@ DevelopWish developWish(const Delivery& delivery, const ChainPlan& plan, Size wh
 }
 
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
-                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning,
+                 const Delivery& delivery, const ChainPlan& plan, Size whole, Notes* notes,
                  const DecodedPtr& decoded) {
-    Frame frame = develop(original, name, facts, developWish(delivery, plan, whole), warning, decoded);
+    Frame frame = develop(original, name, facts, developWish(delivery, plan, whole), notes, decoded);
     frame.scale = static_cast<double>(whole.longSide()) / plan.sizes.whole.longSide();
     frame.whole = whole;
     return frame;
@@ -125,10 +131,9 @@ std::uint64_t grainSeed(const std::filesystem::path& original) {
     return out;
 }
 
-std::vector<std::string> FinishResult::warnings(const Delivery& delivery) const {
-    auto out = border.warnings();
-    const auto more = seal.warnings(delivery.seal);
-    out.insert(out.end(), more.begin(), more.end());
+Notes FinishResult::notes() const {
+    auto out = border.notes;
+    addNotes(out, seal.notes);
     return out;
 }
 

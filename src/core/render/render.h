@@ -31,8 +31,8 @@ struct ChainPlan {
     double pixelsPerMm = 0; ///< to be stated in the file; 0: none
     double printPerMm = 0;  ///< what lengths on paper count with: the same, else the delivery's resolution
     bool resampled() const; ///< the copy has other pixels than the original
-    /// What a person should know of the sizes, in sentences.
-    std::vector<std::string> warnings() const;
+    /// What a person should know of the sizes.
+    Notes notes() const;
 };
 /// `ownPixelsPerMm` is the resolution the original states, 0 when it states none.
 ChainPlan planChain(const Delivery& delivery, Size upright, const TurnException& exception = {},
@@ -46,7 +46,7 @@ ColourSpacePtr outputSpace(const FileSettings& settings);
 /// The picture alone, cut and resampled for a whole of `whole` pixels: the copy's own size for a copy, any
 /// smaller size of its shape for a proof.
 Frame renderBase(const ByteSource& original, const std::string& name, const PictureFacts& facts,
-                 const Delivery& delivery, const ChainPlan& plan, Size whole, std::string* warning = nullptr,
+                 const Delivery& delivery, const ChainPlan& plan, Size whole, Notes* notes = nullptr,
                  const DecodedPtr& decoded = nullptr);
 /// What renderBase asks of the decoder.
 DevelopWish developWish(const Delivery& delivery, const ChainPlan& plan, Size whole);
@@ -66,7 +66,7 @@ struct FinishContext {
 struct FinishResult {
     SealResult seal;
     BorderResult border;
-    std::vector<std::string> warnings(const Delivery& delivery) const;
+    Notes notes() const; ///< of both
 };
 /// The border alone.
 BorderResult borderFrame(const Delivery& delivery, const ChainPlan& plan, const TextFacts& facts,

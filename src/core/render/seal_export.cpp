@@ -43,8 +43,8 @@ Alone alone(const SealDesign& design, int width) {
     out.seal = prepareSeal(withTokensAsTyped(design));
     if (out.seal->empty())
         throw Problem(ProblemKind::BadSetting, "seal", "there is nothing to be drawn",
-                      out.seal->problems.empty() ? "Give the seal a part"
-                                                 : out.seal->problems.front().sentence());
+                      out.seal->notes.empty() ? "Give the seal a part"
+                                              : wholeSentenceOf(out.seal->notes.front()));
     const double reach = std::max(0.0, effectReach(design, 100) - 2); // in units
     const Box box = out.seal->box.grown(reach);
     const double scale = width / box.width;

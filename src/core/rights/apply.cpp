@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "rights/apply.h"
 
+#include "privacy/coordinates.h"
+
 #include "base/text.h"
 #include "privacy/tables.h"
 
@@ -136,8 +138,11 @@ private:
         if (outcome.after == was)
             return;
         if (!outcome.rules.empty() && rule.action != RuleAction::Add)
-            outcome.notes.push_back("rule " + std::to_string(index + 1) + " overrides rule " +
-                                    std::to_string(outcome.rules.back() + 1));
+            addNote(outcome.notes, {NoteKind::RuleOverridden,
+                                    field->key + " " + std::to_string(index + 1),
+                                    {{"field", field->label},
+                                     {"rule", std::to_string(index + 1)},
+                                     {"other", std::to_string(outcome.rules.back() + 1)}}});
         outcome.rules.push_back(index);
     }
 
@@ -153,11 +158,11 @@ private:
                 facts[token] = outcome.before.typed();
         const auto fill = [&](const std::string& text) {
             auto result = fillTokens(text, facts);
-            for (const auto& token : result.missing) {
-                auto note = "{" + token + "} has no value for this picture";
-                if (std::find(outcome.notes.begin(), outcome.notes.end(), note) == outcome.notes.end())
-                    outcome.notes.push_back(std::move(note));
-            }
+            for (const auto& token : result.missing)
+                addNote(outcome.notes,
+                        tokenNote(token, {NoteKind::RightsTokenUnknown, NoteKind::RightsTokenEmpty},
+                                  field.key + " {" + token + "}",
+                                  {{"field", field.label}, {"token", token}}));
             return result.missing.empty() ? trimmed(result.text) : tidied(result.text);
         };
         FieldValue out;
@@ -210,6 +215,32 @@ void takeByHand(AppliedRights& applied, const FieldValues& byHand) {
     }
 }
 
+std::vector<std::string> joinedOnce(std::vector<std::string> known, const std::vector<std::string>& more) {
+    for (const auto& text : more)
+        if (std::find(known.begin(), known.end(), text) == known.end())
+            known.push_back(text);
+    return known;
+}
+
+/// Coordinates go out of the words that stay, and it is said.
+void cutCoordinatesOut(const FieldInfo& field, FieldOutcome& outcome) {
+    const auto cut = [&](std::string& text) {
+        auto left = withoutCoordinates(text);
+        if (left == text)
+            return;
+        addNote(outcome.notes, {NoteKind::CoordinatesCut,
+                                field.key + " " + cutUtf8(text, 80),
+                                {{"field", field.label}, {"text", cutUtf8(text, 80)}}});
+        text = std::move(left);
+    };
+    for (auto& item : outcome.after.items)
+        cut(item);
+    for (auto& [language, text] : outcome.after.languages)
+        cut(text);
+    std::erase_if(outcome.after.items, [](const std::string& item) { return item.empty(); });
+    std::erase_if(outcome.after.languages, [](const auto& entry) { return entry.second.empty(); });
+}
+
 /// Words that name a removed place: told, and cut where the rules say so.
 void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Metadata& metadata) {
     if (privacy.opensLocation())
@@ -218,27 +249,31 @@ void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Me
         const auto* field = metadataField(key);
         if (field->category == Category::Contact || field->placeField)
             continue; // the studio's own town is meant to be there
+        if (privacy.cutCoordinates)
+            cutCoordinatesOut(*field, outcome);
         auto& items = outcome.after.items;
         const bool cut = field->key == "keywords" ? privacy.dropPlaceKeywords
                                                   : privacy.blankPlaceTexts && !outcome.byHand &&
                                                         field->category == Category::Description;
         for (auto item = items.begin(); item != items.end();) {
-            const auto place = placeIn(*item, metadata.placeNames);
-            if (place.empty()) {
+            const auto places = placesIn(*item, metadata.placeNames);
+            if (places.empty()) {
                 ++item;
             } else if (cut) {
-                outcome.notes.push_back("left out, since it names the place: " + cutUtf8(*item, 80));
+                addNote(outcome.notes, {NoteKind::PlaceWordCut,
+                                        field->key + " " + cutUtf8(*item, 80),
+                                        {{"field", field->label}, {"text", cutUtf8(*item, 80)}}});
                 item = items.erase(item);
             } else {
-                outcome.place = place;
+                outcome.places = joinedOnce(outcome.places, places);
                 ++item;
             }
         }
         std::erase_if(outcome.after.languages, [&](const auto& entry) {
-            const auto place = placeIn(entry.second, metadata.placeNames);
-            if (!place.empty() && !cut)
-                outcome.place = place;
-            return !place.empty() && cut;
+            const auto places = placesIn(entry.second, metadata.placeNames);
+            if (!cut)
+                outcome.places = joinedOnce(outcome.places, places);
+            return !places.empty() && cut;
         });
     }
 }
@@ -247,11 +282,15 @@ void lookAtLimits(AppliedRights& applied) {
     for (auto& [key, outcome] : applied.fields) {
         const auto* field = metadataField(key);
         if (const auto problem = fieldProblem(*field, outcome.after); !problem.empty())
-            outcome.notes.push_back(problem);
+            addNote(outcome.notes,
+                    {NoteKind::WrongAddress, key, {{"field", field->label}, {"what", problem}}});
         if (const auto over = overIimLimit(*field, outcome.after))
-            outcome.notes.push_back("longer than IIM's " + std::to_string(field->iimBytes) + " bytes by " +
-                                    std::to_string(over) + ": cut there, whole in XMP" +
-                                    (field->exifTag ? " and Exif" : ""));
+            addNote(outcome.notes, {NoteKind::OverIim,
+                                    key,
+                                    {{"field", field->label},
+                                     {"bytes", std::to_string(field->iimBytes)},
+                                     {"over", std::to_string(over)},
+                                     {"whole", field->exifTag ? "XMP and Exif hold" : "XMP holds"}}});
     }
 }
 
@@ -288,19 +327,15 @@ const FieldValue& AppliedRights::after(std::string_view key) const {
     return found == fields.end() ? none : found->second.after;
 }
 
-std::vector<std::string> AppliedRights::warnings() const {
-    std::vector<std::string> out;
+Notes AppliedRights::notes() const {
+    Notes out;
     for (const auto& field : metadataFields()) {
         const auto found = fields.find(field.key);
         if (found == fields.end())
             continue;
-        for (const auto& note : found->second.notes)
-            if (note.starts_with("{"))
-                out.push_back(field.label + ": " + note);
-        if (const auto& place = found->second.place; place == "coordinates")
-            out.push_back("coordinates stand in " + field.label);
-        else if (!place.empty())
-            out.push_back("the place \"" + place + "\" stands in " + field.label);
+        addNotes(out, found->second.notes);
+        for (const auto& place : found->second.places)
+            addNote(out, placeNote(place, field.label));
     }
     return out;
 }

@@ -5,6 +5,7 @@
 // top to bottom; what was typed for this one picture; then the words that name a removed place.
 #pragma once
 
+#include "base/note.h"
 #include "geometry/size.h"
 #include "metadata/metadata.h"
 #include "privacy/rules.h"
@@ -19,17 +20,16 @@ struct FieldOutcome {
     std::vector<std::size_t> rules; ///< of the sheet, those that changed it, in order
     bool removedByPrivacy = false;  ///< the original's own value was taken out
     bool byHand = false;            ///< typed for this picture
-    std::vector<std::string>
-        notes;         ///< one rule over another, tokens without a value, limits, wrong addresses
-    std::string place; ///< a removed place that stands in `after`; empty: none
+    Notes notes; ///< one rule over another, tokens without a value, limits, wrong addresses
+    std::vector<std::string> places; ///< removed places that stand in `after`, as placesIn() tells them
     bool changed() const { return !(before == after); }
 };
 
 struct AppliedRights {
     std::map<std::string, FieldOutcome> fields; ///< by key; only those with something before or after
     const FieldValue& after(std::string_view key) const;
-    /// What a person should know, each naming its field: tokens without a value, places in plain sight.
-    std::vector<std::string> warnings() const;
+    /// Those of all fields, and places in plain sight.
+    Notes notes() const;
 };
 
 /// What a rule's condition asks about the picture besides its metadata.

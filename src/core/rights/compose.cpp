@@ -42,8 +42,7 @@ std::vector<ExifValue> exifTags(const CopyWords& words, ComposedMetadata& out) {
         const auto whole = joined(value->second.items);
         const auto text = cutUtf8(whole, kMaxExifText);
         if (text.size() < whole.size())
-            out.notes.push_back(field.label +
-                                " is longer than Exif has room for: there it was cut; XMP holds it whole");
+            addNote(out.notes, {NoteKind::OverExif, field.key, {{"field", field.label}}});
         tags.push_back(textTag(field.exifTag, text));
     }
     tags.insert(tags.end(), words.exif.begin(), words.exif.end());
@@ -105,9 +104,12 @@ Bytes composeIim(const CopyWords& words, ComposedMetadata& out) {
         for (const auto& item : value->second.items) {
             const auto cut = cutUtf8(item, field.iimBytes);
             if (cut.size() < item.size())
-                out.notes.push_back(field.label + " is longer than IIM's " + std::to_string(field.iimBytes) +
-                                    " bytes: there it was cut to \"" + cutUtf8(cut, 80) + "\"; XMP" +
-                                    (field.exifTag ? " and Exif hold" : " holds") + " it whole");
+                addNote(out.notes, {NoteKind::OverIim,
+                                    field.key,
+                                    {{"field", field.label},
+                                     {"bytes", std::to_string(field.iimBytes)},
+                                     {"over", std::to_string(overIimLimit(field, value->second))},
+                                     {"whole", field.exifTag ? "XMP and Exif hold" : "XMP holds"}}});
             addDataset(iim, 2, static_cast<std::uint8_t>(field.iimDataset), cut);
             any = true;
         }

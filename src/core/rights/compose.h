@@ -5,6 +5,7 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "base/note.h"
 #include "geometry/size.h"
 #include "rights/apply.h"
 #include "rights/mark.h"
@@ -20,9 +21,9 @@ struct ComposedMetadata {
     std::string xmp;                             ///< a whole packet
     std::string xmpMain, xmpExtended, xmpDigest; ///< the same in two, for JPEG, when it is over 64 kB
     Bytes iim;                                   ///< datasets alone, as TIFF holds them
-    std::vector<ExifValue> tags;    ///< what `exif` says, for TIFF, which holds them as tags of its own
-    Bytes photoshop;                ///< image resources holding IIM and its digest; empty without rights
-    std::vector<std::string> notes; ///< what had to be cut, for a person
+    std::vector<ExifValue> tags; ///< what `exif` says, for TIFF, which holds them as tags of its own
+    Bytes photoshop;             ///< image resources holding IIM and its digest; empty without rights
+    Notes notes;                 ///< what had to be cut
 };
 
 /// What a copy's metadata says besides rights.

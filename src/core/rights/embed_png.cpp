@@ -32,7 +32,7 @@ Bytes textOf(std::string_view text) {
     return {text.begin(), text.end()};
 }
 
-void addProfile(Bytes& out, ByteSpan profile) {
+void addPngProfile(Bytes& out, ByteSpan profile) {
     using namespace std::string_view_literals;
     Bytes data = textOf("ICC profile\0\0"sv); // its name, and zlib as the method
     uLongf length = ::compressBound(static_cast<uLong>(profile.size()));
@@ -48,7 +48,7 @@ void addProfile(Bytes& out, ByteSpan profile) {
 void addMetadata(Bytes& out, const ComposedMetadata& metadata, const EmbedExtras& extras) {
     using namespace std::string_view_literals;
     if (!extras.iccProfile.empty())
-        addProfile(out, extras.iccProfile);
+        addPngProfile(out, extras.iccProfile);
     if (extras.pixelsPerMm > 0) {
         Bytes data;
         const auto perMetre = static_cast<std::uint32_t>(std::lround(extras.pixelsPerMm * 1000));

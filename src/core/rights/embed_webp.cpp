@@ -8,21 +8,21 @@ namespace {
 
 constexpr std::uint8_t kIcc = 0x20, kAlpha = 0x10, kExif = 0x08, kXmp = 0x04;
 
-std::uint32_t numberAt(ByteSpan bytes, std::size_t at, int count = 4) {
+std::uint32_t riffNumberAt(ByteSpan bytes, std::size_t at, int count = 4) {
     std::uint32_t out = 0;
     for (int i = 0; i < count; ++i)
         out |= std::uint32_t(bytes[at + static_cast<std::size_t>(i)]) << (8 * i);
     return out;
 }
 
-void addNumber(Bytes& out, std::uint32_t value, int count = 4) {
+void addRiffNumber(Bytes& out, std::uint32_t value, int count = 4) {
     for (int i = 0; i < count; ++i)
         out.push_back(static_cast<std::uint8_t>(value >> (8 * i)));
 }
 
 void addChunk(Bytes& out, std::string_view type, ByteSpan data) {
     out.insert(out.end(), type.begin(), type.end());
-    addNumber(out, static_cast<std::uint32_t>(data.size()));
+    addRiffNumber(out, static_cast<std::uint32_t>(data.size()));
     out.insert(out.end(), data.begin(), data.end());
     if (data.size() % 2)
         out.push_back(0);
@@ -40,11 +40,11 @@ struct Canvas {
 
 Canvas canvasOf(std::string_view type, ByteSpan data) {
     if (type == "VP8X" && data.size() >= 10)
-        return {numberAt(data, 4, 3) + 1, numberAt(data, 7, 3) + 1, (data[0] & kAlpha) != 0};
+        return {riffNumberAt(data, 4, 3) + 1, riffNumberAt(data, 7, 3) + 1, (data[0] & kAlpha) != 0};
     if (type == "VP8 " && data.size() >= 10) // RFC 6386, 9.1
-        return {numberAt(data, 6, 2) & 0x3FFFU, numberAt(data, 8, 2) & 0x3FFFU, false};
+        return {riffNumberAt(data, 6, 2) & 0x3FFFU, riffNumberAt(data, 8, 2) & 0x3FFFU, false};
     if (type == "VP8L" && data.size() >= 5) { // WebP lossless, 3
-        const auto bits = numberAt(data, 1);
+        const auto bits = riffNumberAt(data, 1);
         return {(bits & 0x3FFFU) + 1, (bits >> 14 & 0x3FFFU) + 1, (bits >> 28 & 1U) != 0};
     }
     broken();
@@ -59,7 +59,7 @@ Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
     Bytes picture;
     for (std::size_t at = 12; at + 8 <= bare.size();) {
         const std::string_view type(reinterpret_cast<const char*>(bare.data()) + at, 4);
-        const std::size_t length = numberAt(bare, at + 4);
+        const std::size_t length = riffNumberAt(bare, at + 4);
         if (at + 8 + length > bare.size())
             broken();
         const auto data = bare.subspan(at + 8, length);
@@ -73,8 +73,8 @@ Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
     flags[0] =
         static_cast<std::uint8_t>((extras.iccProfile.empty() ? 0 : kIcc) | (canvas.alpha ? kAlpha : 0) |
                                   (metadata.exif.empty() ? 0 : kExif) | (metadata.xmp.empty() ? 0 : kXmp));
-    addNumber(flags, canvas.width - 1, 3);
-    addNumber(flags, canvas.height - 1, 3);
+    addRiffNumber(flags, canvas.width - 1, 3);
+    addRiffNumber(flags, canvas.height - 1, 3);
     Bytes body = {'W', 'E', 'B', 'P'};
     addChunk(body, "VP8X", flags);
     if (!extras.iccProfile.empty())
@@ -86,7 +86,7 @@ Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
         addChunk(body, "XMP ",
                  {reinterpret_cast<const std::uint8_t*>(metadata.xmp.data()), metadata.xmp.size()});
     Bytes out = {'R', 'I', 'F', 'F'};
-    addNumber(out, static_cast<std::uint32_t>(body.size()));
+    addRiffNumber(out, static_cast<std::uint32_t>(body.size()));
     out.insert(out.end(), body.begin(), body.end());
     return out;
 }

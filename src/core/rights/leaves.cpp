@@ -33,7 +33,7 @@ void addFields(const AppliedRights& applied, std::vector<Leaving>& out) {
         Leaving row;
         row.category = field.category;
         row.name = field.label;
-        row.tellsPlace = field.placeField || !outcome.place.empty();
+        row.tellsPlace = field.placeField || !outcome.places.empty();
         if (outcome.after.empty()) {
             row.fate = Fate::Removed;
             row.value = outcome.before.shown(field);

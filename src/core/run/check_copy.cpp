@@ -98,14 +98,14 @@ void holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
         const bool allowed = finding.category == Category::Technical ||
                              (finding.category == Category::Preview && promise.preview);
         if (!allowed)
-            check.failures.push_back(finding.where + ": " + finding.name + " should not be in the copy");
+            addNote(check.failures, {NoteKind::CopyHoldsMore, finding.where + ": " + finding.name, {}});
     }
     for (const auto& part : check.report.notSearched)
-        check.failures.push_back("could not be searched whole: " + part);
+        addNote(check.failures, {NoteKind::CopyNotSearched, part, {}});
     const auto missing = promised.missing();
     check.rightsInStep = missing.empty();
     if (!missing.empty())
-        check.failures.push_back("what was to be written is not there as promised: " + missing);
+        addNote(check.failures, {NoteKind::CopyLacksWords, missing, {}});
 }
 
 /// All that the copy is meant to say, for telling a person's own words from a leak.
@@ -139,7 +139,7 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Cop
             continue; // four or five letters stand in any file by chance
         if (::memmem(head.data(), head.size(), secret.data(), secret.size()) &&
             own.find(text) == std::string::npos) // else the person's own words, which are told as such
-            check.failures.push_back("a removed place is still in the file's bytes");
+            addNote(check.failures, {NoteKind::CopyTellsPlace, "it stands in the file's bytes", {}});
     }
 }
 
@@ -152,11 +152,11 @@ CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const Fi
     try {
         const auto facts = readFacts(copy, "the copy");
         if (facts.container != promise.format)
-            check.failures.push_back("it has not the promised format");
+            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its format", {}});
         if (!(facts.stored == promise.size) || facts.orientation != 1)
-            check.failures.push_back("it has not the promised size");
+            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its size in pixels", {}});
     } catch (const Problem& problem) {
-        check.failures.push_back(problem.happened);
+        addNote(check.failures, {NoteKind::CopyNotAsPlanned, problem.happened, {}});
     }
     // Coordinates that a person wrote into a text are told as a warning; anything else that tells is a fault.
     check.noPlace =
@@ -165,7 +165,7 @@ CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const Fi
     if (promise.opensLocation)
         return check;
     if (!check.noPlace)
-        check.failures.push_back("it tells a place: " + check.report.placeText());
+        addNote(check.failures, {NoteKind::CopyTellsPlace, check.report.placeText(), {}});
     searchSecrets(copy, original, promise.words, check);
     return check;
 }

@@ -21,8 +21,8 @@ struct CopyPromise {
 struct CopyCheck {
     FileReport report;
     bool noPlace = false;
-    bool rightsInStep = false;         ///< all that was promised is there; also when nothing was
-    std::vector<std::string> failures; ///< any one of them means: not delivered
+    bool rightsInStep = false; ///< all that was promised is there; also when nothing was
+    Notes failures;            ///< any one of them means: not delivered
 };
 
 /// `original` is what the original told. `copy` is read by the privacy walkers only.

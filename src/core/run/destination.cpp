@@ -71,7 +71,7 @@ std::string temporaryName() {
     return kPrefix + std::to_string(::getpid()) + "-" + std::to_string(++counter) + kEnding;
 }
 
-FileIdentity identityOf(const struct stat& info) {
+FileIdentity identityFrom(const struct stat& info) {
     return {static_cast<std::uint64_t>(info.st_dev), static_cast<std::uint64_t>(info.st_ino),
             static_cast<std::uint64_t>(info.st_size),
             static_cast<std::int64_t>(info.st_mtim.tv_sec) * 1000000000 + info.st_mtim.tv_nsec};
@@ -80,7 +80,7 @@ FileIdentity identityOf(const struct stat& info) {
 FileIdentity identityFrom(int descriptor) {
     struct stat info {};
     ::fstat(descriptor, &info);
-    return identityOf(info);
+    return identityFrom(info);
 }
 
 /// Looked at on the opened folder itself: a link may have been turned since the plan.
@@ -248,7 +248,7 @@ bool StagedCopy::replace(const std::string& name, const FileIdentity& expected) 
     const auto isExpected = [&](const std::string& file) {
         struct stat info {};
         return ::fstatat(m_folder, file.c_str(), &info, AT_SYMLINK_NOFOLLOW) == 0 && S_ISREG(info.st_mode) &&
-               identityOf(info) == expected;
+               identityFrom(info) == expected;
     };
     if (!isExpected(name))
         return false;

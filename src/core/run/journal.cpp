@@ -4,8 +4,8 @@
 
 #include "base/files.h"
 #include "base/text.h"
-#include "run/plan_json.h"
-#include "run/register.h"
+#include "plan/plan_json.h"
+#include "record/register.h"
 
 #include <algorithm>
 #include <cerrno>
@@ -21,8 +21,8 @@ namespace {
 using nlohmann::json;
 namespace fs = std::filesystem;
 
-constexpr const char* kFormat = "keep-seal/journal";
-constexpr int kVersion = 1;
+constexpr const char* kJournalFormat = "keep-seal/journal";
+constexpr int kJournalVersion = 1;
 
 std::string lineOf(const json& value) {
     return value.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
@@ -54,8 +54,10 @@ Journal Journal::create(const fs::path& ledgerFile, const std::string& started, 
     Journal journal(file, descriptor);
     ::flock(descriptor, LOCK_EX | LOCK_NB);
     try {
-        journal.write(lineOf(
-            {{"format", kFormat}, {"version", kVersion}, {"started", started}, {"plan", toJson(plan)}}));
+        journal.write(lineOf({{"format", kJournalFormat},
+                              {"version", kJournalVersion},
+                              {"started", started},
+                              {"plan", toJson(plan)}}));
     } catch (const Problem&) {
         journal.remove();
         throw;
@@ -131,7 +133,7 @@ JournalContents readJournal(const fs::path& file) {
     JournalContents out;
     try {
         const auto head = json::parse(line);
-        if (head.at("format") != kFormat || head.at("version").get<int>() > kVersion)
+        if (head.at("format") != kJournalFormat || head.at("version").get<int>() > kJournalVersion)
             throw Problem(ProblemKind::BadFile, file.string(), "this is no journal this version can read");
         out.started = head.at("started").get<std::string>();
         out.plan = planFromJson(head.at("plan"), file.string());

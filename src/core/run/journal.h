@@ -5,7 +5,7 @@
 // a lock on it; when the run ends, the ledger is written and the journal goes.
 #pragma once
 
-#include "run/plan.h"
+#include "plan/plan.h"
 
 #include <map>
 

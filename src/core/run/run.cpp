@@ -5,8 +5,8 @@
 #include "base/files.h"
 #include "base/fingerprint.h"
 #include "picture/pixel_memory.h"
+#include "record/register.h"
 #include "run/journal.h"
-#include "run/register.h"
 #include "run/stamper.h"
 
 #include <algorithm>
@@ -295,8 +295,9 @@ private:
 int RunResult::exitCode() const {
     if (stopped)
         return 3;
-    const bool problems = std::any_of(ledger.rows.begin(), ledger.rows.end(),
-                                      [](const LedgerRow& row) { return row.problem.has_value(); });
+    const bool problems = std::any_of(ledger.rows.begin(), ledger.rows.end(), [](const LedgerRow& row) {
+        return row.problem.has_value() || row.outcome == Outcome::HeldBack;
+    });
     return problems ? 1 : 0;
 }
 

@@ -5,7 +5,7 @@
 // where it was.
 #pragma once
 
-#include "run/plan.h"
+#include "plan/plan.h"
 
 #include <atomic>
 #include <functional>

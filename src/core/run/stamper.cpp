@@ -4,10 +4,10 @@
 
 #include "base/fingerprint.h"
 #include "delivery/file_names.h"
+#include "plan/stamped.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
 #include "run/check_copy.h"
-#include "run/stamped.h"
 
 #include <algorithm>
 
@@ -90,14 +90,13 @@ private:
         std::optional<Problem> place;
         try {
             if (copyMarkIn(m_report) && !exception().stampAgain) {
-                row.warnings.emplace_back(kStampedBefore);
+                addNote(row.notes, {NoteKind::StampedBefore, {}, {}});
                 row.outcome = Outcome::LeftOut;
                 return;
             }
             if (const auto block = m_stamper.blockOf(root))
                 throw Problem(*block);
-            make(index, row);
-            row.outcome = Outcome::Made;
+            row.outcome = make(index, row) ? Outcome::Made : Outcome::HeldBack;
         } catch (const Problem& p) {
             row.problem = p;
             row.outcome = p.kind == ProblemKind::Stopped ? Outcome::Waiting : Outcome::Failed;
@@ -111,36 +110,52 @@ private:
         m_stamper.tell(root, place);
     }
 
-    void make(std::size_t index, LedgerRow& row) {
+    /// Whether the copy may be delivered, by all that is known of it so far.
+    static bool deliverable(LedgerRow& row, const Notes& more) {
+        addNotes(row.notes, more);
+        return row.heldBackBy().empty();
+    }
+
+    /// False: it is held back, and the row says by what. Asked as early as it can be told: what the plan
+    /// knows costs no pixel.
+    bool make(std::size_t index, LedgerRow& row) {
         const auto& planned = m_plan.copies[index];
         const auto& delivery = deliveryOf(index);
         const auto chain = chainOf(index);
-        requireFits(planned.format, chain.sizes.whole, row.original.string());
-        // The folder first: where nothing can be written nothing need be rendered.
+        const CopyAsked asked{m_path, m_facts, m_metadata, delivery, exception(), chain};
+        row.notes = planned.notes;
+        if (m_renderedFor != planned.delivery)
+            m_ahead = lookAhead(asked, m_stamper.m_prepared[planned.delivery]);
+        const auto& words = m_renderedFor == planned.delivery ? m_rendered.words : m_ahead.words;
+        const auto& known = m_renderedFor == planned.delivery ? m_rendered.notes : m_ahead.notes;
+        addNotes(row.notes, known);
+        if (!deliverable(row, notesOfFile(asked, words, planned.format, planned.target.stem().string())))
+            return false;
+        // The folder before the pixels: where nothing can be written nothing need be rendered.
         const auto destination = m_stamper.m_destinations.at(planned.target.parent_path(), planned.inside);
         if (m_renderedFor != planned.delivery)
-            render(planned.delivery, chain);
+            render(planned.delivery, asked);
+        row.readability = m_rendered.readability;
+        if (!deliverable(row, m_rendered.notes))
+            return false;
         if (m_stamper.m_stop)
             throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
-        const auto encoded =
-            encodeCopy(m_rendered.frame, delivery, chain, planned.format, m_rendered.words.copy);
-        row.warnings.insert(row.warnings.end(), m_rendered.warnings.begin(), m_rendered.warnings.end());
-        row.warnings.insert(row.warnings.end(), encoded.notes.begin(), encoded.notes.end());
-        row.readability = m_rendered.readability;
-        deliver(encoded.bytes, chain.sizes.whole, planned, *destination, row);
+        const auto encoded = encodeCopy(m_rendered.frame, delivery, chain, planned.format,
+                                        m_rendered.words.copy, m_rendered.holds);
+        return deliverable(row, encoded.notes) &&
+               deliver(encoded.bytes, chain.sizes.whole, planned, *destination, row);
     }
 
-    void render(std::size_t index, const ChainPlan& chain) {
+    void render(std::size_t index, const CopyAsked& asked) {
         m_rendered = {}; // the last delivery's pixels make room first
         m_renderedFor.reset();
         if (m_shrink && !m_decoded)
             m_decoded = decodePicture(m_file, m_path.string(), m_facts, *m_shrink);
-        m_rendered = finishedCopy(m_file, m_facts, m_metadata, m_plan.deliveries[index], chain, exception(),
-                                  m_stamper.m_prepared[index], m_decoded);
+        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded);
         m_renderedFor = index;
     }
 
-    void deliver(const Bytes& bytes, Size size, const PlannedCopy& planned, Destination& destination,
+    bool deliver(const Bytes& bytes, Size size, const PlannedCopy& planned, Destination& destination,
                  LedgerRow& row) {
         const auto& delivery = m_plan.deliveries[planned.delivery];
         const auto& words = m_rendered.words;
@@ -150,13 +165,9 @@ private:
                                 hasNewPreview(delivery, planned.format)},
                                m_report);
         if (staged->size() != bytes.size())
-            check.failures.push_back("it is not whole");
-        if (!check.failures.empty())
-            throw Problem(ProblemKind::FailedCheck, row.original.string(),
-                          "the finished copy was not delivered: " + check.failures.front(),
-                          "Please report this: it is a fault of Keep Seal");
-        for (auto& warning : wordWarnings(words, m_metadata, delivery, planned.target.stem().string()))
-            row.warnings.push_back(std::move(warning));
+            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "it is not whole", {}});
+        if (!deliverable(row, check.failures))
+            return false;
         row.copyFingerprint = fingerprint(ByteSpan(bytes));
         placeUnderFreeName(*staged, destination, planned, row);
         row.copyBytes = bytes.size();
@@ -165,9 +176,12 @@ private:
         row.noPlaceInCopy = check.noPlace;
         row.rightsInCopy = check.rightsInStep && !words.copy.fields.empty();
         row.placeOpened = delivery.privacy.opensLocation();
+        row.sealOnCopy = m_rendered.holds.seal;
+        row.borderOnCopy = m_rendered.holds.border;
         for (const auto& [key, value] : words.copy.fields)
             row.written.push_back(metadataField(key)->label);
         row.removed = removedKinds(m_report, check.report);
+        return true;
     }
 
     /// The plan's name, unless someone took it since.
@@ -182,7 +196,7 @@ private:
             return;
         // The run before was killed between placing this copy and writing it down.
         if (destination.holds(name, row.copyFingerprint)) {
-            row.warnings.emplace_back("the copy lay at its place already, byte for byte");
+            addNote(row.notes, {NoteKind::LayThere, {}, {}});
             return;
         }
         placeNumbered(staged, planned, row);
@@ -196,7 +210,7 @@ private:
             if (!staged.place(name))
                 continue;
             row.copy = planned.target.parent_path() / name;
-            row.warnings.emplace_back("the planned name was taken during the run");
+            addNote(row.notes, {NoteKind::NameTakenMeanwhile, {}, {}});
             return;
         }
         throw Problem(ProblemKind::CannotWrite, planned.target.string(), "no free name was found");
@@ -213,6 +227,7 @@ private:
     Metadata m_metadata;
     std::optional<int> m_shrink;
     DecodedPtr m_decoded;
+    CopyAhead m_ahead;       ///< of the delivery that is to be rendered next
     FinishedCopy m_rendered; ///< kept for the formats of one delivery
     std::optional<std::size_t> m_renderedFor;
 };

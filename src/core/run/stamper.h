@@ -4,9 +4,9 @@
 // placed. Internal to run/.
 #pragma once
 
+#include "plan/plan.h"
 #include "run/destination.h"
 #include "run/memory_budget.h"
-#include "run/plan.h"
 #include "seal/draw.h"
 
 #include <atomic>

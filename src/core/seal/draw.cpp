@@ -164,43 +164,80 @@ Affine middlemost(const SealPlacement& placement, Point centre) {
         ->map;
 }
 
-void noteLogos(const PreparedSeal& seal, const Frame& frame, SealResult& result) {
+/// The part's logo, where it has fewer pixels than it is drawn with at that unit (pixels of the copy).
+std::optional<LogoNeed> needOf(const SealPart& part, const PreparedPart& prepared, double unit, bool dark) {
+    const Size has = logoNativePixels(part.logo, dark);
+    const double height = prepared.box.height * unit / 100;
+    if (has.empty() || height <= has.height + 0.5)
+        return std::nullopt;
+    const double width = height * has.width / has.height;
+    return LogoNeed{dark && !part.logo.darkFile.empty() ? part.logo.darkFile : part.logo.file,
+                    has,
+                    {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}};
+}
+
+std::vector<LogoNeed> logoNeeds(const PreparedSeal& seal, double unit, bool dark) {
+    std::vector<LogoNeed> out;
     for (const auto& prepared : seal.parts) {
         if (!prepared.logo)
             continue;
-        const auto& part = seal.design.parts[prepared.index];
         try {
-            const Size has = logoNativePixels(part.logo, result.decision.dark);
-            const double height = prepared.box.height * result.unit / 100 / frame.scale;
-            if (has.empty() || height <= has.height + 0.5)
-                continue;
-            const double width = height * has.width / has.height;
-            const bool dark = result.decision.dark && !part.logo.darkFile.empty();
-            result.enlarged.push_back(
-                {dark ? part.logo.darkFile : part.logo.file,
-                 has,
-                 {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}});
-        } catch (const Problem& problem) {
-            result.problems.push_back(problem);
+            if (auto need = needOf(seal.design.parts[prepared.index], prepared, unit, dark))
+                out.push_back(std::move(*need));
+        } catch (const Problem&) {
+            continue; // told when the seal was laid out
         }
     }
+    return out;
+}
+
+void tellNeeds(Notes& notes, const std::vector<LogoNeed>& needs) {
+    const auto sizeText = [](Size s) { return std::to_string(s.width) + " x " + std::to_string(s.height); };
+    for (const auto& need : needs)
+        addNote(notes, {NoteKind::SealLogoEnlarged,
+                        need.file,
+                        {{"name", std::filesystem::path(need.file).filename().string()},
+                         {"has", sizeText(need.has)},
+                         {"needs", sizeText(need.needs)}}});
+}
+
+/// A seal that was moved away, or reaches over the edge.
+void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& placement, Size whole) {
+    if (seal.design.arrangement != Arrangement::Single || placement.instances.empty())
+        return;
+    const Box box = boundsOf(placement.corners);
+    const double width = std::min(box.right(), double(whole.width)) - std::max(box.x, 0.0),
+                 height = std::min(box.bottom(), double(whole.height)) - std::max(box.y, 0.0);
+    const double share =
+        width <= 0 || height <= 0 ? 0 : width * height / std::max(1e-9, box.width * box.height);
+    if (share < 0.02)
+        addNote(notes, {NoteKind::SealOffPicture, {}, {}});
+    else if (share < 0.97)
+        addNote(notes, {NoteKind::SealCutOff, {}, {}});
+}
+
+SealPlace placeFor(const SealDesign& design, const SealException* exception) {
+    auto out = placeOf(design);
+    if (!exception)
+        return out;
+    out.nudge = exception->nudge;
+    if (exception->anchor) {
+        out.anchor = *exception->anchor;
+        out.atPoint = false;
+    }
+    return out;
 }
 
 SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealException* exception,
                     std::optional<Trial>& finished) {
     const auto& design = seal.design;
     SealDecision out;
-    out.place = placeOf(design);
+    out.place = placeFor(design, exception);
     out.dark = design.tone == Tone::Dark;
     out.halo = design.halo.when == HaloWhen::Always;
     out.opacity = design.opacity;
     if (exception) {
         out.none = exception->none;
-        out.place.nudge = exception->nudge;
-        if (exception->anchor) {
-            out.place.anchor = *exception->anchor;
-            out.place.atPoint = false;
-        }
         out.dark = exception->dark.value_or(out.dark);
         out.opacity = exception->opacity.value_or(out.opacity);
     }
@@ -219,20 +256,41 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealExce
 
 } // namespace
 
+Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception) {
+    if (!seal.design.on || (exception && exception->none))
+        return {};
+    Notes out = seal.notes;
+    if (seal.empty() || picture.empty())
+        return out;
+    const auto placement = arrangeSeal(seal, picture, whole, placeFor(seal.design, exception));
+    if (placement.madeSmaller)
+        addNote(out, {NoteKind::SealMadeSmaller, {}, {}});
+    const auto tone =
+        exception && exception->dark ? (*exception->dark ? Tone::Dark : Tone::Light) : seal.design.tone;
+    if (tone != Tone::Dark)
+        tellNeeds(out, logoNeeds(seal, placement.unit, false));
+    if (tone != Tone::Light)
+        tellNeeds(out, logoNeeds(seal, placement.unit, true));
+    tellWhere(out, seal, placement, whole);
+    return out;
+}
+
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context) {
     SealResult out;
-    out.missingCharacters = seal.missingCharacters;
-    out.missingTokens = seal.missingTokens;
-    out.problems = seal.problems;
+    out.notes = seal.notes;
     if (seal.empty() || frame.picture.empty())
         return out;
     std::optional<Trial> finished;
     out.decision = context.decided ? *context.decided : decide(seal, frame, context.exception, finished);
-    if (out.decision.none)
+    if (out.decision.none) {
+        out.notes.clear();
         return out;
+    }
     const auto placement = arranged(seal, frame, out.decision.place);
-    if (placement.instances.empty())
+    if (placement.instances.empty()) {
+        addNote(out.notes, {NoteKind::SealOffPicture, {}, {}});
         return out;
+    }
     out.count = placement.instances.size();
     out.map = middlemost(placement, seal.box.centre());
     out.corners = placement.corners;
@@ -249,34 +307,21 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     } else
         out.readability = put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
     out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
-    noteLogos(seal, frame, out);
+    out.enlarged = logoNeeds(seal, out.unit / frame.scale, out.decision.dark);
+    tellNeeds(out.notes, out.enlarged);
+    tellWhere(out.notes, seal, placement, frame.size);
+    if (out.madeSmaller)
+        addNote(out.notes, {NoteKind::SealMadeSmaller, {}, {}});
+    if (out.belowReadable)
+        addNote(out.notes, {NoteKind::SealHardToRead,
+                            {},
+                            {{"measured", trimmedNumber(out.readability, 1)},
+                             {"asked", trimmedNumber(seal.design.readable, 1)}}});
     return out;
 }
 
 SealResult drawSeal(const SealDesign& design, Frame& frame, const SealContext& context) {
     return drawSeal(*prepareSeal(design), frame, context);
-}
-
-std::vector<std::string> SealResult::warnings(const SealDesign& design) const {
-    std::vector<std::string> out;
-    if (madeSmaller)
-        out.emplace_back("the seal was made smaller to fit between the margins");
-    if (belowReadable)
-        out.push_back("the seal is hard to read here: contrast " + trimmedNumber(readability, 1) +
-                      " : 1, you asked for " + trimmedNumber(design.readable, 1) + " : 1");
-    if (missingCharacters > 0)
-        out.push_back(counted(static_cast<std::size_t>(missingCharacters), "character", "characters") +
-                      " of the seal are in none of the typefaces");
-    for (const auto& token : missingTokens)
-        out.push_back("the seal's {" + token + "} has no value for this picture and was left out");
-    for (const auto& need : enlarged)
-        out.push_back("the logo " + std::filesystem::path(need.file).filename().string() +
-                      " is enlarged: it has " + std::to_string(need.has.width) + " x " +
-                      std::to_string(need.has.height) + " pixels and needs " +
-                      std::to_string(need.needs.width) + " x " + std::to_string(need.needs.height));
-    for (const auto& problem : problems)
-        out.push_back("a logo was left out: " + problem.sentence());
-    return out;
 }
 
 } // namespace keepseal

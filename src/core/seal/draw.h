@@ -45,14 +45,14 @@ struct SealResult {
     double readability = 0; ///< contrast ratio, see readability.h; 0: nothing was drawn
     bool belowReadable = false;
     bool madeSmaller = false, madeLarger = false, overShare = false;
-    int missingCharacters = 0;
-    std::vector<std::string> missingTokens;
     std::vector<LogoNeed> enlarged; ///< bitmap logos that are too small for the copy
-    std::vector<Problem> problems;  ///< logos that were left out
+    Notes notes;                    ///< all that a person should know of it
     bool empty() const { return count == 0; }
-    /// Everything above that a person should know, in sentences.
-    std::vector<std::string> warnings(const SealDesign& design) const;
 };
+
+/// What there is to say of a seal on a picture before a pixel is touched; drawSeal() says the same and more.
+/// `picture` and `whole`: pixels of the copy.
+Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception);
 
 /// Blends the seal into `frame`; touches only the pixels under it.
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});

@@ -35,14 +35,18 @@ Box boundsOfAll(const PreparedSeal& seal, const PartIds& ids) {
     return out;
 }
 
+PreparedPtr laidOut(const SealDesign& design, const AsMade& asMade) {
+    return prepareSeal(asMade ? asMade(design) : design);
+}
+
 } // namespace
 
-std::string addPart(SealDesign& design, SealPart part, const std::string& parent) {
+std::string addPart(SealDesign& design, SealPart part, const std::string& parent, const AsMade& asMade) {
     if (part.id.empty() || design.part(part.id))
         part.id = newPart(design, part.kind).id;
     part.parent = parent;
     if (layoutAround(design, {}).stacking == Stacking::Free && parent.empty()) {
-        const auto seal = prepareSeal(design); // below all that is there
+        const auto seal = laidOut(design, asMade); // below all that is there
         part.x = seal->ink.centre().x;
         part.y = seal->ink.bottom() + 30 + part.size / 2;
     }
@@ -96,7 +100,7 @@ void reorder(SealDesign& design, const std::string& id, int direction) {
     std::swap(design.parts[at], design.parts[other]);
 }
 
-std::string groupParts(SealDesign& design, const PartIds& ids) {
+std::string groupParts(SealDesign& design, const PartIds& ids, const AsMade& asMade) {
     if (ids.empty())
         return {};
     const auto* first = design.part(ids.front());
@@ -105,7 +109,7 @@ std::string groupParts(SealDesign& design, const PartIds& ids) {
     SealPart group = newPart(design, PartKind::Group);
     group.parent = first->parent;
     group.group = layoutAround(design, ids.front());
-    const auto seal = prepareSeal(design);
+    const auto seal = laidOut(design, asMade);
     const Point middle = boundsOfAll(*seal, ids).centre();
     group.x = middle.x, group.y = middle.y;
     const auto id = group.id;
@@ -118,11 +122,11 @@ std::string groupParts(SealDesign& design, const PartIds& ids) {
     return id;
 }
 
-void ungroup(SealDesign& design, const std::string& id) {
+void ungroup(SealDesign& design, const std::string& id, const AsMade& asMade) {
     const auto at = indexOf(design, id);
     if (at == design.parts.size() || design.parts[at].kind != PartKind::Group)
         return;
-    const auto seal = prepareSeal(design);
+    const auto seal = laidOut(design, asMade);
     if (layoutAround(design, id).stacking == Stacking::Free)
         for (const auto& box : seal->boxes)
             if (auto* part = design.part(box.first); part && part->parent == id)
@@ -140,11 +144,11 @@ GroupLayout& layoutAround(SealDesign& design, const std::string& id) {
     return group ? group->group : design.layout;
 }
 
-void placeFreely(SealDesign& design, const std::string& id) {
+void placeFreely(SealDesign& design, const std::string& id, const AsMade& asMade) {
     auto& layout = layoutAround(design, id);
     if (layout.stacking == Stacking::Free)
         return;
-    const auto seal = prepareSeal(design);
+    const auto seal = laidOut(design, asMade);
     const auto* self = design.part(id);
     const auto parent = self ? self->parent : std::string();
     for (auto& part : design.parts)
@@ -185,11 +189,11 @@ void resizePart(SealDesign& design, const std::string& id, double factor) {
     }
 }
 
-void alignParts(SealDesign& design, const PartIds& ids, Edge edge) {
+void alignParts(SealDesign& design, const PartIds& ids, Edge edge, const AsMade& asMade) {
     if (ids.empty())
         return;
-    placeFreely(design, ids.front());
-    const auto seal = prepareSeal(design);
+    placeFreely(design, ids.front(), asMade);
+    const auto seal = laidOut(design, asMade);
     Box around = boundsOfAll(*seal, ids);
     if (ids.size() == 1) {
         around = {};
@@ -227,11 +231,11 @@ void alignParts(SealDesign& design, const PartIds& ids, Edge edge) {
     }
 }
 
-void distributeParts(SealDesign& design, const PartIds& ids, bool across) {
+void distributeParts(SealDesign& design, const PartIds& ids, bool across, const AsMade& asMade) {
     if (ids.size() < 3)
         return;
-    placeFreely(design, ids.front());
-    const auto seal = prepareSeal(design);
+    placeFreely(design, ids.front(), asMade);
+    const auto seal = laidOut(design, asMade);
     std::vector<std::pair<Box, std::string>> boxes;
     double filled = 0;
     for (const auto& id : ids) {

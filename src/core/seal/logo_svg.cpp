@@ -20,8 +20,8 @@ constexpr int kMaxDepth = 64;
 constexpr std::int64_t kMaxInnerPixels = 16'000'000;
 constexpr double kMaxUses = 20'000;
 
-[[noreturn]] void refuse(const std::string& file, const std::string& why,
-                         ProblemKind kind = ProblemKind::Refused) {
+[[noreturn]] void refuseSvg(const std::string& file, const std::string& why,
+                            ProblemKind kind = ProblemKind::Refused) {
     throw Problem(kind, file, why, "Save the logo as a plain SVG without it, or choose another file");
 }
 
@@ -34,21 +34,21 @@ std::string_view localName(const char* name) {
 void requireSmallPicture(std::string_view address, const std::string& file) {
     const auto comma = address.find(',');
     if (comma == std::string_view::npos || address.substr(0, comma).find("base64") == std::string_view::npos)
-        refuse(file, "it holds a picture in a form that is not read");
+        refuseSvg(file, "it holds a picture in a form that is not read");
     std::string packed;
     for (const char c : address.substr(comma + 1))
         if (!std::isspace(static_cast<unsigned char>(c)))
             packed += c;
     if (packed.size() % 4 != 0)
-        refuse(file, "it holds a damaged picture", ProblemKind::NotAPicture);
+        refuseSvg(file, "it holds a damaged picture", ProblemKind::NotAPicture);
     Bytes bytes(packed.size() / 4 * 3);
     const int length = EVP_DecodeBlock(bytes.data(), reinterpret_cast<const unsigned char*>(packed.data()),
                                        static_cast<int>(packed.size()));
     if (length < 0)
-        refuse(file, "it holds a damaged picture", ProblemKind::NotAPicture);
+        refuseSvg(file, "it holds a damaged picture", ProblemKind::NotAPicture);
     const MemorySource source(bytes);
     if (readFacts(source, file).stored.pixels() > kMaxInnerPixels)
-        refuse(file, "it holds a picture of more than 16 megapixels", ProblemKind::TooLarge);
+        refuseSvg(file, "it holds a picture of more than 16 megapixels", ProblemKind::TooLarge);
 }
 
 void requireInside(std::string_view address, const std::string& file) {
@@ -58,18 +58,18 @@ void requireInside(std::string_view address, const std::string& file) {
     if (toLowerAscii(text.substr(0, 11)) == "data:image/" &&
         toLowerAscii(text.substr(0, 20)).find("svg") == std::string::npos)
         return requireSmallPicture(text, file);
-    refuse(file, "it refers to something outside itself (\"" + printable(text.substr(0, 60)) + "\")");
+    refuseSvg(file, "it refers to something outside itself (\"" + printable(text.substr(0, 60)) + "\")");
 }
 
 /// Style text: url(...) may only point inside, nothing may be imported.
 void requireHarmlessStyle(std::string_view style, const std::string& file) {
     const auto lower = toLowerAscii(style);
     if (lower.find("@import") != std::string::npos || lower.find("\\") != std::string::npos)
-        refuse(file, "its style reads another file");
+        refuseSvg(file, "its style reads another file");
     for (auto at = lower.find("url("); at != std::string::npos; at = lower.find("url(", at + 1)) {
         const auto end = lower.find(')', at);
         if (end == std::string::npos)
-            refuse(file, "its style is damaged", ProblemKind::NotAPicture);
+            refuseSvg(file, "its style is damaged", ProblemKind::NotAPicture);
         auto inner = trimmed(style.substr(at + 4, end - at - 4));
         while (!inner.empty() && (inner.front() == '"' || inner.front() == '\''))
             inner.erase(0, 1);
@@ -83,14 +83,14 @@ public:
 
     void visit(const pugi::xml_node& node, int depth) {
         if (depth > kMaxDepth)
-            refuse(m_file, "its elements lie more than 64 deep");
+            refuseSvg(m_file, "its elements lie more than 64 deep");
         for (const auto& child : node.children()) {
             if (child.type() == pugi::node_pi && localName(child.name()) == "xml-stylesheet")
-                refuse(m_file, "its style lies in another file");
+                refuseSvg(m_file, "its style lies in another file");
             if (child.type() != pugi::node_element)
                 continue;
             if (++m_elements > kMaxElements)
-                refuse(m_file, "it has more than 50,000 elements", ProblemKind::TooLarge);
+                refuseSvg(m_file, "it has more than 50,000 elements", ProblemKind::TooLarge);
             element(child);
             visit(child, depth + 1);
         }
@@ -99,14 +99,14 @@ public:
     /// Uses of uses multiply: each level at most by the number of uses inside what it points to.
     void requireFewUses(const pugi::xml_node& root) {
         if (uses(root, 0) > kMaxUses)
-            refuse(m_file, "it repeats its own parts without end", ProblemKind::TooLarge);
+            refuseSvg(m_file, "it repeats its own parts without end", ProblemKind::TooLarge);
     }
 
 private:
     void element(const pugi::xml_node& node) {
         const auto name = localName(node.name());
         if (name == "script" || name == "foreignObject" || name == "iframe" || name == "handler")
-            refuse(m_file, "it holds \"" + std::string(name) + "\"");
+            refuseSvg(m_file, "it holds \"" + std::string(name) + "\"");
         if (name == "style")
             requireHarmlessStyle(node.text().get(), m_file);
         for (const auto& attribute : node.attributes()) {
@@ -114,7 +114,7 @@ private:
             if (key == "id")
                 m_byId.emplace(attribute.value(), node);
             if (key.starts_with("on") && key.size() > 3)
-                refuse(m_file, "it holds a script (\"" + std::string(key) + "\")");
+                refuseSvg(m_file, "it holds a script (\"" + std::string(key) + "\")");
             if ((key == "href" || key == "src") && name != "a")
                 requireInside(attribute.value(), m_file);
             else
@@ -167,14 +167,14 @@ bool looksLikeSvg(std::string_view text) {
 
 void requireHarmlessSvg(std::string_view text, const std::string& file) {
     if (text.size() > kMaxBytes)
-        refuse(file, "the SVG is larger than 4 MB", ProblemKind::TooLarge);
+        refuseSvg(file, "the SVG is larger than 4 MB", ProblemKind::TooLarge);
     if (toLowerAscii(text).find("<!entity") != std::string::npos)
-        refuse(file, "it declares entities");
+        refuseSvg(file, "it declares entities");
     pugi::xml_document document;
     const auto parsed = document.load_buffer(text.data(), text.size(), pugi::parse_default | pugi::parse_pi);
     if (!parsed)
-        refuse(file, std::string("the SVG can't be understood (") + parsed.description() + ")",
-               ProblemKind::NotAPicture);
+        refuseSvg(file, std::string("the SVG can't be understood (") + parsed.description() + ")",
+                  ProblemKind::NotAPicture);
     Gate gate(file);
     gate.visit(document, 0);
     gate.requireFewUses(document);

@@ -17,8 +17,11 @@ enum class ShapeKind { Line, Box, RoundedBox, Ring }; // in the order of its cho
 enum class Stacking { Stack, Row, Free };
 enum class CrossAlign { Start, Middle, End };
 
+/// A logo's file that stands for the emblem of whoever makes the copies.
+inline constexpr const char* kMyEmblem = "my emblem";
+
 struct LogoPart {
-    std::string file;      ///< SVG, PDF, PNG, TIFF, WebP or JPEG
+    std::string file;      ///< SVG, PDF, PNG, TIFF, WebP or JPEG; or kMyEmblem
     std::string darkFile;  ///< the dark version; empty: the same file
     int page = 1;          ///< of a PDF, from 1
     bool recolour = false; ///< one tone in the part's colour instead of its own colours

@@ -5,6 +5,7 @@
 #include "base/text.h"
 #include "seal/logo.h"
 #include "seal/outline.h"
+#include "text/typefaces.h"
 
 #include <map>
 
@@ -37,6 +38,13 @@ public:
         m_out.box = m_out.ink;
         if (m_out.design.plate.on && !m_out.ink.empty())
             m_out.box = m_out.ink.grown(m_out.design.plate.padding);
+        if (m_missingCharacters > 0)
+            addNote(m_out.notes, {NoteKind::SealCharacters,
+                                  {},
+                                  {{"count", counted(static_cast<std::size_t>(m_missingCharacters),
+                                                     "character", "characters")}}});
+        if (m_out.parts.empty() && countOf(m_out.notes, Severity::HoldsBack) == 0)
+            addNote(m_out.notes, {NoteKind::SealNothing, {}, {}});
     }
 
 private:
@@ -62,13 +70,12 @@ private:
     void measure(Item& item) {
         const auto& part = *item.part;
         if (part.kind == PartKind::Text) {
-            auto filled = fillTokens(part.text.text, m_facts);
-            for (auto& token : filled.missing)
-                m_out.missingTokens.push_back(std::move(token));
+            const auto filled = fillTokens(part.text.text, m_facts);
+            tell(part, filled);
             if (trimmed(filled.text).empty())
                 return;
             auto outline = std::make_shared<Outline>(textOutline(part.text, part.size, filled.text));
-            m_out.missingCharacters += outline->missingCharacters;
+            m_missingCharacters += outline->missingCharacters;
             if (m_out.smallestXHeight == 0 || outline->xHeight < m_out.smallestXHeight)
                 m_out.smallestXHeight = outline->xHeight;
             item.box = outline->ink;
@@ -81,14 +88,46 @@ private:
             if (part.shape.shape == ShapeKind::Ring)
                 item.box.width = part.size;
             item.draws = true;
-        } else if (part.kind == PartKind::Logo && !part.logo.file.empty()) {
-            try {
-                item.box = {0, 0, part.size * logoAspect(part.logo, false), part.size};
-                item.draws = true;
-            } catch (const Problem& problem) {
-                m_out.problems.push_back(problem);
-            }
+        } else if (part.kind == PartKind::Logo)
+            measureLogo(item);
+    }
+
+    /// Both versions must be there, whichever this picture takes.
+    void measureLogo(Item& item) {
+        const auto& part = *item.part;
+        if (part.logo.file.empty()) {
+            addNote(m_out.notes, {NoteKind::SealLogoNotChosen, nameOf(part), {}});
+            return;
         }
+        if (part.logo.file == kMyEmblem) {
+            addNote(m_out.notes, {NoteKind::WhoUnset, kMyEmblem, {{"meaning", "your emblem"}}});
+            return;
+        }
+        try {
+            item.box = {0, 0, part.size * logoAspect(part.logo, false), part.size};
+            item.draws = true;
+            if (!part.logo.darkFile.empty())
+                loadLogo(part.logo.darkFile, part.logo.page);
+        } catch (const Problem& problem) {
+            addNote(m_out.notes, {NoteKind::SealLogo,
+                                  problem.subject,
+                                  {{"name", std::filesystem::path(problem.subject).filename().string()},
+                                   {"happened", problem.happened}}});
+        }
+    }
+
+    static std::string nameOf(const SealPart& part) { return part.name.empty() ? part.id : part.name; }
+
+    void tell(const SealPart& part, const FilledText& filled) {
+        for (const auto& token : filled.missing)
+            addNote(m_out.notes,
+                    tokenNote(token, {NoteKind::SealTokenUnknown, NoteKind::SealTokenEmpty}, token));
+        const bool nothing =
+            filled.missing.empty() ? trimmed(filled.text).empty() : !saysSomething(filled.text);
+        if (nothing)
+            addNote(m_out.notes, {NoteKind::SealTextNothing, trimmed(part.text.text), {}});
+        if (!hasTypeface(part.text.family))
+            addNote(m_out.notes, {NoteKind::SealTypeface, part.text.family, {}});
     }
 
     static bool stretches(const Item& item) {
@@ -174,6 +213,7 @@ private:
     PreparedSeal& m_out;
     const TextFacts& m_facts;
     std::vector<Item> m_items;
+    int m_missingCharacters = 0;
 };
 
 } // namespace

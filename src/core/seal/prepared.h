@@ -4,6 +4,7 @@
 // (and for a picture's words, where the text holds tokens), then used at any size and from any thread.
 #pragma once
 
+#include "base/note.h"
 #include "base/problem.h"
 #include "geometry/affine.h"
 #include "seal/design.h"
@@ -32,9 +33,7 @@ struct PreparedSeal {
     Box ink;                                        ///< around all parts
     Box box;                                        ///< the ink with its plate: what is placed and measured
     double smallestXHeight = 0;                     ///< units; 0 without text
-    int missingCharacters = 0;
-    std::vector<std::string> missingTokens;
-    std::vector<Problem> problems; ///< logos that can't be used; they are left out
+    Notes notes; ///< parts that can't be drawn as they are designed, and are left out
     bool empty() const { return parts.empty(); }
 };
 using PreparedPtr = std::shared_ptr<const PreparedSeal>;

@@ -85,19 +85,42 @@ GObjectPtr<PangoLayout> newLayout() {
     return GObjectPtr<PangoLayout>(pango_layout_new(context.get()));
 }
 
-std::vector<std::string> typefaceFamilies() {
-    const std::lock_guard lock(fontsMutex);
+namespace {
+
+/// All of them, those that fill in too. With the lock held.
+const std::set<std::string>& allFamilies() {
+    static std::set<std::string> families;
+    static int madeFor = -1;
+    if (madeFor == fontsGeneration)
+        return families;
     FcPattern* all = FcPatternCreate();
     FcObjectSet* wanted = FcObjectSetBuild(FC_FAMILY, nullptr);
     FcFontSet* found = FcFontList(fonts(), all, wanted);
-    std::set<std::string> families;
+    families.clear();
     for (int i = 0; found && i < found->nfont; ++i)
-        if (const auto family = familyIn(found->fonts[i]); !family.empty() && !onlyFillsIn(family))
+        if (const auto family = familyIn(found->fonts[i]); !family.empty())
             families.insert(family);
     FcFontSetDestroy(found);
     FcObjectSetDestroy(wanted);
     FcPatternDestroy(all);
-    return {families.begin(), families.end()};
+    madeFor = fontsGeneration;
+    return families;
+}
+
+} // namespace
+
+std::vector<std::string> typefaceFamilies() {
+    const std::lock_guard lock(fontsMutex);
+    std::vector<std::string> out;
+    for (const auto& family : allFamilies())
+        if (!onlyFillsIn(family))
+            out.push_back(family);
+    return out;
+}
+
+bool hasTypeface(const std::string& family) {
+    const std::lock_guard lock(fontsMutex);
+    return allFamilies().contains(family);
 }
 
 std::string useTypeface(const fs::path& file) {

@@ -12,7 +12,7 @@ enum class TextAlign { Left, Centre, Right };
 enum class Capitals { AsTyped, All, Small };
 
 struct TextPart {
-    std::string text = "© your name";
+    std::string text = "© {studio}";
     std::string family = "Inter";
     SealWeight weight = SealWeight::Regular;
     bool italic = false;

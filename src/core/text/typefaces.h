@@ -12,6 +12,9 @@ namespace keepseal {
 /// Families to choose from, by name; those that only fill in foreign scripts are left out.
 std::vector<std::string> typefaceFamilies();
 
+/// Whether text in that family comes out in it and not in another that stands in.
+bool hasTypeface(const std::string& family);
+
 /// Takes a typeface file (TrueType, OpenType) into use and returns its family.
 /// Throws Problem(NotFound | NotAPicture) when it is none.
 std::string useTypeface(const std::filesystem::path& file);

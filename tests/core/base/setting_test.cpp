@@ -19,7 +19,7 @@ using ::testing::HasSubstr;
 
 namespace {
 
-struct Sample {
+struct SampleRow {
     bool on = true;
     double size = 4.5;
     int count = 3;
@@ -28,15 +28,15 @@ struct Sample {
     Anchor side = Anchor::Top;
 };
 
-const std::vector<Setting<Sample>>& table() {
-    static const std::vector<Setting<Sample>> rows = {
-        switchSetting("on", "On", &Sample::on, "h"),
-        numberSetting("size", "Size", "% of it", &Sample::size, {0.5, 40, 0.1, 1}, "h"),
-        numberSetting("count", "Count", "px", &Sample::count, {1, 10, 1, 0}, "h"),
-        textSetting("text", "Text", &Sample::text, false, "h"),
-        colourSetting("colour", "Colour", &Sample::colour, "h"),
-        choiceSetting<Sample, Anchor>("side", "Side", &Sample::side,
-                                      {{"a", "First"}, {"b", "Second"}, {"c", "Third"}}, "h"),
+const std::vector<Setting<SampleRow>>& table() {
+    static const std::vector<Setting<SampleRow>> rows = {
+        switchSetting("on", "On", &SampleRow::on, "h"),
+        numberSetting("size", "Size", "% of it", &SampleRow::size, {0.5, 40, 0.1, 1}, "h"),
+        numberSetting("count", "Count", "px", &SampleRow::count, {1, 10, 1, 0}, "h"),
+        textSetting("text", "Text", &SampleRow::text, false, "h"),
+        colourSetting("colour", "Colour", &SampleRow::colour, "h"),
+        choiceSetting<SampleRow, Anchor>("side", "Side", &SampleRow::side,
+                                         {{"a", "First"}, {"b", "Second"}, {"c", "Third"}}, "h"),
     };
     return rows;
 }
@@ -103,7 +103,7 @@ TEST(Settings, AreReadFromACommandLine) {
 }
 
 TEST(Settings, GoThroughJsonAndKeepWhatIsNotTheirs) {
-    Sample sample;
+    SampleRow sample;
     sample.count = 9;
     sample.side = Anchor::TopRight;
     nlohmann::json json = {{"theirs", 1}};
@@ -111,7 +111,7 @@ TEST(Settings, GoThroughJsonAndKeepWhatIsNotTheirs) {
     EXPECT_EQ(json["count"], 9);
     EXPECT_TRUE(json["count"].is_number_integer());
     EXPECT_EQ(json["side"], "c");
-    Sample back;
+    SampleRow back;
     readRows(json, table(), back, "s.");
     EXPECT_EQ(back.count, 9);
     EXPECT_EQ(back.side, Anchor::TopRight);

@@ -193,10 +193,10 @@ TEST(Caption, IsSetAsLargeAsAskedWhereItFitsAndSaysWhenNot) {
     caption.size = 30;
     const auto roomy = setCaption(caption, {}, {0, 0, 2000, 100});
     EXPECT_NEAR(roomy.size, 30, 1e-9);
-    EXPECT_FALSE(roomy.madeSmaller);
+    EXPECT_TRUE(roomy.notes.empty());
     const auto narrow = setCaption(caption, {}, {0, 0, 40, 100});
     EXPECT_LT(narrow.size, 30);
-    EXPECT_TRUE(narrow.madeSmaller);
+    EXPECT_TRUE(holdsKind(narrow.notes, NoteKind::CaptionMadeSmaller));
 }
 
 TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
@@ -207,7 +207,7 @@ TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
     border.caption.size = 70;
     BorderResult result;
     const auto frame = bordered(border, plainFrame(300, 200, kPicture), &result);
-    EXPECT_TRUE(result.warnings().empty());
+    EXPECT_TRUE(result.notes.empty());
     int inked = 0;
     for (int y = 242; y < 278; ++y)
         for (int x = 40; x < 340; ++x)
@@ -215,12 +215,14 @@ TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
     EXPECT_GT(inked, 40);
     border.caption.middle = "{headline}";
     bordered(border, plainFrame(300, 200, kPicture), &result);
-    ASSERT_EQ(result.warnings().size(), 1U);
-    EXPECT_NE(result.warnings()[0].find("{headline}"), std::string::npos);
+    ASSERT_EQ(result.notes.size(), 2U); // and nothing is left to read
+    EXPECT_EQ(result.notes[0].kind, NoteKind::CaptionTokenEmpty);
+    EXPECT_EQ(result.notes[0].subject, "headline");
+    EXPECT_EQ(result.notes[1].kind, NoteKind::CaptionNothing);
     border.rings = {ring(RingKind::Line, 4, kInk)};
     border.caption.middle = "words";
     bordered(border, plainFrame(300, 200, kPicture), &result);
-    EXPECT_TRUE(result.captionLeftOut);
+    EXPECT_TRUE(holdsKind(result.notes, NoteKind::CaptionLeftOut));
 }
 
 TEST(BorderDraw, DesignsMadeAtRandomAreNoDanger) {

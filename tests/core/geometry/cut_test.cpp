@@ -10,9 +10,9 @@ using namespace keepseal;
 
 namespace {
 
-const std::vector<Size> kSizes = {{1, 1},         {1, 50},      {50, 1},      {300, 200},
-                                  {200, 300},     {301, 199},   {6000, 4000}, {4000, 6000},
-                                  {20000, 13333}, {20000, 400}, {400, 20000}};
+const std::vector<Size> kCutSizes = {{1, 1},         {1, 50},      {50, 1},      {300, 200},
+                                     {200, 300},     {301, 199},   {6000, 4000}, {4000, 6000},
+                                     {20000, 13333}, {20000, 400}, {400, 20000}};
 
 /// By the picture's own axes: the corner turned back.
 double outsideBy(Point corner, Size picture, double degrees) {
@@ -35,7 +35,7 @@ TEST(Ratio, IsReadAsPeopleWriteIt) {
 }
 
 TEST(Cut, WithoutSettingsItIsAllOfThePicture) {
-    for (const auto size : kSizes) {
+    for (const auto size : kCutSizes) {
         const auto cut = cutOf({}, {}, size);
         EXPECT_TRUE(cut.whole());
         EXPECT_EQ(cut.size(), size);
@@ -73,7 +73,7 @@ TEST(Cut, ARatioKeepsTheLargestPartAtItsAnchor) {
 }
 
 TEST(Cut, NoSettingLeavesThePictureOrHasNoPixel) {
-    for (const auto size : kSizes)
+    for (const auto size : kCutSizes)
         for (const auto shape :
              {CropShape::Free, CropShape::AsShot, CropShape::Square, CropShape::SixteenNine})
             for (const double angle : {-45.0, -7.3, -0.1, 0.0, 2.0, 30.0, 45.0}) {

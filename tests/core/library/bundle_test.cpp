@@ -2,10 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/files.h"
 #include "delivery/json.h"
+#include "delivery/who.h"
 #include "library/archive.h"
 #include "library/bundle.h"
 #include "library/shelf.h"
-#include "run/plan.h"
+#include "plan/plan.h"
 #include "seal/logo.h"
 #include "support/job.h"
 
@@ -94,7 +95,7 @@ TEST(StartSet, EachDeliveryMakesAPlanAndKeepsNoPlace) {
         EXPECT_FALSE(saved.notes.empty()) << saved.design.name;
         EXPECT_FALSE(saved.design.privacy.opensLocation()) << saved.design.name;
         EXPECT_TRUE(saved.design.place.folder.empty()) << saved.design.name;
-        deliveries.push_back(saved.design);
+        deliveries.push_back(withWho(saved.design, loadWho()));
         deliveries.back().place.folder = (folder / "out").string();
     }
     const auto result = runAll(makePlan({folder / "in/tall.jpg"}, deliveries, folder.path()));

@@ -84,8 +84,8 @@ TEST(Metadata, ExifComesFirstWhereItHasAPlace) {
                          packet(alt("dc:description", li("x-default", "from XMP"))),
                          kUtf8 + iimDataset(2, 120, "from IIM")});
     EXPECT_EQ(m.field("description").typed(), "from Exif");
-    EXPECT_THAT(m.notes, Contains(HasSubstr("from XMP")));
-    EXPECT_THAT(m.notes, Contains(HasSubstr("from IIM")));
+    EXPECT_THAT(said(m.notes), Contains(HasSubstr("from XMP")));
+    EXPECT_THAT(said(m.notes), Contains(HasSubstr("from IIM")));
 }
 
 TEST(Metadata, TheListAndTheLanguagesOfXmpStayWhereExifAgrees) {
@@ -107,7 +107,7 @@ TEST(Metadata, IimCountsWhereXmpSaysNothingOrItsDigestSaysThatItIsNewer) {
     EXPECT_EQ(read({{}, xmp, iim, true, true}).field("headline").typed(), "XMP headline");
     const auto newer = read({{}, xmp, iim, true, false});
     EXPECT_EQ(newer.field("headline").typed(), "IIM headline");
-    EXPECT_THAT(newer.notes, Contains(HasSubstr("XMP headline")));
+    EXPECT_THAT(said(newer.notes), Contains(HasSubstr("XMP headline")));
 }
 
 TEST(Metadata, ATextThatIimHadToCutIsNoDisagreement) {
@@ -122,7 +122,7 @@ TEST(Metadata, ATextThatIimHadToCutIsNoDisagreement) {
 TEST(Metadata, IimWithoutAMarkerIsReadAsLatin1AndSaidSo) {
     const auto m = read({{}, {}, iimDataset(2, 80, "Andr\xE9 W\xF6hr")});
     EXPECT_EQ(m.field("creator").typed(), "André Wöhr");
-    EXPECT_THAT(m.notes, Contains(HasSubstr("Latin-1")));
+    EXPECT_THAT(said(m.notes), Contains(HasSubstr("Latin-1")));
     EXPECT_EQ(read({{}, {}, iimDataset(2, 80, "André")}).field("creator").typed(), "André"); // UTF-8 unmarked
     EXPECT_EQ(read({exifWith({TiffBuilder::text(0x013B, "日本の凧")}), {}, {}}).field("creator").typed(),
               "日本の凧");
@@ -221,7 +221,7 @@ TEST(Metadata, ASidecarComesBeforeTheFileAndItsPlaceIsKnown) {
     const auto broken = readMetadata(original.path(), inspect(original));
     EXPECT_EQ(broken.sidecar.filename(), "a.jpg.xmp"); // the longer name is meant for this file alone
     EXPECT_EQ(broken.field("description").typed(), "inside");
-    EXPECT_THAT(broken.notes, Contains(HasSubstr("well-formed")));
+    EXPECT_THAT(said(broken.notes), Contains(HasSubstr("well-formed")));
 }
 
 TEST(Csv, QuotesSeparatorsAndLineEndsSurvive) {

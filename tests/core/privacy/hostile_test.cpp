@@ -19,7 +19,7 @@ using namespace std::string_literals;
 
 namespace {
 
-FileReport look(const std::string& bytes) {
+FileReport lookAt(const std::string& bytes) {
     return inspect(MemorySource({reinterpret_cast<const std::uint8_t*>(bytes.data()), bytes.size()}));
 }
 std::string xmpSegment(const std::string& packet) {
@@ -117,7 +117,7 @@ std::vector<Hostile> hostileFiles() {
 
 TEST(Hostile, CostsNoMoreThanItsBounds) {
     for (const auto& file : hostileFiles()) {
-        const auto report = look(file.file);
+        const auto report = lookAt(file.file);
         EXPECT_LE(report.findings.size(), 2 * kMostFindings + 1) << file.name;
         EXPECT_LE(bytesOf(report), 40U << 20) << file.name;
         EXPECT_LE(report.notSearched.size(), 60U) << file.name;
@@ -127,7 +127,7 @@ TEST(Hostile, CostsNoMoreThanItsBounds) {
 
 TEST(Hostile, EntitiesAreNeitherExpandedNorFetched) {
     const auto* title = [] {
-        static const auto report = look(bareJpeg(xmpSegment(entityBomb())));
+        static const auto report = lookAt(bareJpeg(xmpSegment(entityBomb())));
         return report.find("dc:title");
     }();
     EXPECT_TRUE(!title || (title->whole().size() < 200 && title->whole().find("root:") == std::string::npos));
@@ -144,10 +144,10 @@ TEST(Hostile, EveryLengthAndOffsetMayBeWrong) {
         for (const char value : {'\0', '\x7F', '\xFF'}) {
             auto bad = good;
             bad[at] = value;
-            EXPECT_NO_THROW(metadataFrom(look(bad)));
+            EXPECT_NO_THROW(metadataFrom(lookAt(bad)));
         }
     for (std::size_t length = 0; length < good.size(); ++length)
-        EXPECT_NO_THROW(look(good.substr(0, length)));
+        EXPECT_NO_THROW(lookAt(good.substr(0, length)));
 }
 
 TEST(Hostile, ThePictureIsStampedAllTheSame) {

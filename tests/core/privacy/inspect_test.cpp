@@ -4,6 +4,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "picture/original.h"
+#include "privacy/coordinates.h"
 #include "privacy/report.h"
 #include "privacy/tables.h"
 #include "support/support.h"
@@ -51,7 +52,7 @@ std::string xmpPacket(const std::string& properties) {
            properties + "</rdf:Description></rdf:RDF></x:xmpmeta>";
 }
 
-std::string bigEndian(std::uint32_t n) {
+std::string pngNumber(std::uint32_t n) {
     return {static_cast<char>(n >> 24), static_cast<char>(n >> 16), static_cast<char>(n >> 8),
             static_cast<char>(n)};
 }
@@ -168,7 +169,7 @@ TEST(Inspect, FindsWhatPngHidesInItsTextChunks) {
     makePicture(folder / "a.png", 16, 16);
     const auto plain = readText(folder / "a.png");
     const auto with = [&](const std::string& type, const std::string& data) {
-        return plain.substr(0, 33) + bigEndian(static_cast<std::uint32_t>(data.size())) + type + data +
+        return plain.substr(0, 33) + pngNumber(static_cast<std::uint32_t>(data.size())) + type + data +
                "CRC?" + plain.substr(33);
     };
     using namespace std::string_literals;

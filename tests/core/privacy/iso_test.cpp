@@ -17,7 +17,7 @@ using ::testing::HasSubstr;
 
 namespace {
 
-FileReport look(const std::string& bytes) {
+FileReport lookIso(const std::string& bytes) {
     return inspect(MemorySource({reinterpret_cast<const std::uint8_t*>(bytes.data()), bytes.size()}));
 }
 std::string box(const std::string& type, const std::string& payload) {
@@ -97,7 +97,7 @@ TEST(IsoBoxes, ExifAndXmpItemsAreWalkedWhereTheyLie) {
     const Item picture{"hvc1", std::string(200, 'p')};
     const auto file =
         heif({picture, {"Exif", bigEndian(0, 4) + gps()}, {"mime", cityPacket(), "application/rdf+xml"}});
-    const auto report = look(file);
+    const auto report = lookIso(file);
     ASSERT_EQ(report.container, Container::Heif);
     ASSERT_TRUE(report.point);
     EXPECT_NEAR(report.point->latitude, 54.25, 1e-9);
@@ -108,7 +108,7 @@ TEST(IsoBoxes, ExifAndXmpItemsAreWalkedWhereTheyLie) {
 }
 
 TEST(IsoBoxes, ACleanFileTellsNothing) {
-    const auto report = look(heif({{"av01", std::string(200, 'p')}}, {}, "avif"));
+    const auto report = lookIso(heif({{"av01", std::string(200, 'p')}}, {}, "avif"));
     EXPECT_FALSE(report.tellsPlace());
     for (const auto& finding : report.findings)
         EXPECT_EQ(finding.category, Category::Technical) << finding.name;
@@ -116,26 +116,27 @@ TEST(IsoBoxes, ACleanFileTellsNothing) {
 }
 
 TEST(IsoBoxes, ItemsInTheItemDataBoxAndSmallerPictures) {
-    EXPECT_TRUE(look(heif({{"hvc1", "pppp"}, {"Exif", bigEndian(0, 4) + gps(), {}, true}})).tellsPlace());
-    const auto report = look(heif({{"hvc1", "pppp"}, {"hvc1", "small", {}, false, true}}));
+    EXPECT_TRUE(lookIso(heif({{"hvc1", "pppp"}, {"Exif", bigEndian(0, 4) + gps(), {}, true}})).tellsPlace());
+    const auto report = lookIso(heif({{"hvc1", "pppp"}, {"hvc1", "small", {}, false, true}}));
     EXPECT_EQ(report.count(Category::Preview), 1U);
 }
 
 TEST(IsoBoxes, BytesThatBelongToNoItemAreFound) {
-    const auto report = look(heif({{"hvc1", std::string(100, 'p')}}, bareJpeg(exifSegment(gps()))));
+    const auto report = lookIso(heif({{"hvc1", std::string(100, 'p')}}, bareJpeg(exifSegment(gps()))));
     EXPECT_TRUE(report.tellsPlace());
     EXPECT_NE(report.find("data of no item"), nullptr);
 }
 
 TEST(IsoBoxes, UnknownBoxesItemsAndWhatFollowsTheEndAreSearched) {
     const auto clean = heif({{"hvc1", std::string(100, 'p')}});
-    EXPECT_TRUE(look(clean + box("vndr", "xx" + cityPacket())).tellsPlace());
-    EXPECT_TRUE(look(clean + box("uuid", "\xBE\x7A\xCF\xCB\x97\xA9\x42\xE8\x9C\x71\x99\x94\x91\xE3\xAF\xAC" +
-                                             cityPacket()))
-                    .tellsPlace());
-    EXPECT_TRUE(look(clean + box("free", cityPacket())).tellsPlace());
-    EXPECT_TRUE(look(heif({{"hvc1", "pppp"}, {"vend", cityPacket()}})).tellsPlace());
-    EXPECT_TRUE(look(clean + "\0\0\0\1 this is not a box "s + cityPacket()).tellsPlace());
+    EXPECT_TRUE(lookIso(clean + box("vndr", "xx" + cityPacket())).tellsPlace());
+    EXPECT_TRUE(
+        lookIso(clean + box("uuid", "\xBE\x7A\xCF\xCB\x97\xA9\x42\xE8\x9C\x71\x99\x94\x91\xE3\xAF\xAC" +
+                                        cityPacket()))
+            .tellsPlace());
+    EXPECT_TRUE(lookIso(clean + box("free", cityPacket())).tellsPlace());
+    EXPECT_TRUE(lookIso(heif({{"hvc1", "pppp"}, {"vend", cityPacket()}})).tellsPlace());
+    EXPECT_TRUE(lookIso(clean + "\0\0\0\1 this is not a box "s + cityPacket()).tellsPlace());
 }
 
 TEST(IsoBoxes, AVideosPlaceInUserDataAndInItsItemList) {
@@ -147,26 +148,26 @@ TEST(IsoBoxes, AVideosPlaceInUserDataAndInItsItemList) {
         "ilst", box(bigEndian(1, 4), box("data", bigEndian(1, 4) + bigEndian(0, 4) + "+54.2500+003.5000/")));
     const auto itemList = box("moov", box("meta", box("hdlr", std::string(24, '\0')) + keys + list));
     for (const auto& video : {head + userData, head + itemList}) {
-        EXPECT_TRUE(look(bareJpeg({}, video)).tellsPlace()); // behind a picture
-        EXPECT_TRUE(look(bareJpeg({}, box("mdat", std::string(70'000, 'v')) + video)).tellsPlace());
+        EXPECT_TRUE(lookIso(bareJpeg({}, video)).tellsPlace()); // behind a picture
+        EXPECT_TRUE(lookIso(bareJpeg({}, box("mdat", std::string(70'000, 'v')) + video)).tellsPlace());
     }
 }
 
 TEST(IsoBoxes, AVideosEndIsSearchedHoweverLongItIs) {
     const auto userData = box("udta", box("\xA9xyz", "\0\x12\x15\xC7+54.2500+003.5000/"s));
-    EXPECT_TRUE(look(bareJpeg({}, std::string(70 << 20, 'v') + userData)).tellsPlace());
+    EXPECT_TRUE(lookIso(bareJpeg({}, std::string(70 << 20, 'v') + userData)).tellsPlace());
 }
 
 TEST(IsoBoxes, JpegXlBoxesPlainAndPacked) {
     const auto picture = box("jxlc", std::string(100, 'p'));
-    EXPECT_FALSE(look(kJxl + picture).tellsPlace());
-    EXPECT_TRUE(look(kJxl + picture).notSearched.empty());
-    EXPECT_TRUE(look(kJxl + box("Exif", bigEndian(0, 4) + gps()) + picture).tellsPlace());
-    EXPECT_TRUE(look(kJxl + picture + box("xml ", cityPacket())).tellsPlace());
-    EXPECT_TRUE(look(kJxl + picture + box("brob", "xml " + packed(cityPacket()))).tellsPlace());
-    EXPECT_TRUE(look(kJxl + picture + box("brob", "Exif" + packed(bigEndian(0, 4) + gps()))).tellsPlace());
-    EXPECT_FALSE(look(kJxl + picture + box("brob", "xml broken")).notSearched.empty());
-    EXPECT_FALSE(
-        look(kJxl + picture + box("brob", "xml " + packed(std::string(30 << 20, 'b')))).notSearched.empty());
-    EXPECT_TRUE(look("\xFF\x0A"s + std::string(50, 'c') + bareJpeg(exifSegment(gps()))).tellsPlace());
+    EXPECT_FALSE(lookIso(kJxl + picture).tellsPlace());
+    EXPECT_TRUE(lookIso(kJxl + picture).notSearched.empty());
+    EXPECT_TRUE(lookIso(kJxl + box("Exif", bigEndian(0, 4) + gps()) + picture).tellsPlace());
+    EXPECT_TRUE(lookIso(kJxl + picture + box("xml ", cityPacket())).tellsPlace());
+    EXPECT_TRUE(lookIso(kJxl + picture + box("brob", "xml " + packed(cityPacket()))).tellsPlace());
+    EXPECT_TRUE(lookIso(kJxl + picture + box("brob", "Exif" + packed(bigEndian(0, 4) + gps()))).tellsPlace());
+    EXPECT_FALSE(lookIso(kJxl + picture + box("brob", "xml broken")).notSearched.empty());
+    EXPECT_FALSE(lookIso(kJxl + picture + box("brob", "xml " + packed(std::string(30 << 20, 'b'))))
+                     .notSearched.empty());
+    EXPECT_TRUE(lookIso("\xFF\x0A"s + std::string(50, 'c') + bareJpeg(exifSegment(gps()))).tellsPlace());
 }

@@ -55,19 +55,25 @@ TEST(Verdict, FoldersAreLookedThroughButLinksInThemNotFollowed) {
     writeFile(folder / "else/b.txt", "b");
     fs::create_symlink(folder / "else/b.txt", folder / "in/link.txt");
     fs::create_directory_symlink(folder / "else", folder / "in/linked");
-    EXPECT_EQ(filesIn({folder / "in"}), (std::vector<fs::path>{folder / "in/deep/a.txt"}));
-    EXPECT_EQ(filesIn({folder / "nowhere"}).size(), 1U); // named by hand: it is said that it is not there
+    const auto all = filesIn({folder / "in"});
+    EXPECT_EQ(all.files, (std::vector<fs::path>{folder / "in/deep/a.txt"}));
+    EXPECT_EQ(all.notRead.size(), 2U); // and it is said that they were not
+    EXPECT_EQ(filesIn({folder / "nowhere"}).files.size(),
+              1U); // named by hand: it is said that it is not there
     EXPECT_FALSE(readTold(folder / "nowhere").problem.empty());
 }
 
-TEST(PlaceIn, CountsWholeWordsWhateverTheirCaseAndForm) {
-    const std::vector<std::string> names = {"Heronsluice", "Östmarsch", "Rye"};
-    EXPECT_EQ(placeIn("At HERONSLUICE.", names), "Heronsluice");
-    EXPECT_EQ(placeIn("heronsluice-01_web", names), "Heronsluice");
-    EXPECT_EQ(placeIn("bei ÖSTMARSCH", names), "Östmarsch");
-    EXPECT_EQ(placeIn("bei O\xCC\x88stmarsch", names), "Östmarsch"); // the mark as a character of its own
-    EXPECT_EQ(placeIn("Heronsluicers", names), "");
-    EXPECT_EQ(placeIn("Rye bread", names), ""); // three letters stand anywhere by chance
-    EXPECT_EQ(placeIn("54.2512, 3.5034", {}), "coordinates");
-    EXPECT_EQ(placeIn("", names), "");
+TEST(PlacesIn, CountsWholeWordsWhateverTheirCaseAndForm) {
+    using Names = std::vector<std::string>;
+    const Names names = {"Heronsluice", "Östmarsch", "Rye"};
+    EXPECT_EQ(placesIn("At HERONSLUICE.", names), Names{"Heronsluice"});
+    EXPECT_EQ(placesIn("heronsluice-01_web", names), Names{"Heronsluice"});
+    EXPECT_EQ(placesIn("bei ÖSTMARSCH", names), Names{"Östmarsch"});
+    EXPECT_EQ(placesIn("bei O\xCC\x88stmarsch", names),
+              Names{"Östmarsch"}); // the mark as a character of its own
+    EXPECT_EQ(placesIn("Heronsluice, Östmarsch", names), (Names{"Heronsluice", "Östmarsch"})); // all of them
+    EXPECT_TRUE(placesIn("Heronsluicers", names).empty());
+    EXPECT_TRUE(placesIn("Rye bread", names).empty()); // three letters stand anywhere by chance
+    EXPECT_EQ(placesIn("54.2512, 3.5034", {}), Names{kCoordinates});
+    EXPECT_TRUE(placesIn("", names).empty());
 }

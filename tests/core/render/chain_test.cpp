@@ -136,7 +136,7 @@ TEST(Chain, SizesAreTheSameInPlanProofAndFile) {
             way.change(delivery);
             const auto planned = picture.plan(delivery, way.turn).sizes.whole;
             const Bytes copy = encodeCopy(picture.frame(delivery, {}, way.turn), delivery,
-                                          picture.plan(delivery, way.turn), Container::Jpeg, {})
+                                          picture.plan(delivery, way.turn), Container::Jpeg, {}, {})
                                    .bytes;
             EXPECT_EQ(readFacts(MemorySource(copy), "copy").size, planned) << way.name << " of " << path;
         }

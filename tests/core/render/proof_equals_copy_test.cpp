@@ -150,6 +150,6 @@ TEST(SealExport, AnSvgHoldsOutlinesAndCanBeALogoAgain) {
     part.logo.file = (folder / "x.svg").string();
     logo.parts = {part};
     Frame frame = plainFrame(600, 400, {0, 0, 0});
-    EXPECT_TRUE(drawSeal(logo, frame).problems.empty());
+    EXPECT_TRUE(drawSeal(logo, frame).notes.empty());
     EXPECT_NE(frame.rgb, plainFrame(600, 400, {0, 0, 0}).rgb);
 }

@@ -150,11 +150,11 @@ TEST(Render, AProfileThatCannotBeUsedIsSetAsideAndSaid) {
     image.set(VIPS_META_ICC_NAME, nullptr, const_cast<char*>(junk), sizeof junk);
     image.tiffsave((folder / "bad.tif").c_str());
     const Opened picture(folder / "bad.tif");
-    std::string warning;
+    Notes notes;
     const auto frame =
-        renderBase(picture.original, "bad.tif", picture.facts, {}, picture.plan({}), {16, 16}, &warning);
+        renderBase(picture.original, "bad.tif", picture.facts, {}, picture.plan({}), {16, 16}, &notes);
     EXPECT_EQ(frame.size, (Size{16, 16}));
-    EXPECT_NE(warning.find("profile"), std::string::npos);
+    EXPECT_TRUE(holdsKind(notes, NoteKind::ProfileSetAside));
 }
 
 TEST(Render, AskingForMoreMemoryForLargerPictures) {

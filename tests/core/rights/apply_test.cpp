@@ -60,7 +60,7 @@ TEST_F(Applying, TheLaterRuleWinsAndTheConflictIsSaid) {
     const auto outcome = run().fields.at("creator");
     EXPECT_EQ(outcome.after.typed(), "Ines Gull");
     EXPECT_THAT(outcome.rules, ElementsAre(0U, 2U));
-    EXPECT_THAT(outcome.notes, ElementsAre("rule 3 overrides rule 1"));
+    EXPECT_THAT(said(outcome.notes), ElementsAre(HasSubstr("rule 3 overrides rule 1")));
 }
 
 TEST_F(Applying, PrivacyTakesOutBeforeTheSheetFills) {
@@ -92,7 +92,10 @@ TEST_F(Applying, EveryTokenWithoutAValueIsAProblemAndLeavesNoBrackets) {
             rule("headline", RuleAction::Replace, FieldValue("before ({" + token.key + "}) after"))};
         const auto applied = run();
         EXPECT_EQ(applied.after("headline").typed(), "before after") << token.key;
-        EXPECT_THAT(applied.warnings(), Contains(HasSubstr("{" + token.key + "} has no value"))) << token.key;
+        ASSERT_EQ(applied.notes().size(), 1U) << token.key;
+        EXPECT_THAT(said(applied.notes()), Contains(HasSubstr("{" + token.key + "}"))) << token.key;
+        EXPECT_EQ(applied.notes()[0].kind,
+                  isWhoToken(token.key) ? NoteKind::WhoUnset : NoteKind::RightsTokenEmpty);
     }
     sheet.rules = {rule("headline", RuleAction::Replace, "{title}")};
     EXPECT_EQ(after("headline"), "");
@@ -140,16 +143,20 @@ TEST_F(Applying, ARemovedPlaceInAWordThatStaysIsSaidOrCut) {
     original.fields["keywords"] = FieldValue(std::vector<std::string>{"kites", "Heronsluice"});
     original.fields["title"] = "Heronsluicers"; // another word
     original.fields["contact_city"] = "Heronsluice";
-    EXPECT_THAT(run().warnings(), ElementsAre(HasSubstr("Description"), HasSubstr("Keywords")));
+    EXPECT_THAT(said(run().notes()), ElementsAre(HasSubstr("Description"), HasSubstr("Keywords")));
     privacy.dropPlaceKeywords = privacy.blankPlaceTexts = true;
     EXPECT_EQ(after("keywords"), "kites");
     EXPECT_EQ(after("description"), "");
     EXPECT_EQ(after("title"), "Heronsluicers");
-    EXPECT_EQ(after("contact_city"), "Heronsluice"); // the studio's own address
-    EXPECT_THAT(run().warnings(), IsEmpty());
+    EXPECT_EQ(after("contact_city"), "Heronsluice");             // the studio's own address
+    EXPECT_EQ(countOf(run().notes(), Severity::WorthALook), 0U); // told, as facts
+    EXPECT_EQ(countOf(run().notes(), Severity::Fact), 2U);
     privacy = {};
-    original.fields = {{"description", "at 54.2512, 3.5034"}};
-    EXPECT_THAT(run().warnings(), ElementsAre(HasSubstr("coordinates stand in Description")));
+    original.fields = {{"description", "at 54.2512, 3.5034 by the pier"}};
+    EXPECT_EQ(after("description"), "at by the pier");
+    EXPECT_TRUE(holdsKind(run().notes(), NoteKind::CoordinatesCut));
+    privacy.cutCoordinates = false;
+    EXPECT_THAT(said(run().notes()), ElementsAre(HasSubstr("coordinates stand in Description")));
 }
 
 TEST_F(Applying, ThePlaceIsOpenedOnlyWithItsWords) {
@@ -200,9 +207,9 @@ TEST_F(Applying, WrongAddressesAndLimitsAreSaid) {
         rule("credit_line", RuleAction::Replace, FieldValue(std::string(40, 'x'))),
         rule("contact_url", RuleAction::Replace, "https://tidemark.example.com/a, http://b.example")};
     const auto fields = run().fields;
-    EXPECT_THAT(fields.at("contact_email").notes, ElementsAre(HasSubstr("no e-mail address")));
-    EXPECT_THAT(fields.at("web_statement").notes, ElementsAre(HasSubstr("https://")));
-    EXPECT_THAT(fields.at("credit_line").notes, ElementsAre(HasSubstr("by 8")));
+    EXPECT_THAT(said(fields.at("contact_email").notes), ElementsAre(HasSubstr("no e-mail address")));
+    EXPECT_THAT(said(fields.at("web_statement").notes), ElementsAre(HasSubstr("https://")));
+    EXPECT_THAT(said(fields.at("credit_line").notes), ElementsAre(HasSubstr("by 8")));
     EXPECT_THAT(fields.at("contact_url").notes, IsEmpty());
 }
 

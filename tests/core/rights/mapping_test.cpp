@@ -75,19 +75,19 @@ std::string textOf(const json& value) {
 struct Written {
     fs::path file;
     CopyCheck check;
-    std::vector<std::string> notes;
+    Notes notes;
 };
 Written write(const TempFolder& folder, const CopyWords& words, Container format) {
     const Frame frame = plainFrame(64, 48, {90, 120, 150});
     const Delivery delivery;
-    const auto encoded = encodeCopy(frame, delivery, planChain(delivery, frame.size), format, words);
+    const auto encoded = encodeCopy(frame, delivery, planChain(delivery, frame.size), format, words, {});
     const auto file = folder / (std::string("copy.") + endingOf(format));
     writeFile(file, encoded.bytes);
     return {file, checkCopy(MemorySource(encoded.bytes), {format, frame.size, words, false, false}, {}),
             encoded.notes};
 }
 
-constexpr Container kFormats[] = {Container::Jpeg, Container::Png, Container::Tiff, Container::WebP};
+constexpr Container kMappedFormats[] = {Container::Jpeg, Container::Png, Container::Tiff, Container::WebP};
 
 FieldValue sample(const FieldInfo& field) {
     if (field.shape == FieldShape::Choice)
@@ -111,7 +111,7 @@ TEST(Mapping, EveryFieldIsReadBackInEveryContainer) {
     CopyWords words;
     for (const auto* field : writableFields())
         words.fields[field->key] = sample(*field);
-    for (const auto format : kFormats) {
+    for (const auto format : kMappedFormats) {
         const auto written = write(folder, words, format);
         EXPECT_THAT(written.check.failures, ::testing::IsEmpty()) << nameOf(format);
         EXPECT_TRUE(written.check.rightsInStep && written.check.noPlace);
@@ -145,7 +145,7 @@ TEST_P(Scripts, ComeBackWordForWord) {
     for (const char* key : {"copyright_notice", "description", "usage_terms", "contact_address", "event"})
         words.fields[key] = GetParam();
     words.fields["keywords"] = FieldValue(std::vector<std::string>{GetParam(), "two"});
-    for (const auto format : kFormats) {
+    for (const auto format : kMappedFormats) {
         const auto written = write(folder, words, format);
         EXPECT_THAT(written.check.failures, ::testing::IsEmpty()) << nameOf(format);
         const auto read = secondReader(written.file);
@@ -174,7 +174,7 @@ TEST(Mapping, ANoticeOfTwoThousandCharactersIsWholeWhereThereIsRoom) {
     words.fields["copyright_notice"] = notice;
     const auto written = write(folder, words, Container::Jpeg);
     EXPECT_THAT(written.check.failures, ::testing::IsEmpty());
-    EXPECT_THAT(written.notes, ::testing::ElementsAre(HasSubstr("longer than IIM's 128 bytes")));
+    EXPECT_THAT(said(written.notes), ::testing::ElementsAre(HasSubstr("longer than IIM's 128 bytes")));
     const auto read = secondReader(written.file);
     EXPECT_EQ(textOf(read["XMP-dc:Rights"]), notice);
     EXPECT_EQ(textOf(read["IFD0:Copyright"]), notice);
@@ -193,7 +193,7 @@ TEST(Mapping, WordsThatFillMoreThanOneSegmentGoOnInTheNext) {
     for (int i = 0; i < 950; ++i)
         keywords.push_back("keyword number " + std::to_string(i) + std::string(44, 'k'));
     words.fields["keywords"] = FieldValue(keywords);
-    for (const auto format : kFormats) {
+    for (const auto format : kMappedFormats) {
         const auto written = write(folder, words, format);
         EXPECT_THAT(written.check.failures, ::testing::IsEmpty()) << nameOf(format);
         const auto read = secondReader(written.file);
@@ -231,7 +231,7 @@ TEST(Mapping, TagsThatStayAreTheSameInEveryContainer) {
                   {IfdKind::Exif, 0x9003, 2, 20, {'2', '0', '2', '6', ':', '0', '5', ':', '0', '9',
                                                   ' ', '2', '3', ':', '1', '0', ':', '0', '4', 0}}};
     words.takenAt = "2026-05-09T23:10:04+02:00";
-    for (const auto format : kFormats) {
+    for (const auto format : kMappedFormats) {
         const auto written = write(folder, words, format);
         EXPECT_THAT(written.check.failures, ::testing::IsEmpty()) << nameOf(format);
         const auto read = secondReader(written.file);
@@ -252,7 +252,8 @@ TEST(Mapping, AnythingMoreOrLessThanPromisedIsAFailure) {
     const auto failures = [&](const std::function<void(CopyWords&)>& change) {
         auto other = words;
         change(other);
-        return checkCopy(MemorySource(bytes), {Container::Jpeg, {64, 48}, other, false, false}, {}).failures;
+        return said(
+            checkCopy(MemorySource(bytes), {Container::Jpeg, {64, 48}, other, false, false}, {}).failures);
     };
     EXPECT_THAT(failures([](CopyWords&) {}), ::testing::IsEmpty());
     EXPECT_THAT(failures([](CopyWords& w) { w.fields.erase("title"); }),
@@ -260,7 +261,7 @@ TEST(Mapping, AnythingMoreOrLessThanPromisedIsAFailure) {
     EXPECT_THAT(failures([](CopyWords& w) { w.fields["title"] = "Other"; }),
                 ::testing::Not(::testing::IsEmpty()));
     EXPECT_THAT(failures([](CopyWords& w) { w.fields["headline"] = "x"; }),
-                ::testing::Contains(HasSubstr("promised")));
+                ::testing::Contains(HasSubstr("Headline")));
     EXPECT_THAT(failures([](CopyWords& w) { w.takenAt = "2026-01-01"; }),
-                ::testing::Contains(HasSubstr("promised")));
+                ::testing::Contains(HasSubstr("DateCreated")));
 }

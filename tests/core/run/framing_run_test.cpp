@@ -2,8 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Runs with several formats, crops of single pictures, and copies of ours that come back as originals.
 #include "base/problem.h"
+#include "plan/stamped.h"
 #include "run/run.h"
-#include "run/stamped.h"
 #include "support/chain.h"
 
 #include <gmock/gmock.h>
@@ -65,7 +65,7 @@ TEST(FormatsRun, ADeliveryWithoutAFormatIsRefusedBeforeAnythingIsWritten) {
     EXPECT_FALSE(fs::exists(job.folder / "out"));
 }
 
-TEST(FormatsRun, AFormatThatCannotHoldOnePictureFailsForThatOneOnly) {
+TEST(FormatsRun, AFormatThatCannotHoldOnePictureHoldsThatOneBackOnly) {
     Job job;
     makePicture(job.folder / "in/wide.png", 17000, 10);
     job.files.push_back(job.folder / "in/wide.png");
@@ -74,8 +74,9 @@ TEST(FormatsRun, AFormatThatCannotHoldOnePictureFailsForThatOneOnly) {
     job.delivery.file.webp = true;
     const auto result = job.run();
     EXPECT_EQ(result.ledger.count(Outcome::Made), 2U);
-    ASSERT_EQ(result.ledger.count(Outcome::Failed), 1U);
-    EXPECT_THAT(result.ledger.rows[2].problem->happened, HasSubstr("16383"));
+    ASSERT_EQ(result.ledger.count(Outcome::HeldBack), 1U);
+    ASSERT_EQ(result.ledger.rows[2].heldBackBy().size(), 1U);
+    EXPECT_THAT(sentenceOf(result.ledger.rows[2].heldBackBy()[0]), HasSubstr("16383"));
 }
 
 TEST(CropRun, EachPictureGetsItsOwnCropAndOnlyThatOneIsMadeAnew) {
@@ -129,7 +130,7 @@ TEST(Stamped, ACopyOfOursIsKnownInEveryFormatAndLeftOut) {
     again.place.folder = (job.folder / "again").string();
     const auto plan = makePlan(copies, {again}, "/");
     EXPECT_EQ(plan.count(Outcome::LeftOut), 32U);
-    EXPECT_THAT(plan.copies[0].note, HasSubstr("not stamped twice"));
+    EXPECT_TRUE(holdsKind(plan.copies[0].notes, NoteKind::StampedBefore));
     PictureException chosen;
     chosen.stampAgain = true;
     EXPECT_EQ(makePlan(copies, {again}, "/", {{copies[0], chosen}}).count(Outcome::Waiting), 4U);
@@ -182,8 +183,5 @@ TEST(CaptionRun, APlaceInPlainSightIsSaid) {
     const auto result =
         runPlan(makePlan({folder / "in/p.jpg"}, {delivery}, "/"), {}, stop, [](const RunEvent&) {});
     ASSERT_EQ(result.ledger.count(Outcome::Made), 1U);
-    bool said = false;
-    for (const auto& warning : result.ledger.rows[0].warnings)
-        said = said || warning.find("stands in the caption") != std::string::npos;
-    EXPECT_TRUE(said);
+    EXPECT_THAT(said(result.ledger.rows[0].notes), ::testing::Contains(HasSubstr("stands in the caption")));
 }

@@ -5,7 +5,7 @@
 #include "base/files.h"
 #include "base/fingerprint.h"
 #include "delivery/json.h"
-#include "run/gather.h"
+#include "plan/gather.h"
 #include "run/journal.h"
 #include "run/run.h"
 #include "support/job.h"

@@ -3,11 +3,11 @@
 #include "base/files.h"
 #include "base/fingerprint.h"
 #include "base/problem.h"
+#include "plan/gather.h"
 #include "privacy/report.h"
 #include "render/render.h"
 #include "run/check_copy.h"
 #include "run/destination.h"
-#include "run/gather.h"
 #include "run/run.h"
 #include "support/chain.h"
 
@@ -39,12 +39,12 @@ std::map<std::string, std::string> snapshot(const fs::path& folder) {
     return out;
 }
 
-struct Studio {
+struct RunStudio {
     TempFolder folder;
     fs::path originals = folder / "originals", copies = folder / "copies";
     std::atomic<bool> stop{false};
 
-    explicit Studio(int pictures = 3) {
+    explicit RunStudio(int pictures = 3) {
         for (int i = 0; i < pictures; ++i) {
             Planted planted;
             planted.gps = planted.camera = true;
@@ -70,7 +70,7 @@ struct Studio {
 } // namespace
 
 TEST(Run, MakesCleanCopiesAndLeavesOriginalsAlone) {
-    Studio studio;
+    RunStudio studio;
     const auto before = snapshot(studio.originals);
     auto delivery = sampleDelivery(studio.copies);
     delivery.fit.longSide = 200;
@@ -94,7 +94,7 @@ TEST(Run, MakesCleanCopiesAndLeavesOriginalsAlone) {
 }
 
 TEST(Run, ASecondRunFindsTheCopiesAlreadyThere) {
-    Studio studio;
+    RunStudio studio;
     const auto delivery = sampleDelivery(studio.copies);
     studio.run(delivery);
     EXPECT_EQ(studio.plan(delivery).count(Outcome::AlreadyThere), 3U);
@@ -108,7 +108,7 @@ TEST(Run, ASecondRunFindsTheCopiesAlreadyThere) {
 }
 
 TEST(Run, StoppedHalfWayItGoesOnWhereItWas) {
-    Studio studio(6);
+    RunStudio studio(6);
     const auto delivery = sampleDelivery(studio.copies);
     const auto plan = studio.plan(delivery);
     const auto stopped = studio.run(plan, [&](const RunEvent& event) {
@@ -128,7 +128,7 @@ TEST(Run, StoppedHalfWayItGoesOnWhereItWas) {
 }
 
 TEST(Run, OneBadFileNeverStopsTheRest) {
-    Studio studio;
+    RunStudio studio;
     writeFile(studio.originals / "broken.jpg", "\xFF\xD8\xFF not a picture");
     const auto delivery = sampleDelivery(studio.copies);
     const auto plan = studio.plan(delivery);
@@ -145,7 +145,7 @@ TEST(Run, OneBadFileNeverStopsTheRest) {
 }
 
 TEST(Run, AnOriginalChangedDuringTheRunIsReported) {
-    Studio studio(1);
+    RunStudio studio(1);
     const auto plan = studio.plan(sampleDelivery(studio.copies));
     const auto result = studio.run(plan, [&](const RunEvent& event) {
         if (event.kind == RunEvent::Kind::CopyDone)
@@ -159,7 +159,7 @@ TEST(Run, AnOriginalChangedDuringTheRunIsReported) {
 class DangerousDestination : public ::testing::TestWithParam<const char*> {};
 
 TEST_P(DangerousDestination, IsRefusedBeforeAnythingIsWritten) {
-    Studio studio;
+    RunStudio studio;
     const std::string kind = GetParam();
     fs::path out = studio.originals;
     if (kind == "spelling")
@@ -204,7 +204,7 @@ INSTANTIATE_TEST_SUITE_P(Ways, DangerousDestination,
                                            "hard link", "symbolic link"));
 
 TEST(Run, ALinkTurnedToTheOriginalsAfterThePlanIsRefused) {
-    Studio studio;
+    RunStudio studio;
     fs::create_directories(studio.copies);
     fs::create_directory_symlink(studio.copies, studio.folder / "out");
     const auto plan = studio.plan(sampleDelivery(studio.folder / "out"));
@@ -216,7 +216,7 @@ TEST(Run, ALinkTurnedToTheOriginalsAfterThePlanIsRefused) {
 }
 
 TEST(Run, SameNamesFromTwoFoldersAreNumbered) {
-    Studio studio(1);
+    RunStudio studio(1);
     makePicture(studio.originals / "more/tide_0.png", 50, 40);
     const auto result = studio.run(sampleDelivery(studio.copies));
     EXPECT_EQ(result.ledger.count(Outcome::Made), 2U);
@@ -225,7 +225,7 @@ TEST(Run, SameNamesFromTwoFoldersAreNumbered) {
 }
 
 TEST(Run, ANameTakenDuringTheRunIsNotReplaced) {
-    Studio studio(1);
+    RunStudio studio(1);
     const auto plan = studio.plan(sampleDelivery(studio.copies));
     writeFile(studio.copies / "tide_0.jpg", "precious");
     const auto result = studio.run(plan);
@@ -234,7 +234,7 @@ TEST(Run, ANameTakenDuringTheRunIsNotReplaced) {
 }
 
 TEST(Run, AFullDiskIsARowAndLeavesNoLitter) {
-    Studio studio;
+    RunStudio studio;
     fs::create_directories(studio.copies);
     if (::mount("tmpfs", studio.copies.c_str(), "tmpfs", 0, "size=16k") != 0)
         GTEST_SKIP() << "mounting is not allowed here";
@@ -305,9 +305,12 @@ TEST(Gather, TakesEachFileOnceAndNamesWhatIsNotThere) {
     EXPECT_EQ(gather({folder / "in"}, true).files.size(), 2U);
     EXPECT_EQ(gather({folder / "in"}, false).files.size(), 1U);
     const auto odd = gather({folder / "in/notes.txt", folder / "nowhere"}, false);
-    EXPECT_EQ(odd.files.size(), 1U); // named by the person: its reason is shown later
-    ASSERT_EQ(odd.problems.size(), 1U);
-    EXPECT_THAT(odd.problems[0].subject, HasSubstr("nowhere"));
+    EXPECT_TRUE(odd.files.empty());
+    ASSERT_EQ(odd.others.size(), 2U);
+    EXPECT_EQ(odd.others[0].note.kind, NoteKind::MetDocument);
+    EXPECT_EQ(odd.others[1].note.kind, NoteKind::MetNotThere);
+    EXPECT_EQ(odd.others[1].path, folder / "nowhere");
+    EXPECT_TRUE(odd.misses());
 }
 
 TEST(Ledger, TheDocumentedExampleIsReadAndWrittenBackTheSame) {

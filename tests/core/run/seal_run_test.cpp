@@ -5,7 +5,7 @@
 #include "base/problem.h"
 #include "picture/develop.h"
 #include "picture/original.h"
-#include "run/plan.h"
+#include "plan/plan.h"
 #include "run/run.h"
 #include "support/seals.h"
 
@@ -111,7 +111,7 @@ TEST(SealRun, WordsAreFilledInForEachPictureAndMissingOnesAreInTheLedger) {
     EXPECT_LT(differing, static_cast<int>(a.rgb.size() / 50));
     job.delivery.seal.setText("{title} by {creator}");
     const auto result = job.run();
-    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("{title} has no value")));
+    EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("{title} has no value")));
 }
 
 TEST(SealRun, APlaceInATokensValueIsInPlainSight) {
@@ -124,27 +124,39 @@ TEST(SealRun, APlaceInATokensValueIsInPlainSight) {
     job.delivery.seal = {};
     job.delivery.seal.setText("{description}");
     const auto result = job.run();
-    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("stands in the seal")));
+    EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("stands in the seal")));
 }
 
-TEST(SealRun, WhatIsHardToReadOrEnlargedOrLeftOutIsInTheLedgerAndTheCopyIsMade) {
+TEST(SealRun, ACopyThatWouldLackALogoIsHeldBackUntilAPersonAcceptsIt) {
     Job job(1);
     job.delivery.seal.opacity = 3;
     SealPart gone = newPart(job.delivery.seal, PartKind::Logo);
     gone.logo.file = (job.folder / "no-such-logo.svg").string();
     job.delivery.seal.parts.push_back(gone);
-    const auto result = job.run();
+    auto result = job.run();
+    EXPECT_EQ(result.exitCode(), 1);
+    EXPECT_EQ(result.ledger.rows[0].outcome, Outcome::HeldBack);
+    EXPECT_FALSE(fs::exists(result.ledger.rows[0].copy));
+    ASSERT_EQ(result.ledger.rows[0].heldBackBy().size(), 1U);
+    const auto reason = result.ledger.rows[0].heldBackBy()[0];
+    EXPECT_EQ(reason.kind, NoteKind::SealLogo);
+    EXPECT_EQ(reason.subject, gone.logo.file);
+    EXPECT_EQ(stationOf(reason), StationId::Seal);
+    Exceptions exceptions;
+    exceptions[job.files[0]].accepted = {{reason.kind, reason.subject}};
+    result = runAll(makePlan(job.files, {job.delivery}, "/", exceptions));
     EXPECT_EQ(result.exitCode(), 0);
     EXPECT_EQ(result.ledger.rows[0].outcome, Outcome::Made);
-    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("hard to read here")));
-    EXPECT_THAT(result.ledger.rows[0].warnings, Contains(HasSubstr("no-such-logo.svg")));
+    EXPECT_EQ(result.ledger.rows[0].accepted.size(), 1U); // the ledger says who took it so
+    EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("hard to read here")));
+    EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("no-such-logo.svg")));
 }
 
 TEST(SealRun, AGoodSealWarnsOfNothing) {
     Job job(1);
     job.delivery.seal.tone = Tone::ByPicture;
     job.delivery.seal.halo.when = HaloWhen::WhereNeeded;
-    EXPECT_THAT(job.run().ledger.rows[0].warnings, IsEmpty());
+    EXPECT_THAT(said(job.run().ledger.rows[0].notes), IsEmpty());
 }
 
 TEST(SealRun, ManyWorkersDrawTheSameSealAsOne) {

@@ -124,7 +124,7 @@ TEST(Adapting, IsMadeStrongerJustUntilItCanBeRead) {
     const auto limited = drawSeal(design, again);
     EXPECT_EQ(limited.decision.opacity, 20);
     EXPECT_TRUE(limited.belowReadable);
-    EXPECT_THAT(limited.warnings(design), Contains(HasSubstr("hard to read here")));
+    EXPECT_THAT(said(limited.notes), Contains(HasSubstr("hard to read here")));
 }
 
 TEST(Adapting, APersonsExceptionIsStrongerThanAllOfIt) {

@@ -103,7 +103,7 @@ TEST(Logo, ABitmapThatWouldBeEnlargedIsReportedWithTheSizeItNeeds) {
     ASSERT_THAT(result.enlarged, SizeIs(1));
     EXPECT_NEAR(result.enlarged[0].has.width, 40, 1);
     EXPECT_NEAR(result.enlarged[0].needs.height, 200, 1);
-    EXPECT_THAT(result.warnings(design).front(), HasSubstr("block.png is enlarged"));
+    EXPECT_THAT(said(result.notes).front(), HasSubstr("block.png is enlarged"));
 }
 
 TEST(Logo, OneColourAndAClearedBackground) {
@@ -242,5 +242,5 @@ TEST(HostileLogo, ABadLogoIsLeftOutAndSaidAndTheRestIsDrawn) {
     const auto result = drawSeal(design, frame);
     EXPECT_FALSE(result.empty());
     EXPECT_EQ(pixelAt(frame, 300, 200)[0], 255);
-    EXPECT_THAT(result.warnings(design), ::testing::Contains(HasSubstr("a logo was left out")));
+    EXPECT_TRUE(holdsKind(result.notes, NoteKind::SealLogo));
 }

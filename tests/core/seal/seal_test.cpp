@@ -145,8 +145,9 @@ TEST(Seal, TouchesNothingOutsideItsBoxAndNothingWhenOff) {
 TEST(Seal, SaysWhichCharactersNoShippedTypefaceHas) {
     for (const auto* text :
          {"© kite ® ™", "凧", "עפיפון", "طائرة ورقية", "पतंग", "ว่าว", "օդապարուկ", "ფრანი", "дракон"})
-        EXPECT_EQ(prepareSeal(design(text))->missingCharacters, 0) << text;
-    EXPECT_GT(prepareSeal(design("\U00013000"))->missingCharacters, 0); // a hieroglyph
+        EXPECT_TRUE(prepareSeal(design(text))->notes.empty()) << text;
+    EXPECT_TRUE(
+        holdsKind(prepareSeal(design("\U00013000"))->notes, NoteKind::SealCharacters)); // a hieroglyph
 }
 
 TEST(Seal, SurvivesATinyPicture) {

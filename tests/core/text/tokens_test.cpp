@@ -43,6 +43,8 @@ TEST(Tokens, SayWhatTheFileSaysAndNeverAPlace) {
     EXPECT_EQ(facts.at("creator"), "Wrenna Oake");
     EXPECT_FALSE(facts.at("camera").empty());
     for (const auto& token : tokens()) {
+        if (isWhoToken(token.key))
+            continue; // filled in before any picture is looked at
         EXPECT_TRUE(facts.contains(token.key)) << token.key;
         EXPECT_EQ(facts.at(token.key).find(kSecretCity), std::string::npos);
     }
@@ -53,7 +55,7 @@ TEST(Tokens, ASealSaysWhichWordsAPictureLacks) {
     design.setText("{title} by {creator|us}");
     Frame frame = plainFrame(600, 400, {0, 0, 0});
     const auto result = drawSeal(*prepareSeal(design, {{"name", "x"}}), frame);
-    EXPECT_THAT(result.warnings(design), Contains(HasSubstr("{title} has no value")));
+    EXPECT_THAT(said(result.notes), Contains(HasSubstr("{title} has no value")));
     EXPECT_FALSE(result.empty());
 }
 

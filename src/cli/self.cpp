@@ -1,0 +1,163 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/self.h"
+
+#include "base/text.h"
+
+namespace keepseal::cli {
+namespace {
+
+std::vector<const CLI::App*> commandsOf(const CLI::App& app) {
+    return app.get_subcommands([](const CLI::App* command) { return !command->get_name().empty(); });
+}
+
+/// "--quiet -q", as a completion offers them; only the long ones.
+std::string longOptions(const CLI::App& command) {
+    std::string out;
+    for (const auto* option : command.get_options())
+        for (const auto& name : option->get_lnames())
+            out += " --" + name;
+    return out;
+}
+
+std::string completedWords(const CLI::App& command) {
+    std::string out;
+    for (const auto* inner : commandsOf(command))
+        out += " " + inner->get_name();
+    out += longOptions(command);
+    for (const auto* inner : commandsOf(command))
+        for (const auto& option : splitTrimmed(longOptions(*inner), ' '))
+            if ((out + " ").find(" " + option + " ") == std::string::npos)
+                out += " " + option;
+    return trimmed(out);
+}
+
+/// Hyphens and backslashes as troff wants them.
+std::string troff(const std::string& text) {
+    std::string out;
+    for (const char c : text)
+        out += c == '-' ? std::string("\\-") : c == '\\' ? std::string("\\e") : std::string(1, c);
+    return out.starts_with(".") || out.starts_with("'") ? "\\&" + out : out;
+}
+
+std::string optionHead(const CLI::Option& option) {
+    std::string out;
+    for (const auto& name : option.get_snames())
+        out += (out.empty() ? "" : ", ") + ("-" + name);
+    for (const auto& name : option.get_lnames())
+        out += (out.empty() ? "" : ", ") + ("--" + name);
+    if (out.empty())
+        out = option.get_name(true);
+    return option.get_items_expected_max() > 0 && !option.get_lnames().empty() ? out + " VALUE" : out;
+}
+
+void addOptions(std::string& page, const CLI::App& command) {
+    for (const auto* option : command.get_options())
+        if (option->get_lnames() != std::vector<std::string>{"help"})
+            page += ".TP\n.B " + troff(optionHead(*option)) + "\n" + troff(option->get_description()) + "\n";
+}
+
+void addCommand(std::string& page, const CLI::App& command, const std::string& name) {
+    page += ".SS " + troff(name) + "\n" + troff(command.get_description()) + ".\n";
+    addOptions(page, command);
+    for (const auto* inner : commandsOf(command))
+        addCommand(page, *inner, name + " " + inner->get_name());
+}
+
+constexpr const char* kManualHead = R"~(.TH KEEP-SEAL-CLI 1 "" "Keep Seal %VERSION%"
+.SH NAME
+keep\-seal\-cli \- make sealed, rights\-labelled copies of pictures that tell no place
+.SH SYNOPSIS
+.B keep\-seal\-cli
+\fICOMMAND\fR [\fIOPTION\fR]... [\fIPATH\fR]...
+.SH DESCRIPTION
+Originals are opened for reading only and fingerprinted before and after the run. Each copy is written under a name of
+its own, read back and searched, and only then given its final name. A copy that would lack something its delivery
+promises is held back and says why. Nothing is replaced but, where a delivery says so, an earlier copy of
+Keep Seal's own of the same picture, unchanged since.
+.PP
+Results go to standard output. Problems, files that are no pictures, and progress go to standard error; progress is
+shown on a terminal only. With \-q a run prints only what is held back or failed.
+.SH COMMANDS
+)~";
+constexpr const char* kManualFoot = R"~(.SH EXIT STATUS
+0 all done; 1 some pictures had problems, were held back, or nothing usable was named; 2 the call or a delivery is wrong,
+nothing was written; 3 stopped by the user. \fBplan\fR ends with the status that the run would end with, as far as it is
+known without pixels.
+.SH FILES
+.TP
+.I ~/.local/state/keep\-seal/ledgers/
+One ledger for each run: originals with their fingerprints before and after, copies, notes. While a run goes on, its journal.
+.TP
+.I ~/.config/keep\-seal/who\-you\-are.json
+What {studio} and its like stand for.
+.SH EXAMPLE
+.nf
+keep\-seal\-cli who \-\-set studio='Your Studio'
+keep\-seal\-cli plan \-d "Web gallery" \-o copies pictures/
+keep\-seal\-cli stamp \-d "Web gallery" \-o copies pictures/
+.fi
+)~";
+
+constexpr const char* kCompletionHead = R"~(# SPDX-FileCopyrightText: Keep Seal contributors
+# SPDX-License-Identifier: GPL-3.0-or-later
+# Completion of keep-seal-cli for bash; made by 'keep-seal-cli settings --completion'.
+_keep_seal_cli() {
+  local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
+  if [ "$COMP_CWORD" -eq 1 ]; then
+    COMPREPLY=($(compgen -W "%COMMANDS% --help --version" -- "$word"))
+    return
+  fi
+  case $before in
+    -d | --delivery)
+      local IFS=$'\n'
+      COMPREPLY=($(compgen -f -- "$word") $(compgen -W "$(keep-seal-cli library list 2>/dev/null | sed -n 's/^\([^ ].*\)  (comes.*/\1/p')" -- "$word"))
+      return
+      ;;
+    -s | --set)
+      COMPREPLY=($(compgen -S= -W "$(keep-seal-cli settings 2>/dev/null | sed -n 's/^\([a-z]*\.[a-z_0-9]*\)  (.*/\1/p')" -- "$word"))
+      compopt -o nospace
+      return
+      ;;
+  esac
+  case ${COMP_WORDS[1]} in
+)~";
+constexpr const char* kCompletionFoot = R"~(    *) words="" ;;
+  esac
+  COMPREPLY=($(compgen -W "$words" -- "$word") $(compgen -f -- "$word"))
+}
+complete -o filenames -F _keep_seal_cli keep-seal-cli
+)~";
+
+std::string replaced(std::string text, const std::string& what, const std::string& with) {
+    const auto at = text.find(what);
+    return at == std::string::npos ? text : text.replace(at, what.size(), with);
+}
+
+} // namespace
+
+std::string bashCompletion(const CLI::App& app) {
+    std::string names, cases;
+    for (const auto* command : commandsOf(app)) {
+        names += (names.empty() ? "" : " ") + command->get_name();
+        cases += "    " + command->get_name() + ") words=\"" + completedWords(*command) + "\" ;;\n";
+    }
+    return replaced(kCompletionHead, "%COMMANDS%", names) + cases + kCompletionFoot;
+}
+
+std::string manualPage(const CLI::App& app) {
+    auto page = replaced(kManualHead, "%VERSION%", KEEPSEAL_VERSION);
+    for (const auto* command : commandsOf(app))
+        addCommand(page, *command, command->get_name());
+    return page + kManualFoot;
+}
+
+std::string nearestCommand(const CLI::App& app, const std::string& typed) {
+    std::vector<std::string> names;
+    for (const auto* command : commandsOf(app))
+        names.push_back(command->get_name());
+    const auto near = nearestWord(typed, names);
+    return near.empty() ? near : "Did you mean '" + near + "'?";
+}
+
+} // namespace keepseal::cli

@@ -1,0 +1,19 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the program says of itself, made from its own table of commands and options: completion for a shell,
+// the manual page, and the nearest command to one that there is not.
+#pragma once
+
+#include <CLI/CLI.hpp>
+
+#include <string>
+
+namespace keepseal::cli {
+
+std::string bashCompletion(const CLI::App& app);
+/// troff, for man(1).
+std::string manualPage(const CLI::App& app);
+/// "Did you mean ...?", empty when nothing is near.
+std::string nearestCommand(const CLI::App& app, const std::string& typed);
+
+} // namespace keepseal::cli

@@ -1,0 +1,206 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "plan/forecast.h"
+
+#include "base/problem.h"
+#include "render/encode.h"
+#include "render/finished_copy.h"
+
+#include <algorithm>
+#include <cmath>
+#include <sys/stat.h>
+#include <sys/statvfs.h>
+#include <thread>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+fs::path nearestThere(fs::path folder) {
+    std::error_code error;
+    while (!fs::exists(folder, error) && folder.has_relative_path())
+        folder = folder.parent_path();
+    return folder;
+}
+
+/// `each` of the copies of one delivery and format that will be made, spread evenly over the job.
+std::vector<std::size_t> spread(const std::vector<std::size_t>& copies, std::size_t each) {
+    if (copies.size() <= each)
+        return copies;
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < each; ++i)
+        out.push_back(copies[(2 * i + 1) * copies.size() / (2 * each)]);
+    return out;
+}
+
+struct Made {
+    double bytes = 0, pixels = 0;
+};
+
+Made makeOne(const Plan& plan, const PlannedCopy& copy) {
+    try {
+        const Original original(plan.originals[copy.original]);
+        const auto facts = readFacts(original, original.path().string());
+        const auto metadata = readMetadata(original.path(), inspect(original));
+        const auto& delivery = plan.deliveries[copy.delivery];
+        const auto& exception = plan.exceptions[copy.original];
+        const auto chain = planChain(delivery, facts.size, exception.turn, facts.pixelsPerMm);
+        const CopyAsked asked{original.path(), facts, metadata, delivery, exception, chain};
+        auto ahead = lookAhead(asked);
+        if (!holdingBack(ahead.notes, delivery.place.strict, exception.accepted).empty())
+            return {}; // it will not be made
+        const auto finished = finishedCopy(original, asked, std::move(ahead));
+        const auto encoded =
+            encodeCopy(finished.frame, delivery, chain, copy.format, finished.words.copy, finished.holds);
+        return {static_cast<double>(encoded.bytes.size()), static_cast<double>(chain.sizes.whole.pixels())};
+    } catch (const std::exception&) {
+        return {};
+    }
+}
+
+template <class Work>
+void onAllCores(std::size_t count, const std::atomic<bool>& stop, const Work& work) {
+    std::atomic<std::size_t> next{0};
+    const auto loop = [&] {
+        const PictureThread thread;
+        for (auto i = next++; i < count && !stop; i = next++)
+            work(i);
+    };
+    std::vector<std::jthread> threads;
+    for (unsigned i = 0; i < std::min<std::size_t>(std::max(1U, std::thread::hardware_concurrency()), count);
+         ++i)
+        threads.emplace_back(loop);
+}
+
+CopyForecast forecastOf(const Plan& plan, const PlannedCopy& copy, const OriginalFacts& facts,
+                        const ByteRates& rates, const PreparedPtr& prepared) {
+    CopyForecast out;
+    const auto& delivery = plan.deliveries[copy.delivery];
+    const auto& exception = plan.exceptions[copy.original];
+    const auto chain = planChain(delivery, facts.facts.size, exception.turn, facts.facts.pixelsPerMm);
+    out.sizes = chain.sizes;
+    out.pixelsPerMm = chain.pixelsPerMm;
+    out.outcome = copy.outcome;
+    out.notes = copy.notes;
+    if (copy.outcome != Outcome::Waiting)
+        return out;
+    const CopyAsked asked{
+        plan.originals[copy.original], facts.facts, facts.metadata, delivery, exception, chain};
+    const auto ahead = lookAhead(asked, prepared);
+    addNotes(out.notes, ahead.notes);
+    addNotes(out.notes, notesOfFile(asked, ahead.words, copy.format, copy.target.stem().string()));
+    if (!holdingBack(out.notes, delivery.place.strict, exception.accepted).empty()) {
+        out.outcome = Outcome::HeldBack;
+        return out;
+    }
+    if (const auto rate = rates.bytesPerPixel.find({copy.delivery, copy.format});
+        rate != rates.bytesPerPixel.end())
+        out.bytes =
+            static_cast<std::uint64_t>(std::llround(rate->second * static_cast<double>(out.size().pixels())));
+    return out;
+}
+
+void addRooms(const Plan& plan, Forecast& out) {
+    std::map<dev_t, DiskRoom> rooms;
+    std::map<fs::path, dev_t> known;
+    for (std::size_t i = 0; i < plan.copies.size(); ++i) {
+        const auto& copy = plan.copies[i];
+        if (out.copies[i].outcome != Outcome::Waiting)
+            continue;
+        const auto folder = copy.target.parent_path();
+        auto device = known.find(folder);
+        if (device == known.end()) {
+            struct stat info {};
+            const auto there = nearestThere(folder);
+            device = known.emplace(folder, ::stat(there.c_str(), &info) == 0 ? info.st_dev : 0).first;
+        }
+        auto& room = rooms[device->second];
+        if (room.place.empty()) {
+            room.place = folder;
+            room.free = freeBytesAt(folder);
+        }
+        room.needed += out.copies[i].bytes;
+    }
+    for (auto& [device, room] : rooms)
+        out.rooms.push_back(std::move(room));
+}
+
+} // namespace
+
+std::uint64_t freeBytesAt(const fs::path& folder) {
+    struct statvfs info {};
+    const auto there = nearestThere(folder);
+    if (::statvfs(there.c_str(), &info) != 0)
+        return 0;
+    return static_cast<std::uint64_t>(info.f_bavail) * info.f_frsize;
+}
+
+ByteRates sampleBytes(const Plan& plan, std::size_t each, const std::atomic<bool>& stop) {
+    std::map<std::pair<std::size_t, Container>, std::vector<std::size_t>> groups;
+    for (std::size_t i = 0; i < plan.copies.size(); ++i)
+        if (plan.copies[i].outcome == Outcome::Waiting)
+            groups[{plan.copies[i].delivery, plan.copies[i].format}].push_back(i);
+    std::vector<std::size_t> chosen;
+    for (const auto& [key, copies] : groups)
+        for (const auto index : spread(copies, each))
+            chosen.push_back(index);
+    std::vector<Made> made(chosen.size());
+    onAllCores(chosen.size(), stop, [&](std::size_t i) { made[i] = makeOne(plan, plan.copies[chosen[i]]); });
+    ByteRates out;
+    std::map<std::pair<std::size_t, Container>, Made> sums;
+    for (std::size_t i = 0; i < chosen.size(); ++i) {
+        auto& sum = sums[{plan.copies[chosen[i]].delivery, plan.copies[chosen[i]].format}];
+        sum.bytes += made[i].bytes;
+        sum.pixels += made[i].pixels;
+        out.sampled += made[i].pixels > 0;
+    }
+    for (const auto& [key, sum] : sums)
+        if (sum.pixels > 0)
+            out.bytesPerPixel[key] = sum.bytes / sum.pixels;
+    return out;
+}
+
+std::size_t Forecast::toMake() const {
+    return static_cast<std::size_t>(std::count_if(copies.begin(), copies.end(), [](const CopyForecast& copy) {
+        return copy.outcome == Outcome::Waiting;
+    }));
+}
+
+Forecast forecast(const Plan& plan, const FactsOf& factsOf, const ByteRates& rates,
+                  const std::atomic<bool>& stop) {
+    Forecast out;
+    out.copies.resize(plan.copies.size());
+    std::vector<std::vector<std::size_t>> byOriginal(plan.originals.size());
+    for (std::size_t i = 0; i < plan.copies.size(); ++i)
+        byOriginal[plan.copies[i].original].push_back(i);
+    std::vector<PreparedPtr> prepared;
+    for (const auto& delivery : plan.deliveries)
+        prepared.push_back(dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal));
+    onAllCores(plan.originals.size(), stop, [&](std::size_t original) {
+        const auto facts =
+            factsOf ? factsOf(plan.originals[original]) : readOriginalFacts(plan.originals[original]);
+        for (const auto index : byOriginal[original]) {
+            const auto& planned = plan.copies[index];
+            auto& copy = out.copies[index];
+            if (facts && !facts->problem) {
+                copy = forecastOf(plan, planned, *facts, rates, prepared[planned.delivery]);
+                continue;
+            }
+            copy.outcome = planned.outcome == Outcome::Waiting ? Outcome::Failed : planned.outcome;
+            copy.notes = planned.notes;
+            if (facts && copy.outcome == Outcome::Failed)
+                copy.problem = facts->problem;
+        }
+    });
+    for (const auto& copy : out.copies) {
+        out.bytes += copy.outcome == Outcome::Waiting ? copy.bytes : 0;
+        out.toLookAt += copy.outcome == Outcome::Waiting && countOf(copy.notes, Severity::WorthALook) > 0;
+        out.heldBack += copy.outcome == Outcome::HeldBack;
+        out.failing += copy.outcome == Outcome::Failed;
+    }
+    addRooms(plan, out);
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,77 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The plan: every copy that a run will make, with its name and place, before anything is written. Making a
+// plan is also where a dangerous destination is refused.
+#pragma once
+
+#include "base/note.h"
+#include "delivery/delivery.h"
+#include "delivery/exception.h"
+#include "plan/original_facts.h"
+#include "record/ledger.h"
+
+#include <map>
+
+namespace keepseal {
+
+/// What is different for single pictures, by their path.
+using Exceptions = std::map<std::filesystem::path, PictureException>;
+
+struct PlannedCopy {
+    std::size_t original = 0; ///< index into Plan::originals
+    std::size_t delivery = 0; ///< index into Plan::deliveries
+    Container format = Container::Jpeg;
+    std::filesystem::path target; ///< absolute
+    std::filesystem::path inside; ///< the folder a person chose: what lies below it is made by us, and no
+                                  ///< link there is followed
+    Outcome outcome = Outcome::Waiting;   ///< Waiting: will be made; AlreadyThere, LeftOut, Blocked: will not
+    std::string settingsDigest;           ///< of its delivery, its exception and the sidecar read with it
+    Notes notes;                          ///< of its name, and why it is not made
+    std::optional<FileIdentity> replaces; ///< the earlier copy of ours that gives way
+};
+
+struct Plan {
+    std::string jobName;
+    std::vector<std::filesystem::path> originals;
+    std::vector<FileIdentity> identities;     ///< of the originals; inode 0 where one can't be found
+    std::vector<PictureException> exceptions; ///< of the originals, by index
+    std::vector<Delivery> deliveries;         ///< a frozen snapshot
+    std::vector<std::filesystem::path> roots; ///< by delivery: the folder all its copies go below, absolute
+    std::vector<PlannedCopy> copies;          ///< delivery after delivery, each in the order of the originals
+
+    std::size_t count(Outcome outcome) const;
+    std::size_t replaced() const;
+    /// The folders that copies go to, each once, in order.
+    std::vector<std::filesystem::path> places() const;
+};
+
+struct PlanOptions {
+    Exceptions exceptions;
+    std::string jobName;
+    FactsOf factsOf; ///< asked where names or conditions need more than the path; empty: read from the files
+};
+
+/// `base` is what relative folders count from. Reads folders, file attributes and the ends of each file (for
+/// the mark of our own copies, which are left out unless an exception says otherwise); metadata where a name
+/// or a condition asks for it; no pixels.
+/// Throws Problem(BadSetting) when a delivery has no folder or a name can't be made, Problem(Refused) when a
+/// copy could land on an original: when a destination is a folder that originals lie in, under whatever
+/// spelling, link or mount, or holds an original under a name that a copy would take. Throws
+/// Problem(CannotWrite) when it is no folder.
+Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
+              const std::filesystem::path& base, const PlanOptions& options = {});
+Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
+              const std::filesystem::path& base, const Exceptions& exceptions);
+
+/// A ledger's rows before anything was done, by index as in Plan::copies.
+std::vector<LedgerRow> plannedRows(const Plan& plan);
+
+/// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
+/// included. `sidecar`: the XMP file that is read with the original; empty: none.
+std::string settingsDigest(const Delivery& delivery, const PictureException& exception = {},
+                           const std::filesystem::path& sidecar = {});
+
+/// The folder that all of these lie below; the folder of a single one.
+std::filesystem::path commonFolder(const std::vector<std::filesystem::path>& files);
+
+} // namespace keepseal

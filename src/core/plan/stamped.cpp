@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "plan/stamped.h"
+
+#include "base/problem.h"
+
+#include <algorithm>
+#include <map>
+#include <mutex>
+#include <string_view>
+#include <tuple>
+
+namespace keepseal {
+namespace {
+
+constexpr std::uint64_t kLookedAt = 256 * 1024;
+constexpr std::size_t kMostRemembered = 200'000;
+
+bool holdsNamespace(const Bytes& bytes) {
+    const std::string_view needle = kMarkNamespace;
+    return std::search(bytes.begin(), bytes.end(), needle.begin(), needle.end()) != bytes.end();
+}
+
+bool look(const std::filesystem::path& path) {
+    try {
+        const Original file(path);
+        const auto size = file.size();
+        const auto tail = size > kLookedAt ? size - kLookedAt : 0;
+        if (!holdsNamespace(file.bytes(0, kLookedAt)) && !holdsNamespace(file.bytes(tail, kLookedAt)))
+            return false;
+        return copyMarkIn(inspect(file)).has_value();
+    } catch (const Problem&) {
+        return false;
+    }
+}
+
+} // namespace
+
+std::optional<CopyMark> copyMarkIn(const FileReport& report) {
+    if (!report.find("keepseal:Copy"))
+        return std::nullopt;
+    const auto says = [&](const char* name) {
+        const auto* finding = report.find(name);
+        return finding && finding->value == "True";
+    };
+    return CopyMark{says("keepseal:Border"), says("keepseal:Seal")};
+}
+
+bool stampedBefore(const std::filesystem::path& path, const FileIdentity& identity) {
+    using Key = std::tuple<std::uint64_t, std::uint64_t, std::uint64_t, std::int64_t>;
+    static std::mutex mutex;
+    static std::map<Key, bool> known;
+    const Key key{identity.device, identity.inode, identity.size, identity.modifiedNs};
+    {
+        const std::lock_guard lock(mutex);
+        if (const auto found = known.find(key); found != known.end())
+            return found->second;
+    }
+    const bool stamped = look(path);
+    const std::lock_guard lock(mutex);
+    if (known.size() > kMostRemembered)
+        known.clear();
+    known[key] = stamped;
+    return stamped;
+}
+
+} // namespace keepseal

@@ -1,0 +1,92 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The ledger: the record of one run. Every original with its fingerprint before and after, every copy with
+// what was found in it, every problem. JSON, "keep-seal/ledger" version 1, in the person's own state folder
+// and not beside the copies: a ledger names the originals' folders, which are nobody else's business.
+#pragma once
+
+#include "base/note.h"
+#include "base/problem.h"
+#include "geometry/size.h"
+#include "picture/original.h"
+
+#include <nlohmann/json.hpp>
+
+#include <optional>
+
+namespace keepseal {
+
+enum class Outcome {
+    Waiting,      ///< not reached
+    Made,         ///< a new copy lies at its place
+    AlreadyThere, ///< an earlier run made the same copy, and it is unchanged
+    LeftOut,      ///< its name was taken and the delivery says to leave it then
+    Failed,       ///< no copy; `problem` says why
+    Blocked,      ///< in a plan only: its name is taken and the delivery says not to begin then
+    HeldBack,     ///< no copy: it would lack something that its delivery promises; `notes` say what
+};
+const char* keyOf(Outcome outcome);
+
+struct LedgerRow {
+    std::filesystem::path original;
+    FileIdentity originalIdentity;
+    std::string fingerprintBefore; ///< SHA-256, empty when the original could not be read
+    std::string fingerprintAfter;  ///< empty until read again
+    std::string delivery;          ///< its name
+    std::string settingsDigest;    ///< what the pixels and metadata were made by
+    Outcome outcome = Outcome::Waiting;
+    std::filesystem::path copy;
+    std::uint64_t copyBytes = 0;
+    std::int64_t copyModifiedNs = 0;
+    std::string copyFingerprint; ///< SHA-256 of the copy as delivered
+    bool replaced = false;       ///< an earlier copy of ours lay at its place
+    Size copySize;
+    bool placeInOriginal = false;
+    bool noPlaceInCopy = false;       ///< searched and found none
+    bool placeOpened = false;         ///< the delivery said in words that the place is told
+    bool rightsInCopy = false;        ///< all fields found in XMP, Exif and IIM as designed
+    std::vector<std::string> written; ///< their names
+    double readability = 0;           ///< contrast ratio of the seal as measured; 0: no seal
+    std::vector<std::string> removed; ///< kinds of metadata the original has and the copy has not
+    bool sealOnCopy = false, borderOnCopy = false; ///< what really stands on it
+    Notes notes;
+    std::vector<Acceptance> accepted; ///< what a person said to deliver all the same
+    bool strict = false;              ///< the delivery holds back what is worth a look as well
+    std::optional<Problem> problem;
+
+    /// What holds it back; empty for a copy that is or can be delivered.
+    Notes heldBackBy() const { return holdingBack(notes, strict, accepted); }
+    /// Notes that a person should look at.
+    std::size_t toLookAt() const { return countOf(notes, Severity::WorthALook); }
+
+    bool originalUntouched() const {
+        return !fingerprintBefore.empty() && fingerprintBefore == fingerprintAfter;
+    }
+};
+
+struct Ledger {
+    std::string started, ended;    ///< ISO 8601, UTC
+    std::string state = "running"; ///< then "finished" or "stopped"
+    std::vector<LedgerRow> rows;
+
+    std::size_t count(Outcome outcome) const;
+};
+
+nlohmann::json toJson(const Ledger& ledger);
+/// Throws Problem(BadFile).
+Ledger ledgerFromJson(const nlohmann::json& json, const std::string& subject);
+
+/// Whole or not at all. File names may hold any bytes; what is no UTF-8 is kept as told in base/files.h.
+/// Throws Problem(CannotWrite).
+void saveLedger(const Ledger& ledger, const std::filesystem::path& file);
+
+/// One row alone, as it stands in a ledger.
+nlohmann::json toJson(const LedgerRow& row);
+/// Throws nlohmann::json::exception.
+LedgerRow ledgerRowFromJson(const nlohmann::json& json);
+/// One line a copy, for spreadsheets: RFC 4180, UTF-8, with a head.
+std::string ledgerCsv(const Ledger& ledger);
+
+std::string utcNow();
+
+} // namespace keepseal

@@ -1,0 +1,65 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/ahead.h"
+
+#include "base/problem.h"
+#include "render/encode.h"
+
+namespace keepseal {
+namespace {
+
+void tellProfile(Notes& notes, const FileSettings& settings) {
+    try {
+        outputSpace(settings);
+    } catch (const Problem& problem) {
+        addNote(notes, {NoteKind::ProfileMissing, settings.profile, {{"happened", problem.happened}}});
+    }
+}
+
+void tellOriginal(Notes& notes, const PictureFacts& facts) {
+    if (facts.colour == "CMYK" && !facts.hasProfile)
+        addNote(notes, {NoteKind::CmykWithoutProfile, {}, {}});
+    if (facts.pages > 1)
+        addNote(notes, {NoteKind::FurtherPages, {}, {{"count", std::to_string(facts.pages)}}});
+}
+
+/// Nothing is said twice over: seal and caption hold the same emblem, the same studio.
+void tellRights(Notes& notes, const AppliedRights& applied) {
+    for (auto note : applied.notes()) {
+        if (note.kind == NoteKind::WhoUnset)
+            note.station = StationId::Rights;
+        addNote(notes, std::move(note));
+    }
+}
+
+} // namespace
+
+CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared) {
+    const auto& delivery = asked.delivery;
+    CopyAhead out;
+    out.words =
+        pictureWords(asked.original, asked.metadata, asked.facts.size, delivery, asked.exception.words);
+    out.prepared =
+        prepared && !dependsOnPicture(delivery.seal) ? prepared : prepareSeal(delivery.seal, out.words.facts);
+    tellOriginal(out.notes, asked.facts);
+    addNotes(out.notes, asked.metadata.notes);
+    addNotes(out.notes, asked.chain.notes());
+    tellRights(out.notes, out.words.applied);
+    addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words.facts));
+    const auto& whole = asked.chain.sizes.whole;
+    addNotes(out.notes,
+             sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole, &asked.exception.seal));
+    tellProfile(out.notes, delivery.file);
+    return out;
+}
+
+Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, Container format,
+                  const std::string& fileName) {
+    Notes out;
+    if (const auto note = limitNote(format, asked.chain.sizes.whole))
+        addNote(out, *note);
+    addNotes(out, wordNotes(words, asked.metadata, asked.delivery, fileName));
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// All that can be known of a copy before a pixel is touched: its words, its seal laid out, and what is to be
+// said. The plan asks it, and the run asks it again before it begins a copy; so both say the same.
+#pragma once
+
+#include "delivery/exception.h"
+#include "render/picture_words.h"
+#include "render/render.h"
+
+namespace keepseal {
+
+/// What is asked about; all of it stays the caller's.
+struct CopyAsked {
+    const std::filesystem::path& original;
+    const PictureFacts& facts;
+    const Metadata& metadata;
+    const Delivery& delivery;
+    const PictureException& exception;
+    const ChainPlan& chain;
+};
+
+struct CopyAhead {
+    PictureWords words;
+    PreparedPtr prepared; ///< the seal as it is for this picture
+    Notes notes;
+};
+
+/// `prepared`: the delivery's seal laid out already, taken where it does not depend on the picture; may be
+/// null.
+CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared = nullptr);
+
+/// What its format and its name add: the rest is the same for all formats of a delivery.
+Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, Container format,
+                  const std::string& fileName);
+
+} // namespace keepseal

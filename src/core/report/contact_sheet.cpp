@@ -1,0 +1,252 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "report/contact_sheet.h"
+
+#include "base/files.h"
+#include "base/text.h"
+#include "geometry/fit.h"
+#include "picture/develop.h"
+#include "render/encode.h"
+
+#include <cairo-pdf.h>
+#include <glib.h>
+#include <pango/pangocairo.h>
+
+#include <memory>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr int kThumbnail = 420; // pixels on the long side
+
+struct Shown {
+    const LedgerRow* row = nullptr;
+    std::string name, facts, found; ///< for a person
+};
+
+std::vector<Shown> shownRows(const Ledger& ledger) {
+    std::vector<Shown> out;
+    for (const auto& row : ledger.rows) {
+        if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)
+            continue;
+        Shown shown{&row, printable(row.copy.filename().string()), {}, {}};
+        if (!row.copySize.empty())
+            shown.facts = std::to_string(row.copySize.width) + " × " + std::to_string(row.copySize.height) +
+                          " · " + byteText(row.copyBytes);
+        if (row.outcome == Outcome::AlreadyThere)
+            shown.found = "already there";
+        else
+            shown.found =
+                std::string(row.noPlaceInCopy ? "tells no place" : "TELLS THE PLACE") +
+                (row.rightsInCopy ? " · rights written" : " · no rights written") +
+                (row.readability > 0 ? " · seal " + trimmedNumber(row.readability, 1) + " : 1" : "");
+        out.push_back(std::move(shown));
+    }
+    return out;
+}
+
+std::string summaryOf(const Ledger& ledger, const std::vector<Shown>& rows) {
+    std::size_t clean = 0, untouched = 0, made = 0;
+    for (const auto& shown : rows)
+        if (shown.row->outcome == Outcome::Made) {
+            ++made;
+            clean += shown.row->noPlaceInCopy;
+            untouched += shown.row->originalUntouched();
+        }
+    return ledger.started.substr(0, 10) + " · " + counted(rows.size(), "copy", "copies") + " · " +
+           std::to_string(clean) + " of " + std::to_string(made) +
+           " searched and tell no place · originals of " + std::to_string(untouched) +
+           " byte for byte as they were";
+}
+
+/// Nothing when the copy can't be read any more.
+std::optional<Frame> thumbnailOf(const fs::path& copy) {
+    try {
+        const Original file(copy);
+        const auto facts = readFacts(file, copy.string());
+        const Size size = fitInside(facts.size, {std::min(kThumbnail, facts.size.longSide()),
+                                                 std::min(kThumbnail, facts.size.longSide())});
+        return develop(file, copy.string(), facts, wholePicture(facts, size));
+    } catch (const Problem&) {
+        return std::nullopt;
+    }
+}
+
+// ---- PDF -------------------------------------------------------------------------------------------------
+
+// A4 in points, four by five.
+constexpr double kPageWidth = 595, kPageHeight = 842, kMargin = 36, kHead = 48, kGap = 14;
+constexpr int kColumns = 4, kRows = 5;
+
+struct SheetDeleter {
+    void operator()(cairo_t* c) const { cairo_destroy(c); }
+    void operator()(cairo_surface_t* s) const { cairo_surface_destroy(s); }
+};
+using SheetSurface = std::unique_ptr<cairo_surface_t, SheetDeleter>;
+using SheetContext = std::unique_ptr<cairo_t, SheetDeleter>;
+
+cairo_status_t appendToSheet(void* closure, const unsigned char* data, unsigned length) {
+    auto& bytes = *static_cast<Bytes*>(closure);
+    bytes.insert(bytes.end(), data, data + length);
+    return CAIRO_STATUS_SUCCESS;
+}
+
+void drawText(cairo_t* c, double x, double y, double width, const std::string& text, double size,
+              double grey) {
+    PangoLayout* layout = pango_cairo_create_layout(c);
+    PangoFontDescription* font = pango_font_description_from_string("Inter");
+    pango_font_description_set_absolute_size(font, size * PANGO_SCALE);
+    pango_layout_set_font_description(layout, font);
+    pango_layout_set_width(layout, static_cast<int>(width * PANGO_SCALE));
+    pango_layout_set_ellipsize(layout, PANGO_ELLIPSIZE_MIDDLE);
+    pango_layout_set_single_paragraph_mode(layout, TRUE);
+    pango_layout_set_text(layout, text.c_str(), static_cast<int>(text.size()));
+    cairo_set_source_rgb(c, grey, grey, grey);
+    cairo_move_to(c, x, y);
+    pango_cairo_show_layout(c, layout);
+    pango_font_description_free(font);
+    g_object_unref(layout);
+}
+
+/// As a JPEG inside the PDF, so that a hundred pages stay a small file.
+void drawPicture(cairo_t* c, const Frame& frame, double x, double y, double width, double height) {
+    SheetSurface image(cairo_image_surface_create(CAIRO_FORMAT_RGB24, frame.size.width, frame.size.height));
+    auto* pixels = cairo_image_surface_get_data(image.get());
+    const int stride = cairo_image_surface_get_stride(image.get());
+    for (int row = 0; row < frame.size.height; ++row) {
+        const auto* from = frame.row(row);
+        auto* to = reinterpret_cast<std::uint32_t*>(pixels + static_cast<std::ptrdiff_t>(row) * stride);
+        for (int column = 0; column < frame.size.width; ++column, from += 3)
+            to[column] = static_cast<std::uint32_t>(from[0]) << 16 |
+                         static_cast<std::uint32_t>(from[1]) << 8 | from[2];
+    }
+    cairo_surface_mark_dirty(image.get());
+    FileSettings file;
+    file.quality = 82;
+    auto* jpeg = new Bytes(encodeJpeg(frame, file));
+    cairo_surface_set_mime_data(
+        image.get(), CAIRO_MIME_TYPE_JPEG, jpeg->data(), jpeg->size(),
+        [](void* data) { delete static_cast<Bytes*>(data); }, jpeg);
+    const double scale = std::min(width / frame.size.width, height / frame.size.height);
+    cairo_save(c);
+    cairo_translate(c, x + (width - frame.size.width * scale) / 2,
+                    y + (height - frame.size.height * scale) / 2);
+    cairo_scale(c, scale, scale);
+    cairo_set_source_surface(c, image.get(), 0, 0);
+    cairo_paint(c);
+    cairo_restore(c);
+}
+
+void drawCell(cairo_t* c, const Shown& shown, bool details, double x, double y, double width, double height) {
+    const double text = details ? 34 : 14;
+    if (const auto frame = thumbnailOf(shown.row->copy))
+        drawPicture(c, *frame, x, y, width, height - text);
+    else {
+        cairo_set_source_rgb(c, 0.7, 0.7, 0.7);
+        cairo_rectangle(c, x + 0.5, y + 0.5, width - 1, height - text - 1);
+        cairo_stroke(c);
+        drawText(c, x + 6, y + 8, width - 12, "can't be read any more", 7, 0.4);
+    }
+    drawText(c, x, y + height - text + 3, width, shown.name, 8, 0.05);
+    if (details) {
+        drawText(c, x, y + height - text + 13, width, shown.facts, 6.5, 0.35);
+        drawText(c, x, y + height - text + 22, width, shown.found, 6.5, 0.35);
+    }
+}
+
+// ---- HTML ------------------------------------------------------------------------------------------------
+
+std::string escaped(const std::string& text) {
+    char* made = g_markup_escape_text(text.c_str(), static_cast<gssize>(text.size()));
+    std::string out = made;
+    g_free(made);
+    return out;
+}
+
+std::string base64(const Bytes& bytes) {
+    char* made = g_base64_encode(bytes.data(), bytes.size());
+    std::string out = made;
+    g_free(made);
+    return out;
+}
+
+constexpr const char* kStyle = R"(
+body{font:14px/1.4 system-ui,sans-serif;margin:2rem;color:#1c2226;background:#fff}
+h1{font-size:1.4rem;margin:0 0 .2rem}p{margin:0 0 1.4rem;color:#4c565c}
+main{display:grid;grid-template-columns:repeat(auto-fill,minmax(220px,1fr));gap:22px}
+figure{margin:0}figure div{height:200px;display:flex;align-items:center;justify-content:center;background:#f0f1f2}
+img{max-width:100%;max-height:100%}figcaption{font-size:12px;overflow-wrap:anywhere;padding-top:.3rem;color:#4c565c}
+b{color:#1c2226}@media print{figure{break-inside:avoid}}
+)";
+
+} // namespace
+
+void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::path& file,
+                     const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
+    const auto rows = shownRows(ledger);
+    const auto pages = std::max<std::size_t>(1, (rows.size() + kColumns * kRows - 1) / (kColumns * kRows));
+    Bytes bytes;
+    {
+        const SheetSurface pdf(
+            cairo_pdf_surface_create_for_stream(appendToSheet, &bytes, kPageWidth, kPageHeight));
+        cairo_pdf_surface_set_metadata(pdf.get(), CAIRO_PDF_METADATA_TITLE, sheet.title.c_str());
+        const SheetContext c(cairo_create(pdf.get()));
+        const double width = (kPageWidth - 2 * kMargin - (kColumns - 1) * kGap) / kColumns;
+        const double height = (kPageHeight - 2 * kMargin - kHead - (kRows - 1) * kGap) / kRows;
+        for (std::size_t i = 0; i < std::max<std::size_t>(1, rows.size()) && !stop; ++i) {
+            const auto cell = i % (kColumns * kRows);
+            if (cell == 0) {
+                if (i > 0)
+                    cairo_show_page(c.get());
+                drawText(c.get(), kMargin, kMargin, kPageWidth - 2 * kMargin - 60, sheet.title, 15, 0.05);
+                drawText(c.get(), kMargin, kMargin + 20, kPageWidth - 2 * kMargin, summaryOf(ledger, rows),
+                         7.5, 0.35);
+                drawText(c.get(), kPageWidth - kMargin - 40, kMargin + 3, 40,
+                         std::to_string(i / (kColumns * kRows) + 1) + " / " + std::to_string(pages), 8, 0.35);
+            }
+            if (i < rows.size())
+                drawCell(c.get(), rows[i], sheet.details, kMargin + (cell % kColumns) * (width + kGap),
+                         kMargin + kHead + static_cast<double>(cell / kColumns) * (height + kGap), width,
+                         height);
+            if (progress)
+                progress(i + 1);
+        }
+        cairo_show_page(c.get());
+        cairo_surface_finish(pdf.get());
+        if (cairo_surface_status(pdf.get()) != CAIRO_STATUS_SUCCESS)
+            throw Problem(ProblemKind::CannotWrite, file.string(), "the contact sheet could not be drawn");
+    }
+    if (!stop)
+        writeNewFile(file, bytes);
+}
+
+void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs::path& file,
+                      const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
+    const auto rows = shownRows(ledger);
+    std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
+                      escaped(sheet.title) + "</title><style>" + kStyle + "</style></head><body>\n<h1>" +
+                      escaped(sheet.title) + "</h1><p>" + escaped(summaryOf(ledger, rows)) + "</p>\n<main>\n";
+    FileSettings jpeg;
+    jpeg.quality = 82;
+    for (std::size_t i = 0; i < rows.size() && !stop; ++i) {
+        const auto& shown = rows[i];
+        const auto frame = thumbnailOf(shown.row->copy);
+        out += "<figure><div>" +
+               (frame ? "<img alt=\"" + escaped(shown.name) + "\" src=\"data:image/jpeg;base64," +
+                            base64(encodeJpeg(*frame, jpeg)) + "\">"
+                      : std::string("can't be read any more")) +
+               "</div><figcaption><b>" + escaped(shown.name) + "</b>";
+        if (sheet.details)
+            out += "<br>" + escaped(shown.facts) + "<br>" + escaped(shown.found);
+        out += "</figcaption></figure>\n";
+        if (progress)
+            progress(i + 1);
+    }
+    out += "</main></body></html>\n";
+    if (!stop)
+        writeNewFile(file, ByteSpan(reinterpret_cast<const std::uint8_t*>(out.data()), out.size()));
+}
+
+} // namespace keepseal
