@@ -23,7 +23,8 @@ FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, Copy
     addNotes(out.notes, found);
     addNotes(out.notes, finished.notes());
     out.readability = finished.seal.readability;
-    out.holds = {delivery.border.on, !finished.seal.empty()};
+    out.holds = {delivery.border.on,
+                 !finished.seal.empty() && !holdsKind(finished.seal.notes, NoteKind::SealOffPicture)};
     return out;
 }
 

@@ -20,11 +20,24 @@ namespace {
 constexpr int kFailuresThatBlock = 3;
 constexpr int kMaxNumber = 100000;
 
+/// What it asks of the decoder; nothing for a delivery that can't be carried out (its profile is missing):
+/// that is told of its own copies when their turn comes, and is nothing to those of other deliveries.
+std::optional<DevelopWish> wishOf(const Delivery& delivery, const ChainPlan& chain) {
+    try {
+        return developWish(delivery, chain, chain.sizes.whole);
+    } catch (const Problem&) {
+        return std::nullopt;
+    }
+}
+
 std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery, const ChainPlan& chain) {
+    const auto wish = wishOf(delivery, chain);
+    if (!wish)
+        return 0;
     const auto perPixel = delivery.file.works16() ? 6U : 3U;
     const auto bordered =
         chain.ground.needed() ? static_cast<std::uint64_t>(chain.sizes.whole.pixels()) * perPixel * 2 : 0;
-    return developMemory(facts, developWish(delivery, chain, chain.sizes.whole)) + bordered;
+    return developMemory(facts, *wish) + bordered;
 }
 
 } // namespace
@@ -74,9 +87,8 @@ private:
             const auto delivery = m_plan.copies[index].delivery;
             several = several || (first && *first != delivery);
             first = delivery;
-            const auto chain = chainOf(index);
-            shrink = std::min(
-                shrink, decodeShrinkFor(m_facts, developWish(deliveryOf(index), chain, chain.sizes.whole)));
+            if (const auto wish = wishOf(deliveryOf(index), chainOf(index)))
+                shrink = std::min(shrink, decodeShrinkFor(m_facts, *wish));
         }
         const bool fits = decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
         return several && fits ? std::optional(shrink) : std::nullopt;

@@ -20,12 +20,12 @@ using ::testing::IsEmpty;
 
 namespace {
 
-struct Job {
+struct SealJob {
     TempFolder folder;
     std::vector<fs::path> files;
     Delivery delivery;
 
-    explicit Job(int count = 3) {
+    explicit SealJob(int count = 3) {
         for (int i = 0; i < count; ++i) {
             files.push_back(folder / ("in/tide_" + std::to_string(i) + ".jpg"));
             makePicture(files.back(), 480, 320);
@@ -53,22 +53,22 @@ struct Job {
 } // namespace
 
 TEST(SealRun, EachPictureGetsItsExceptionAndTheOthersDoNot) {
-    const Job job;
+    const SealJob job;
     PictureException moved, none;
     moved.seal.anchor = Anchor::TopLeft;
     none.seal.none = true;
     const auto result = job.run({{job.files[1], moved}, {job.files[2], none}});
     EXPECT_EQ(result.exitCode(), 0);
-    EXPECT_TRUE(Job::sealedAt(job.copy(0), 0.93, 0.92));
-    EXPECT_TRUE(Job::sealedAt(job.copy(1), 0.07, 0.08));
-    EXPECT_FALSE(Job::sealedAt(job.copy(1), 0.93, 0.92));
-    EXPECT_FALSE(Job::sealedAt(job.copy(2), 0.93, 0.92));
+    EXPECT_TRUE(SealJob::sealedAt(job.copy(0), 0.93, 0.92));
+    EXPECT_TRUE(SealJob::sealedAt(job.copy(1), 0.07, 0.08));
+    EXPECT_FALSE(SealJob::sealedAt(job.copy(1), 0.93, 0.92));
+    EXPECT_FALSE(SealJob::sealedAt(job.copy(2), 0.93, 0.92));
     EXPECT_GT(result.ledger.rows[0].readability, 1);
     EXPECT_EQ(result.ledger.rows[2].readability, 0);
 }
 
 TEST(SealRun, AChangedExceptionMakesThatCopyAnewAndOnlyThatOne) {
-    const Job job;
+    const SealJob job;
     job.run();
     PictureException dark;
     dark.seal.dark = true;
@@ -79,7 +79,7 @@ TEST(SealRun, AChangedExceptionMakesThatCopyAnewAndOnlyThatOne) {
 }
 
 TEST(SealRun, AnotherLogoFileUnderTheSameNameMakesOtherCopies) {
-    Job job(1);
+    SealJob job(1);
     const auto write = [&](const char* colour) {
         writeFile(job.folder / "logo.svg",
                   std::string("<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'>"
@@ -97,7 +97,7 @@ TEST(SealRun, AnotherLogoFileUnderTheSameNameMakesOtherCopies) {
 }
 
 TEST(SealRun, WordsAreFilledInForEachPictureAndMissingOnesAreInTheLedger) {
-    Job job(2);
+    SealJob job(2);
     job.delivery.seal = {};
     job.delivery.seal.setText("{name}");
     job.delivery.seal.size = 12;
@@ -115,7 +115,7 @@ TEST(SealRun, WordsAreFilledInForEachPictureAndMissingOnesAreInTheLedger) {
 }
 
 TEST(SealRun, APlaceInATokensValueIsInPlainSight) {
-    Job job(0);
+    SealJob job(0);
     Planted planted;
     planted.xmpCity = kSecretCity;
     planted.description = std::string("Kites over ") + kSecretCity;
@@ -128,7 +128,7 @@ TEST(SealRun, APlaceInATokensValueIsInPlainSight) {
 }
 
 TEST(SealRun, ACopyThatWouldLackALogoIsHeldBackUntilAPersonAcceptsIt) {
-    Job job(1);
+    SealJob job(1);
     job.delivery.seal.opacity = 3;
     SealPart gone = newPart(job.delivery.seal, PartKind::Logo);
     gone.logo.file = (job.folder / "no-such-logo.svg").string();
@@ -153,14 +153,14 @@ TEST(SealRun, ACopyThatWouldLackALogoIsHeldBackUntilAPersonAcceptsIt) {
 }
 
 TEST(SealRun, AGoodSealWarnsOfNothing) {
-    Job job(1);
+    SealJob job(1);
     job.delivery.seal.tone = Tone::ByPicture;
     job.delivery.seal.halo.when = HaloWhen::WhereNeeded;
     EXPECT_THAT(said(job.run().ledger.rows[0].notes), IsEmpty());
 }
 
 TEST(SealRun, ManyWorkersDrawTheSameSealAsOne) {
-    Job job(6);
+    SealJob job(6);
     job.delivery.seal.arrangement = Arrangement::Repeat;
     job.delivery.seal.halo.when = HaloWhen::Always;
     job.delivery.seal.size = 6;
