@@ -3,6 +3,7 @@
 #include "check/check_view.h"
 
 #include "base/text.h"
+#include "delivery/stations.h"
 #include "document/chain_of.h"
 #include "theme/theme.h"
 
@@ -235,8 +236,21 @@ void CheckView::showRemedies() {
                                                [](const Note& note) { return rowOf(note.kind).acceptable; });
     }
     m_mend->setVisible(held);
+    m_mend->setText(remedyWord());
     m_accept->setVisible(held);
     m_accept->setEnabled(acceptable);
+}
+
+/// What the first chosen row asks for.
+QString CheckView::remedyWord() const {
+    for (const auto& row : chosen())
+        for (const auto& note : row.heldBackBy()) {
+            if (note.kind == NoteKind::WhoUnset)
+                return tr("Say who you are…");
+            if (const auto where = stationOf(note))
+                return tr("Go to %1").arg(toQt(station(*where).label));
+        }
+    return tr("Mend it");
 }
 
 void CheckView::showHeldBack() {

@@ -68,6 +68,7 @@ private:
     void fillWidth();
     void fillShow();
     void showRemedies();
+    QString remedyWord() const;
     QString ledgerSummary(const Ledger& ledger) const;
 
     CheckModel* m_model;

@@ -115,7 +115,8 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     const auto* proof = m_proofs.proof(tile.id);
     if (info && copyMarkIn(info->report))
         badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
-    if (proof && proof->sharp && countOf(proof->notes, Severity::WorthALook) > 0)
+    if (proof && proof->sharp && !m_heldBack.contains(tile.id) &&
+        countOf(proof->notes, Severity::WorthALook) > 0)
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
     int x = rect.right() - 5;
     for (const auto& badge : badges) {

@@ -317,7 +317,7 @@ void DeliveriesBar::refresh() {
     for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
         m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery,
                              m_copies.contains(i) ? std::optional(m_copies[i]) : std::nullopt,
-                             heldBackOf(state.deliveries[i].delivery.name));
+                             m_heldBack.contains(i) ? m_heldBack[i] : 0);
     const auto& job = state.name;
     m_about->setToolTip(toQt(job));
     m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
@@ -328,12 +328,7 @@ void DeliveriesBar::refresh() {
                                      : tr("%1 originals").arg(pictures));
 }
 
-std::size_t DeliveriesBar::heldBackOf(const std::string& name) const {
-    const auto known = m_heldBack.find(name);
-    return known == m_heldBack.end() ? 0 : known->second;
-}
-
-void DeliveriesBar::setHeldBack(std::map<std::string, std::size_t> heldBack) {
+void DeliveriesBar::setHeldBack(std::map<std::size_t, std::size_t> heldBack) {
     if (heldBack == m_heldBack)
         return;
     m_heldBack = std::move(heldBack);

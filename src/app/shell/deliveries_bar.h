@@ -62,8 +62,8 @@ public:
     QToolButton* addButton() { return m_add; }
     /// Copies that each delivery will have, by index; shown until the job changes.
     void setCopies(std::map<std::size_t, std::size_t> copies);
-    /// How many of them will be held back, by the delivery's name.
-    void setHeldBack(std::map<std::string, std::size_t> heldBack);
+    /// How many of them will be held back, by index.
+    void setHeldBack(std::map<std::size_t, std::size_t> heldBack);
     /// Shown at the right mouse button on a card, which is chosen first; not owned.
     void setCardMenu(QMenu* menu) { m_cardMenu = menu; }
 
@@ -77,14 +77,13 @@ private:
     void rebuild();
     DeliveryCard* newCard(std::size_t index);
     void refresh();
-    std::size_t heldBackOf(const std::string& name) const;
     JobDocument* m_document;
     QLabel* m_about;
     QHBoxLayout* m_row;
     std::vector<DeliveryCard*> m_cards;
     QMenu* m_cardMenu = nullptr;
     std::map<std::size_t, std::size_t> m_copies;
-    std::map<std::string, std::size_t> m_heldBack;
+    std::map<std::size_t, std::size_t> m_heldBack;
     QToolButton *m_add, *m_undo, *m_redo, *m_menu;
 };
 

@@ -26,7 +26,11 @@ void MainWindow::tellHeldBack() {
     const auto& plan = m_planning.plan();
     const auto* ahead = m_planning.current() ? m_forecasting.of(plan.get()) : nullptr;
     std::map<OriginalId, QStringList> held;
-    std::map<std::string, std::size_t> perDelivery;
+    std::map<std::size_t, std::size_t> perCard;
+    std::vector<std::size_t> cardOf; // of the plan's deliveries
+    for (std::size_t i = 0; i < m_document.state().deliveries.size(); ++i)
+        if (m_document.state().deliveries[i].inNextRun)
+            cardOf.push_back(i);
     if (ahead && ahead->heldBack > 0) {
         std::unordered_map<std::string, OriginalId> ids;
         for (const auto& item : m_document.originals())
@@ -36,7 +40,8 @@ void MainWindow::tellHeldBack() {
                 continue;
             const auto& copy = plan->copies[i];
             const auto& delivery = plan->deliveries[copy.delivery];
-            ++perDelivery[delivery.name];
+            if (copy.delivery < cardOf.size())
+                ++perCard[cardOf[copy.delivery]];
             auto& words = held[ids[plan->originals[copy.original].native()]];
             for (const auto& reason : sentences(holdingBack(ahead->copies[i].notes, delivery.place.strict,
                                                             plan->exceptions[copy.original].accepted)))
@@ -45,7 +50,7 @@ void MainWindow::tellHeldBack() {
         }
     }
     m_wall->setHeldBack(std::move(held));
-    m_deliveries->setHeldBack(std::move(perDelivery));
+    m_deliveries->setHeldBack(std::move(perCard));
     m_runBar->setHeldBack(m_running.busy() || m_resultIsCurrent || !ahead ? 0 : ahead->heldBack);
 }
 
@@ -123,7 +128,10 @@ void MainWindow::tellGathered(const Gathered& result) {
             continue;
         const auto example = std::find_if(result.others.begin(), result.others.end(),
                                           [kind = kind](const Met& met) { return met.note.kind == kind; });
-        counts << tr("%1 × %2").arg(count).arg(toQt(sentenceOf(example->note)));
+        auto words = toQt(sentenceOf(example->note));
+        if (words.startsWith(tr("this is ")))
+            words = words.mid(tr("this is ").size());
+        counts << tr("%1 × %2").arg(count).arg(words);
     }
     QStringList lines;
     if (result.files.empty())
@@ -131,8 +139,8 @@ void MainWindow::tellGathered(const Gathered& result) {
     lines << named.mid(0, kMostNamed);
     if (static_cast<std::size_t>(named.size()) > kMostNamed)
         lines << tr("and %1 more that are worth a look").arg(named.size() - static_cast<int>(kMostNamed));
-    if (!counts.isEmpty() && (result.files.empty() || !named.isEmpty() || counts.size() > 0))
-        lines << tr("Not taken: %1").arg(counts.join(", "));
+    if (!counts.isEmpty())
+        lines << tr("No pictures: %1").arg(counts.join(", "));
     showNotice(lines.join("\n"));
 }
 

@@ -29,6 +29,8 @@ QString MainWindow::planSentence(const Plan& plan) const {
                                .arg(there)
                          : tr("Nothing to make: every name is taken, and the delivery says to leave those "
                               "pictures out.");
+    if (copies == 0 && ahead->heldBack > 0)
+        return tr("No copy can be made as it stands: each would lack something that its delivery promises.");
     if (const auto blocked = plan.count(Outcome::Blocked))
         return tr("%1 taken, and the delivery says not to begin then: see the plan.")
             .arg(toQt(counted(blocked, "name is", "names are")));

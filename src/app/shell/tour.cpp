@@ -72,17 +72,10 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
          save(window, out.filePath("seal-bench.png"));
     auto& seals = window.sealLibrary();
-    const auto pattern = seals.find("shipped-proof-pattern"), mark = seals.find("shipped-house-mark");
-    if (!pattern || !mark)
+    const auto pattern = seals.find("shipped-proof-pattern");
+    if (!pattern)
         return false;
     const auto kept = window.document().currentDelivery().seal;
-    window.takeSeal(mark->design);
-    window.setLook(ThemeKind::Light, Surround::Middle);
-    bench.choose({"name"});
-    ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
-         save(window, out.filePath("seal-bench-part.png"));
-    window.setLook(ThemeKind::Dark, Surround::Dark);
-    bench.choose({});
     window.closeBench();
     window.takeSeal(pattern->design);
     window.setView(ViewKind::One);
@@ -185,6 +178,24 @@ bool planned(MainWindow& window) {
     return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
 }
 
+/// What the plan says while a link that the seals ask for is not said.
+bool heldBackPicture(MainWindow& window, const QDir& out) {
+    auto& document = window.document();
+    auto who = document.who();
+    who.link.clear();
+    document.setWho(who);
+    const auto told = [&] {
+        const auto* ahead = window.forecasting().of(window.planning().plan().get());
+        return window.planning().current() && ahead && ahead->heldBack > 0 && !window.forecasting().busy();
+    };
+    bool ok = waitUntil(told, kPatience);
+    window.showHeldBack();
+    pause(300);
+    ok = ok && save(window, out.filePath("held-back.png"));
+    document.undoStack()->undo();
+    return ok && planned(window);
+}
+
 /// Deliveries, the plan with its estimates, a run under way, and the check with its loupe.
 bool runPictures(MainWindow& window, const QDir& out) {
     auto& document = window.document();
@@ -208,6 +219,7 @@ bool runPictures(MainWindow& window, const QDir& out) {
     pause(300);
     window.check().table()->selectRow(3);
     ok = ok && save(window, out.filePath("plan.png"));
+    ok = ok && heldBackPicture(window, out);
     window.setView(ViewKind::Wall);
     ok = ok && pressStamp(window);
     ok =

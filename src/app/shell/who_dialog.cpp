@@ -46,6 +46,8 @@ WhoDialog::WhoDialog(WhoYouAre who, const std::vector<std::string>& asked, QWidg
     m_ok = buttons->button(QDialogButtonBox::Ok);
     m_ok->setText(tr("That is me"));
     m_ok->setProperty("strong", true);
+    for (auto* button : buttons->buttons())
+        button->setIcon({}); // the desktop's own would be the only coloured ones here
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);

@@ -69,8 +69,10 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
     bool says = false, promised = false;
     for (int i = 0; i < 3; ++i) {
         auto filled = fillTokens(*texts[i], facts);
-        for (const auto& token : filled.missing)
+        for (const auto& token : filled.missing) {
             tellToken(out.notes, token);
+            says = says || isWhoToken(token); // then that alone is asked
+        }
         const auto words = oneLine(filled.text);
         promised = promised || !trimmed(*texts[i]).empty();
         says = says || (filled.missing.empty() ? !words.empty() : saysSomething(words));

@@ -43,7 +43,7 @@ Note noteOf(const SniffedFile& file, const std::string& ending) {
         break;
     }
     if (hasPictureEnding(ending))
-        return {NoteKind::MetBroken, {}, {{"happened", "its beginning is that of no picture"}}};
+        return {NoteKind::MetBroken, {}, {}};
     return {NoteKind::MetUnknown, {}, {}};
 }
 

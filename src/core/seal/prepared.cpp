@@ -7,6 +7,7 @@
 #include "seal/outline.h"
 #include "text/typefaces.h"
 
+#include <algorithm>
 #include <map>
 
 namespace keepseal {
@@ -122,8 +123,11 @@ private:
         for (const auto& token : filled.missing)
             addNote(m_out.notes,
                     tokenNote(token, {NoteKind::SealTokenUnknown, NoteKind::SealTokenEmpty}, token));
-        const bool nothing =
-            filled.missing.empty() ? trimmed(filled.text).empty() : !saysSomething(filled.text);
+        // Where only the person has to say who they are, that alone is asked.
+        const bool waits = std::any_of(filled.missing.begin(), filled.missing.end(), isWhoToken);
+        const bool nothing = waits                    ? false
+                             : filled.missing.empty() ? trimmed(filled.text).empty()
+                                                      : !saysSomething(filled.text);
         if (nothing)
             addNote(m_out.notes, {NoteKind::SealTextNothing, trimmed(part.text.text), {}});
         if (!hasTypeface(part.text.family))
