@@ -75,10 +75,12 @@ TEST(Who, NothingThatComesWithTheProgramHoldsSomebodysNameOrLink) {
     for (const char* kind : {"seals", "deliveries", "sheets", "borders"})
         for (const auto& entry : fs::directory_iterator(fs::path(KEEPSEAL_SOURCE) / "assets" / kind)) {
             auto text = readText(entry.path());
-            for (const char* standard : {"http://ns.useplus.org", "http://cv.iptc.org"}) // the standards' own values
+            for (const char* standard :
+                 {"http://ns.useplus.org", "http://cv.iptc.org"}) // the standards' own values
                 for (auto at = text.find(standard); at != std::string::npos; at = text.find(standard))
                     text.erase(at, std::string(standard).size());
-            for (const char* words : {"Marsh", "MARSH", "tidemark", "Oake", "Gull", ".example", "http://", "https://"})
+            for (const char* words :
+                 {"Marsh", "MARSH", "tidemark", "Oake", "Gull", ".example", "http://", "https://"})
                 EXPECT_EQ(text.find(words), std::string::npos) << entry.path() << ": " << words;
         }
 }
