@@ -24,7 +24,7 @@ _keep_seal_cli() {
     plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --no-estimate" ;;
     resume) words="--help --list --give-up --workers --json --quiet" ;;
     report) words="--help --output --title" ;;
-    library) words="list show remove restore keep export import --help --json --output" ;;
+    library) words="list show remove restore keep export import --help --json --replace --output" ;;
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
     check) words="--help --json --html" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;

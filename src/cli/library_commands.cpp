@@ -43,15 +43,15 @@ CLI::App* addLibraryCommands(CLI::App& app, LibraryOptions& options) {
     named("show", "Print one as a delivery file", false);
     named("remove", "Take an own one out; 'library restore' brings it back", false);
     named("restore", "Bring back a removed one, by its key", false);
-    library->add_subcommand("keep", "Keep delivery files in the library")
-        ->add_option("files", options.names, "Delivery files")
-        ->required();
+    auto* keeping = library->add_subcommand("keep", "Keep delivery files in the library");
+    keeping->add_option("files", options.names, "Delivery files")->required();
     named("export", "Save some as one file, with all they need", true)
         ->add_option("-o,--output", options.file, "The zip to write; must not exist")
         ->required();
-    library->add_subcommand("import", "Take deliveries from such a file")
-        ->add_option("file", options.file, "The zip")
-        ->required();
+    auto* importing = library->add_subcommand("import", "Take deliveries from such a file");
+    importing->add_option("file", options.file, "The zip")->required();
+    for (auto* made : {keeping, importing})
+        made->add_flag("--replace", options.replace, "Also where another one has the name; it is set aside");
     return library;
 }
 
@@ -82,7 +82,17 @@ std::string keyOfNamed(const std::string& name) {
     return found ? found->key : name;
 }
 
-void keep(const Delivery& delivery) {
+bool isSame(Delivery a, Delivery b) {
+    a.unknown = b.unknown = json::object(); // keys of another version or of the library
+    return a == b;
+}
+
+/// One of that name that is not the same is not replaced unless that was asked for.
+void keep(const Delivery& delivery, bool replace) {
+    const auto known = DeliveryLibrary().find(delivery.name);
+    if (known && !known->shipped && !isSame(known->design, delivery) && !replace)
+        throw Problem(ProblemKind::Refused, delivery.name, "the library holds another delivery of that name",
+                      "Rename one of them, or say --replace: the older one is set aside then");
     const auto saved = DeliveryLibrary().save({{}, false, delivery, delivery.notes});
     std::cout << saved.design.name << "\n";
 }
@@ -101,7 +111,7 @@ int runLibrary(CLI::App& command, const LibraryOptions& options) {
         library.restore(options.names.front());
     else if (command.got_subcommand("keep")) {
         for (const auto& file : options.names)
-            keep(loadDelivery(file));
+            keep(loadDelivery(file), options.replace);
     } else if (command.got_subcommand("export")) {
         std::vector<Delivery> chosen;
         for (const auto& name : options.names)
@@ -110,7 +120,7 @@ int runLibrary(CLI::App& command, const LibraryOptions& options) {
         std::cout << options.file << "\n";
     } else
         for (const auto& delivery : importDeliveries(SealLibrary(), options.file))
-            keep(delivery);
+            keep(delivery, options.replace);
     return kDone;
 }
 

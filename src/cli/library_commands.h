@@ -12,6 +12,7 @@ class App;
 namespace keepseal::cli {
 
 struct LibraryOptions {
+    bool replace = false; ///< keep, import: one of the same name is set aside
     std::vector<std::string> names;
     std::string file;
     bool json = false;

@@ -412,3 +412,86 @@ TEST(Cli, AnInterruptedRunIsListedGoneOnWithAndAJobIsStamped) {
     EXPECT_EQ(list.exitCode, 0);
     EXPECT_THAT(list.out, HasSubstr("No run"));
 }
+
+TEST(Cli, ThePlanEndsAsTheRunWouldEndAndBothSayTheSame) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 120, 80);
+    makePicture(folder / "in/b.jpg", 120, 80);
+    const auto both = [&](const std::vector<std::string>& more) {
+        std::pair<Ran, Ran> out;
+        for (auto* ran : {&out.first, &out.second}) {
+            std::vector<std::string> call = {ran == &out.first ? "plan" : "stamp", "--json", "--out",
+                                             folder / "out"};
+            call.insert(call.end(), more.begin(), more.end());
+            call.push_back(folder / "in");
+            *ran = cli(call);
+        }
+        return out;
+    };
+    const auto [plan, run] = both({"-s", "seal.text=by {craetor}"});
+    EXPECT_EQ(plan.exitCode, 1);
+    EXPECT_EQ(run.exitCode, 1);
+    EXPECT_EQ(json::parse(plan.out)["held_back"], 2);
+    EXPECT_EQ(json::parse(run.out)["totals"]["held-back"], 2);
+    EXPECT_EQ(json::parse(run.out)["totals"]["made"], 0);
+    EXPECT_FALSE(fs::exists(folder / "out/a.jpg"));
+    const auto [accepted, made] =
+        both({"-s", "seal.text=by {craetor}", "--deliver-all-the-same", "seal-token-unknown=craetor"});
+    EXPECT_EQ(accepted.exitCode, 0);
+    EXPECT_EQ(made.exitCode, 0);
+    EXPECT_TRUE(fs::exists(folder / "out/a.jpg"));
+    EXPECT_EQ(json::parse(made.out)["rows"][0]["accepted"][0]["kind"], "seal-token-unknown");
+    EXPECT_EQ(both({"--deliver-all-the-same", "copy-tells-place"}).first.exitCode, 2); // nobody can want that
+    writeFile(folder / "in/clip.gif", "GIF89a");
+    EXPECT_EQ(both({}).second.exitCode, 0);
+    EXPECT_EQ(both({"--strict"}).second.exitCode, 1);
+}
+
+TEST(Cli, WhoYouAreIsSaidOnceAndAnUnsetOneHoldsBack) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 300, 200);
+    fs::remove(folder / "config/keep-seal/who-you-are.json");
+    const auto shy = cli({"stamp", "-d", "Web gallery", "--out", folder / "out", folder / "in"});
+    EXPECT_EQ(shy.exitCode, 1);
+    EXPECT_THAT(shy.out, HasSubstr("HELD BACK: {studio_link} stands for your web address"));
+    EXPECT_EQ(cli({"who", "--set", "link=gull.example"}).exitCode, 0);
+    EXPECT_THAT(cli({"who"}).out, HasSubstr("link = gull.example"));
+    EXPECT_EQ(cli({"who", "--set", "linke=x"}).exitCode, 2);
+    EXPECT_EQ(cli({"stamp", "-d", "Web gallery", "--out", folder / "out", folder / "in"}).exitCode, 0);
+}
+
+TEST(Cli, AFullDeviceAndControlCharactersInNames) {
+    const TempFolder folder;
+    const auto full = runProgram({"bash", "-c", std::string(KEEPSEAL_CLI) + " settings > /dev/full"});
+    EXPECT_EQ(full.exitCode, 1);
+    EXPECT_THAT(full.err, HasSubstr("could not be written"));
+    makePicture(folder / "in/a\x1b[2Jb.jpg", 60, 40);
+    const auto ran = cli({"stamp", "--out", folder / "out", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 0);
+    EXPECT_EQ((ran.out + ran.err).find('\x1b'), std::string::npos);
+}
+
+TEST(Cli, TheLibraryReplacesNoOtherOfThatNameUnasked) {
+    const TempFolder folder;
+    auto first = cli({"settings", "--defaults"}).out;
+    writeFile(folder / "one.json", first);
+    auto other = json::parse(first);
+    other["notes"] = "another one";
+    writeFile(folder / "two.json", other.dump());
+    EXPECT_EQ(cli({"library", "keep", folder / "one.json"}).exitCode, 0);
+    EXPECT_EQ(cli({"library", "keep", folder / "one.json"}).exitCode, 0); // the same
+    const auto ran = cli({"library", "keep", folder / "two.json"});
+    EXPECT_EQ(ran.exitCode, 2);
+    EXPECT_THAT(ran.err, HasSubstr("--replace"));
+    EXPECT_EQ(cli({"library", "keep", "--replace", folder / "two.json"}).exitCode, 0);
+}
+
+TEST(Cli, ARingOfTheBorderIsSetFromTheShell) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.png", 200, 100);
+    const auto ran = cli({"stamp", "--out", folder / "out", "--border", "Quiet white mat", "-s",
+                          "file.png=true", "-s", "border.ring1.unit=px", "-s", "border.ring1.width=10",
+                          "-s", "border.ring1.sides=equal", folder / "in"});
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    EXPECT_EQ(cli({"plan", "--out", folder / "o", "-s", "border.ring9.width=10", folder / "in"}).exitCode, 2);
+}

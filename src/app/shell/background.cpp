@@ -91,7 +91,7 @@ void Planning::make() {
     for (auto& delivery : ticked)
         delivery = withWho(std::move(delivery), m_document->who());
     const bool asks = std::any_of(ticked.begin(), ticked.end(), [](const Delivery& d) {
-        return !d.which.all() || needsMetadata(d.place) || needsSize(d.place);
+        return !d.which.all() || needsMetadata(d.place) || needsSize(d.place) || usesNumber(d.place);
     });
     if (asks)
         options.factsOf = knownFacts(*m_document, *m_library);

@@ -65,6 +65,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::ProfileMissing, "profile-missing", StationId::File, Severity::HoldsBack, false, "the colour profile asked for can't be used: {happened}", "Choose a profile that is there, or other colours"},
     {NoteKind::FormatTooSmall, "format-too-small", StationId::File, Severity::HoldsBack, false, "{format} holds no more than {most} pixels on a side", "Ask for fewer pixels, or choose another format"},
     {NoteKind::NameTokenEmpty, "name-token-empty", StationId::Place, Severity::WorthALook, true, "the name's {{{subject}} has no value for this picture", "Give the picture that value, or the token a word to stand in"},
+    {NoteKind::AmongOriginals, "among-originals", StationId::Place, Severity::Fact, true, "it goes among the originals: {subject} gets a new file", ""},
     {NoteKind::NameTaken, "name-taken", StationId::Place, Severity::Fact, true, "the plain name is taken", ""},
     {NoteKind::NameTakenBy, "name-taken-by", StationId::Place, Severity::Fact, true, "the plain name is taken by {subject}", ""},
     {NoteKind::NameShared, "name-shared", StationId::Place, Severity::Fact, true, "another copy of this run has the plain name", ""},

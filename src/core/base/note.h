@@ -86,6 +86,7 @@ enum class NoteKind {
     FormatTooSmall,
     // Name and place
     NameTokenEmpty,
+    AmongOriginals,
     NameTaken,
     NameTakenBy,
     NameShared,

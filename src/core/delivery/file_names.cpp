@@ -129,6 +129,10 @@ bool needsSize(const PlaceSettings& place) {
     return used.contains("width") || used.contains("height");
 }
 
+bool usesNumber(const PlaceSettings& place) {
+    return tokensOf(place).contains("number");
+}
+
 bool needsMetadata(const PlaceSettings& place) {
     for (const auto& token : tokensOf(place))
         if (!plannedTokens().contains(token) && token != "width" && token != "height")
@@ -169,12 +173,14 @@ std::string copyFileName(const std::string& stem, const PlaceSettings& place, Co
     const auto suffix = place.suffix.empty()
                             ? ""
                             : withLetters(withCharacters(place.suffix, place.characters), place.letters);
-    const std::string behind = suffix + (number > 1 ? "-" + std::to_string(number) : "");
+    const std::string counted = number > 1 ? "-" + std::to_string(number) : "";
     const std::string ending = std::string(".") + endingOf(format);
     const auto most =
         std::min<std::size_t>(static_cast<std::size_t>(place.longest), kMaxFileName - ending.size());
-    const auto room = behind.size() + 8 < most ? most - behind.size() : std::size_t{8};
-    return cutInMiddle(stem, room) + cutUtf8(behind, kMaxFileName - ending.size() - room) + ending;
+    // The number always stays; what was added is cut before eight bytes of the name are.
+    constexpr std::size_t kLeastStem = 8;
+    const auto behind = cutUtf8(suffix, most - std::min(most, kLeastStem + counted.size())) + counted;
+    return cutInMiddle(stem, most - std::min(most, behind.size())) + behind + ending;
 }
 
 std::string cleanedName(const std::string& text) {

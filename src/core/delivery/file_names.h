@@ -19,6 +19,8 @@ const std::vector<TokenInfo>& nameTokens();
 /// Whether a pattern asks for more than the original's path and the plan know.
 bool needsMetadata(const PlaceSettings& place);
 bool needsSize(const PlaceSettings& place);
+/// Whether pictures are counted in it.
+bool usesNumber(const PlaceSettings& place);
 /// The tokens in name and subfolder that are none; empty when all is well.
 std::vector<std::string> unknownTokens(const PlaceSettings& place);
 

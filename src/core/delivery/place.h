@@ -7,7 +7,12 @@
 
 namespace keepseal {
 
-enum class PlaceWhere { OneFolder, KeepTree, BesideOriginal };
+enum class PlaceWhere {
+    OneFolder,
+    KeepTree,
+    BesideOriginal,
+    AmongOriginals, ///< in the originals' own folders, under names that differ by what is added
+};
 enum class TakenName {
     Number,  ///< the new copy gets a number behind its name
     Skip,    ///< no copy is made
@@ -37,7 +42,15 @@ struct PlaceSettings {
     bool operator==(const PlaceSettings&) const = default;
 
     /// Whether it says where to go at all.
-    bool chosen() const { return where == PlaceWhere::BesideOriginal ? !subfolder.empty() : !folder.empty(); }
+    bool chosen() const {
+        return where == PlaceWhere::AmongOriginals   ? !suffix.empty()
+               : where == PlaceWhere::BesideOriginal ? !subfolder.empty()
+                                                     : !folder.empty();
+    }
+    /// Copies go where the originals are, whatever `folder` says.
+    bool byOriginals() const {
+        return where == PlaceWhere::BesideOriginal || where == PlaceWhere::AmongOriginals;
+    }
 };
 
 const std::vector<Setting<PlaceSettings>>& placeSettings();

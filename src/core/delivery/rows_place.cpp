@@ -9,14 +9,16 @@ namespace keepseal {
 const std::vector<Setting<PlaceSettings>>& placeSettings() {
     using P = PlaceSettings;
     static const auto table = [] {
-        std::vector<Setting<P>> out = {
-            choiceSetting<P, PlaceWhere>("where", "Copies go", &P::where,
-                                         {{"folder", "Into one folder"},
-                                          {"tree", "Into a folder, keeping the originals' folders"},
-                                          {"beside", "Into a new folder beside each original"}},
-                                         "The originals' own folders are never written into.")};
+        std::vector<Setting<P>> out = {choiceSetting<P, PlaceWhere>(
+            "where", "Copies go", &P::where,
+            {{"folder", "Into one folder"},
+             {"tree", "Into a folder, keeping the originals' folders"},
+             {"beside", "Into a new folder beside each original"},
+             {"among", "Among the originals, under another name"}},
+            "The originals' own folders get new files only with the last of them, "
+            "and there nothing is ever replaced.")};
         append(out,
-               shownWhen<P>([](const P& p) { return p.where != PlaceWhere::BesideOriginal; },
+               shownWhen<P>([](const P& p) { return !p.byOriginals(); },
                             {textSetting("folder", "Folder", &P::folder, false,
                                          "Made if need be. It may not be a folder that originals lie in.",
                                          SettingKind::Folder)}));
@@ -24,6 +26,7 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
             textSetting("subfolder", "Folder inside it", &P::subfolder, false,
                         "Empty: none. {delivery} or {year}/{month} are filled in for each picture.");
         subfolder.suggestions = {"", "{delivery}", "{date}", "{year}/{month}", "copies"};
+        subfolder.shown = [](const P& p) { return p.where != PlaceWhere::AmongOriginals; };
         out.push_back(subfolder);
         auto name =
             textSetting("name", "Name", &P::name, false,
@@ -71,6 +74,10 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
 }
 
 std::string placeSummary(const PlaceSettings& p) {
+    if (p.where == PlaceWhere::AmongOriginals)
+        return p.suffix.empty()
+                   ? "among the originals: nothing is added to the name yet"
+                   : "among the originals · " + (p.name == "{name}" ? "name" : p.name) + p.suffix;
     if (!p.chosen())
         return p.where == PlaceWhere::BesideOriginal ? "no folder named yet" : "no folder chosen yet";
     const auto last = [](const std::string& folder) {

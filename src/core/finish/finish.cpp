@@ -157,10 +157,11 @@ void applyFinish(const FinishSettings& settings, const FinishFacts& facts, Frame
         return;
     byDepth(frame, [&](auto depth) {
         using T = decltype(depth);
-        if (changesTone(settings))
-            applyTone<T>(settings, frame);
+        // The mix of greys first: levels are those of the picture that is seen.
         if (settings.grey)
             applyGrey<T>(settings, frame);
+        if (changesTone(settings))
+            applyTone<T>(settings, frame);
         if (settings.sharpen && facts.resized)
             sharpen(settings, frame);
         if (settings.grain)

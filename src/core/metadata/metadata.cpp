@@ -135,6 +135,7 @@ Metadata metadataFrom(const FileReport& report) {
     Metadata out;
     readTimes(report, out);
     out.rating = ratingOf(report);
+    out.label = firstOf(report, {"xmp:Label"});
     out.camera = firstOf(report, {"Model", "tiff:Model"});
     out.serial = firstOf(
         report, {"BodySerialNumber", "exifEX:BodySerialNumber", "aux:SerialNumber", "CameraSerialNumber"});
@@ -155,6 +156,8 @@ Metadata metadataFrom(const FileReport& report, const FileReport& sidecar,
         out.fields[key] = value;
     if (beside.rating)
         out.rating = beside.rating;
+    if (!beside.label.empty())
+        out.label = beside.label;
     if (!beside.takenAt.empty() && out.takenAt.empty())
         out.takenAt = beside.takenAt, out.takenOffset = beside.takenOffset;
     readPlaces(sidecar, out);

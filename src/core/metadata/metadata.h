@@ -24,6 +24,7 @@ struct Metadata {
     std::string takenAt;                        ///< "2026-05-01T10:20:30", local time; empty: not told
     std::string takenOffset;                    ///< "+02:00"; empty: not told
     std::string camera, serial;                 ///< model; the body's serial number
+    std::string label;                          ///< XMP Label, as a person typed or chose it
     std::optional<int> rating;                  ///< -1 (rejected) to 5
     std::optional<GeoPoint> point;
     std::vector<std::string> placeNames; ///< every word that names a place somewhere in the file, each once

@@ -169,21 +169,43 @@ ColourSpacePtr displayP3Space() {
     return space;
 }
 
+namespace {
+
+/// Names the profile, closes it and makes it the same each time.
+ColourSpacePtr ownSpace(cmsHPROFILE profile, const wchar_t* name) {
+    describe(profile, cmsSigProfileDescriptionTag, name);
+    describe(profile, cmsSigCopyrightTag, L"No copyright, use freely");
+    cmsSetProfileVersion(profile, 2.1); // read by everything
+    auto bytes = serialised(profile);
+    cmsCloseProfile(profile);
+    // Its date of making (ICC.1:2010, 7.2.8) would make two copies of one picture differ.
+    constexpr std::uint8_t date[12] = {0x07, 0xEA, 0, 1, 0, 1, 0, 0, 0, 0, 0, 0};
+    std::copy(std::begin(date), std::end(date), bytes.begin() + 24);
+    return colourSpaceOf(std::move(bytes), "Keep Seal's own profile");
+}
+
+constexpr cmsCIExyY kD65 = {0.3127, 0.3290, 1};
+
+} // namespace
+
 ColourSpacePtr greySpace() {
     static const auto space = [] {
-        constexpr cmsCIExyY d65 = {0.3127, 0.3290, 1};
         cmsToneCurve* curve = srgbCurve();
-        cmsHPROFILE profile = cmsCreateGrayProfile(&d65, curve);
+        cmsHPROFILE profile = cmsCreateGrayProfile(&kD65, curve);
         cmsFreeToneCurve(curve);
-        describe(profile, cmsSigProfileDescriptionTag, L"Grey, curve of sRGB");
-        describe(profile, cmsSigCopyrightTag, L"No copyright, use freely");
-        cmsSetProfileVersion(profile, 2.1); // read by everything
-        auto bytes = serialised(profile);
-        cmsCloseProfile(profile);
-        // Its date of making (ICC.1:2010, 7.2.8) would make two copies of one picture differ.
-        constexpr std::uint8_t date[12] = {0x07, 0xEA, 0, 1, 0, 1, 0, 0, 0, 0, 0, 0};
-        std::copy(std::begin(date), std::end(date), bytes.begin() + 24);
-        return colourSpaceOf(std::move(bytes), "Keep Seal's own profile");
+        return ownSpace(profile, L"Grey, curve of sRGB");
+    }();
+    return space;
+}
+
+ColourSpacePtr opRgbSpace() {
+    static const auto space = [] {
+        constexpr cmsCIExyYTRIPLE primaries = {{0.64, 0.33, 1}, {0.21, 0.71, 1}, {0.15, 0.06, 1}};
+        cmsToneCurve* curve = cmsBuildGamma(nullptr, 563.0 / 256);
+        cmsToneCurve* curves[3] = {curve, curve, curve};
+        cmsHPROFILE profile = cmsCreateRGBProfile(&kD65, &primaries, curves);
+        cmsFreeToneCurve(curve);
+        return ownSpace(profile, L"opRGB");
     }();
     return space;
 }

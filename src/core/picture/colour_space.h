@@ -50,6 +50,7 @@ ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject);
 ColourSpacePtr colourSpaceFromFile(const std::filesystem::path& file);
 ColourSpacePtr srgbSpace();      ///< a real profile, to embed
 ColourSpacePtr displayP3Space(); ///< SMPTE EG 432-1 primaries, D65, the transfer curve of sRGB
+ColourSpacePtr opRgbSpace();     ///< IEC 61966-2-5: D65, gamma 563/256
 ColourSpacePtr greySpace();      ///< the transfer curve of sRGB, D65
 
 /// The same number of rows and columns of pixels by another profile. `deep` says 16 bits (else 8) on each

@@ -199,9 +199,16 @@ VImage toGreyOrRgb(const VImage& image, bool deep, Notes* notes) {
         .cast(deep ? VIPS_FORMAT_USHORT : VIPS_FORMAT_UCHAR);
 }
 
+/// Exif 2.32, 4.6.8: "R03" is DCF's optional colour space, which is opRGB. Cameras write it without a
+/// profile.
+bool saysOpRgb(const VImage& image) {
+    constexpr const char* kIndex = "exif-ifd4-InteroperabilityIndex";
+    return image.get_typeof(kIndex) && std::string_view(image.get_string(kIndex)).starts_with("R03");
+}
+
 ColourSpacePtr profileOf(const VImage& image, Notes* notes) {
     if (!image.get_typeof(VIPS_META_ICC_NAME))
-        return nullptr;
+        return image.bands() >= 3 && !isCmyk(image) && saysOpRgb(image) ? opRgbSpace() : nullptr;
     try {
         if (hasUnusableProfile(image))
             throw Problem(ProblemKind::BadFile, {}, {});

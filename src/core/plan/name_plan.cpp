@@ -76,7 +76,9 @@ bool FolderNames::decideTaken(PlannedCopy& copy, const std::string& there, const
                               const FileIdentity& identity, const PlaceSettings& settings) {
     const auto target = m_folder / there;
     const auto now = identityIfThere(target);
-    if (now)
+    // Among the originals an original that has the name is one more name that is taken.
+    const bool among = settings.where == PlaceWhere::AmongOriginals;
+    if (now && !among)
         refuseOriginal(target, *now);
     const auto row = now && m_earlier ? m_earlier->madeAt(target) : std::nullopt;
     const bool unchanged = row && row->copyBytes == now->size && row->copyModifiedNs == now->modifiedNs;
@@ -88,7 +90,7 @@ bool FolderNames::decideTaken(PlannedCopy& copy, const std::string& there, const
         addNote(copy.notes, {NoteKind::AlreadyThere, {}, {}});
         return true;
     }
-    if (settings.taken == TakenName::Replace && unchanged && row->original == original) {
+    if (settings.taken == TakenName::Replace && !among && unchanged && row->original == original) {
         copy.target = target;
         copy.replaces = now;
         addNote(copy.notes, {NoteKind::Replaces, {}, {}});

@@ -73,29 +73,31 @@ private:
         const auto& delivery = m_plan.deliveries[d];
         requirePlaceable(delivery);
         const auto& place = delivery.place;
-        const auto root =
-            place.where == PlaceWhere::BesideOriginal ? m_common : resolvedFolder(place.folder, m_base);
-        if (place.where != PlaceWhere::BesideOriginal && place.subfolder.empty())
+        const auto root = place.byOriginals() ? m_common : resolvedFolder(place.folder, m_base);
+        if (!place.byOriginals() && place.subfolder.empty())
             refuseDangerous(root, *m_nodes);
         m_plan.roots.push_back(root);
         const auto digest = settingsDigest(delivery);
         int number = place.numberFrom;
+        const bool counts = usesNumber(place);
         for (std::size_t i = 0; i < m_plan.originals.size(); ++i) {
             const auto why = whyLeftOut(i, delivery);
+            // What is left out or can't be read leaves no gap among the numbers.
+            const bool takesNoNumber = why || (counts && unreadable(i));
             for (const auto format : delivery.file.formats()) {
                 PlannedCopy copy;
                 copy.original = i, copy.delivery = d, copy.format = format;
                 copy.settingsDigest = m_plan.exceptions[i].empty() && m_sidecars[i].empty()
                                           ? digest
                                           : settingsDigest(delivery, m_plan.exceptions[i], m_sidecars[i]);
-                nameCopy(copy, root, number, why.has_value());
+                nameCopy(copy, root, number, takesNoNumber);
                 if (why) {
                     copy.outcome = Outcome::LeftOut;
                     addNote(copy.notes, *why);
                 }
                 m_plan.copies.push_back(std::move(copy));
             }
-            number += !why; // what is left out leaves no gap
+            number += !takesNoNumber;
         }
     }
 
@@ -113,8 +115,14 @@ private:
                           "The button beside the name lists all there are");
         if (!place.chosen())
             throw Problem(ProblemKind::BadSetting,
-                          place.where == PlaceWhere::BesideOriginal ? "place.subfolder" : "place.folder",
-                          "\"" + delivery.name + "\" has no folder yet", "Choose where its copies go");
+                          place.where == PlaceWhere::AmongOriginals   ? "place.suffix"
+                          : place.where == PlaceWhere::BesideOriginal ? "place.subfolder"
+                                                                      : "place.folder",
+                          place.where == PlaceWhere::AmongOriginals
+                              ? "among the originals a copy needs another name: nothing is added to it"
+                              : "\"" + delivery.name + "\" has no folder yet",
+                          place.where == PlaceWhere::AmongOriginals ? "Say what is added, as in \"-web\""
+                                                                    : "Choose where its copies go");
         requireWorded(delivery.privacy, "privacy.");
         if (delivery.file.formats().empty())
             throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
@@ -151,6 +159,11 @@ private:
         return why.empty() ? std::nullopt : std::optional(Note{NoteKind::NotTaken, {}, {{"why", why}}});
     }
 
+    bool unreadable(std::size_t i) {
+        const auto& facts = factsOf(i);
+        return facts && facts->problem;
+    }
+
     TextFacts tokenValues(std::size_t i, const Delivery& delivery, int number) {
         const auto& place = delivery.place;
         TextFacts out;
@@ -176,31 +189,35 @@ private:
         return out;
     }
 
-    void nameCopy(PlannedCopy& copy, const fs::path& root, int number, bool leftOut) {
+    void nameCopy(PlannedCopy& copy, const fs::path& root, int number, bool reservesNothing) {
         const auto& delivery = m_plan.deliveries[copy.delivery];
         const auto& original = m_plan.originals[copy.original];
         const auto values = tokenValues(copy.original, delivery, number);
         const auto stem = copyStem(delivery.place, values);
         auto missing = stem.missing;
-        copy.inside = delivery.place.where == PlaceWhere::BesideOriginal ? original.parent_path() : root;
+        const bool among = delivery.place.where == PlaceWhere::AmongOriginals;
+        copy.inside = delivery.place.byOriginals() ? original.parent_path() : root;
         auto folder = copy.inside;
         if (delivery.place.where == PlaceWhere::KeepTree)
             for (const auto& piece : original.parent_path().lexically_relative(m_common))
                 if (piece != "." && piece != "..")
                     folder /= piece;
-        const auto below = copySubfolder(delivery.place, values, &missing);
+        const auto below = among ? fs::path() : copySubfolder(delivery.place, values, &missing);
+        if (among)
+            addNote(copy.notes, {NoteKind::AmongOriginals, folder.string(), {}});
         folder = below.empty() ? folder : folder / below;
         for (const auto& token : missing)
             addNote(copy.notes, nameTokenNote(token));
         if (const auto typed = delivery.place.subfolder; !below.empty() && leadsOut(typed))
             addNote(copy.notes, {NoteKind::FolderCleaned, below.string(), {{"typed", typed}}});
-        if (leftOut) {
+        if (reservesNothing) {
             copy.target = folder / copyFileName(stem.text, delivery.place, copy.format, 1);
             return;
         }
         auto known = m_folders.find(folder);
         if (known == m_folders.end()) {
-            refuseDangerous(folder, *m_nodes);
+            if (!among)
+                refuseDangerous(folder, *m_nodes);
             known = m_folders.try_emplace(folder, folder, *m_nodes, m_register.get()).first;
         }
         known->second.place(copy, stem.text, original, m_plan.identities[copy.original], delivery.place);

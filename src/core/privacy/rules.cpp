@@ -120,6 +120,8 @@ const std::vector<Setting<P>>& privacySettings() {
                     switchSetting("drop_place_keywords", "Drop keywords that name the place",
                                   &P::dropPlaceKeywords,
                                   "Keywords that hold a city, region or other place that was removed."),
+                    switchSetting("keep_rating", "Keep rating and label", &P::keepRating,
+                                  "Stars and colour label go along where the description stays."),
                     switchSetting("cut_coordinates", "Cut coordinates out of texts", &P::cutCoordinates,
                                   "Numbers, links and codes that are a place are taken out of the words "
                                   "that stay; what was cut is said."),

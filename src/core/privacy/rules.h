@@ -23,6 +23,7 @@ struct PrivacyRules {
     bool strict = false;            ///< the offset from UTC narrows a place: it goes as well
     bool newPreview = false;        ///< a small preview made from the copy's own pixels
     bool cutCoordinates = true;     ///< numbers that are a place are cut out of the words that stay
+    bool keepRating = false;        ///< rating and label, together with the description
     bool dropPlaceKeywords = false; ///< keywords that name a removed place
     bool blankPlaceTexts = false;   ///< other texts that hold one are left out whole
     bool operator==(const PrivacyRules&) const = default;

@@ -368,6 +368,12 @@ CopyWords copyWords(const AppliedRights& applied, const PrivacyRules& privacy, c
             out.exif.push_back(value);
     if (privacy.keeps(Category::History))
         out.history = metadata.history;
+    if (privacy.keepRating && privacy.keeps(Category::Description)) {
+        if (metadata.rating)
+            out.history["xmp:Rating"] = std::to_string(*metadata.rating);
+        if (!metadata.label.empty())
+            out.history["xmp:Label"] = metadata.label;
+    }
     if (privacy.keeps(Category::DateTaken))
         out.takenAt =
             metadata.takenAt + (privacy.strict || metadata.takenAt.size() < 19 ? "" : metadata.takenOffset);

@@ -281,8 +281,33 @@ constexpr std::size_t kMostOpen = 16; // folders; a tree of thousands must not u
 } // namespace
 
 Destinations::~Destinations() {
-    for (const auto& [root, descriptor] : m_claims)
+    for (const auto* held : {&m_claims, &m_above})
+        for (const auto& [folder, descriptor] : *held)
+            ::close(descriptor);
+}
+
+namespace {
+
+[[noreturn]] void otherRun(const fs::path& root) {
+    throw Problem(ProblemKind::Refused, root.string(), "another run is writing there now",
+                  "Wait for its end, or choose another folder");
+}
+
+/// Some network file systems know no locks: there names alone keep two runs apart.
+bool isHeldByOthers(int descriptor, int how) {
+    return ::flock(descriptor, how | LOCK_NB) != 0 && errno == EWOULDBLOCK;
+}
+
+} // namespace
+
+/// A run below a folder keeps that folder from becoming another run's; -1 where it can't be opened.
+int Destinations::lockShared(const fs::path& folder) {
+    const int descriptor = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (descriptor >= 0 && isHeldByOthers(descriptor, LOCK_SH)) {
         ::close(descriptor);
+        otherRun(folder);
+    }
+    return descriptor;
 }
 
 void Destinations::claim(const fs::path& root, bool takesCopies) {
@@ -290,16 +315,22 @@ void Destinations::claim(const fs::path& root, bool takesCopies) {
         return;
     std::error_code error;
     fs::create_directories(root, error);
-    const int descriptor = ::open(root.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    int descriptor = -1;
+    if (const auto above = m_above.extract(root)) // of this run itself: made its own
+        descriptor = above.mapped();
+    else
+        descriptor = ::open(root.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
     if (descriptor < 0)
         cannotWrite(root, error ? error.value() : errno);
     m_claims[root] = descriptor;
     if (takesCopies)
-        refuseForbidden(root, descriptor, m_forbidden);
-    // Some network file systems know no locks: there names alone keep two runs apart.
-    if (::flock(descriptor, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK)
-        throw Problem(ProblemKind::Refused, root.string(), "another run is writing there now",
-                      "Wait for its end, or choose another folder");
+        refuseForbidden(root, descriptor, forbiddenFor(root));
+    if (isHeldByOthers(descriptor, LOCK_EX))
+        otherRun(root);
+    for (auto folder = root.parent_path(); folder.has_relative_path(); folder = folder.parent_path())
+        if (!m_claims.contains(folder) && !m_above.contains(folder))
+            if (const int held = lockShared(folder); held >= 0)
+                m_above[folder] = held;
 }
 
 std::shared_ptr<Destination> Destinations::at(const fs::path& folder, const fs::path& inside) {
@@ -307,7 +338,7 @@ std::shared_ptr<Destination> Destinations::at(const fs::path& folder, const fs::
     auto& open = m_open[folder];
     if (!open.destination) {
         try {
-            open.destination = std::make_shared<Destination>(folder, m_forbidden, inside);
+            open.destination = std::make_shared<Destination>(folder, forbiddenFor(folder), inside);
         } catch (const Problem&) {
             m_open.erase(folder);
             throw;

@@ -51,13 +51,16 @@ private:
 /// The folders of one run: a few of them open at a time, however many there are. Any thread.
 class Destinations {
 public:
-    explicit Destinations(ForbiddenFolders forbidden) : m_forbidden(std::move(forbidden)) {}
+    /// `among`: folders that originals lie in and copies may go to all the same, since a person chose so; by
+    /// path, so that a link that was turned towards one of them is still refused.
+    explicit Destinations(ForbiddenFolders forbidden, std::set<std::filesystem::path> among = {})
+        : m_forbidden(std::move(forbidden)), m_among(std::move(among)) {}
     ~Destinations();
     Destinations(const Destinations&) = delete;
     Destinations& operator=(const Destinations&) = delete;
 
-    /// No other run may write below `root` until the end. Made if need be. `takesCopies`: copies go into it
-    /// itself. Throws Problem(Refused | CannotWrite).
+    /// No other run may write below `root` until the end, nor into a folder that holds it. Made if need be.
+    /// `takesCopies`: copies go into it itself. Throws Problem(Refused | CannotWrite).
     void claim(const std::filesystem::path& root, bool takesCopies = true);
     /// See Destination.
     std::shared_ptr<Destination> at(const std::filesystem::path& folder, const std::filesystem::path& inside);
@@ -68,10 +71,18 @@ private:
         std::shared_ptr<Destination> destination;
         std::uint64_t lastUse = 0;
     };
+    const ForbiddenFolders& forbiddenFor(const std::filesystem::path& folder) const {
+        static const ForbiddenFolders none;
+        return m_among.contains(folder) ? none : m_forbidden;
+    }
     ForbiddenFolders m_forbidden;
+    std::set<std::filesystem::path> m_among;
     std::mutex m_mutex;
     std::map<std::filesystem::path, Open> m_open;
-    std::map<std::filesystem::path, int> m_claims; ///< locked descriptors
+    int lockShared(const std::filesystem::path& folder);
+    std::map<std::filesystem::path, int> m_claims; ///< descriptors locked for this run alone
+    std::map<std::filesystem::path, int>
+        m_above; ///< of the folders above them, locked against runs of their own
     std::uint64_t m_use = 0;
 };
 

@@ -48,6 +48,15 @@ ForbiddenFolders foldersOfOriginals(const Plan& plan) {
     return out;
 }
 
+/// Where copies go among the originals, because their delivery says so.
+std::set<fs::path> foldersAmong(const Plan& plan) {
+    std::set<fs::path> out;
+    for (const auto& copy : plan.copies)
+        if (plan.deliveries[copy.delivery].place.where == PlaceWhere::AmongOriginals)
+            out.insert(copy.target.parent_path());
+    return out;
+}
+
 fs::path freeLedgerFile(const RunOptions& options, std::string started) {
     std::replace(started.begin(), started.end(), ':', '-');
     const auto folder = options.ledgerFolder.empty() ? stateFolder() / "ledgers" : options.ledgerFolder;
@@ -64,7 +73,8 @@ public:
            const std::function<void(const RunEvent&)>& onEvent)
         : m_plan(plan), m_options(options), m_stop(stop), m_onEvent(onEvent),
           m_budget(options.memoryBudget ? options.memoryBudget : thirdOfMemory()),
-          m_destinations(foldersOfOriginals(plan)), m_stamper(plan, m_destinations, m_budget, stop) {
+          m_destinations(foldersOfOriginals(plan), foldersAmong(plan)),
+          m_stamper(plan, m_destinations, m_budget, stop) {
         refuseBlocked();
         claimRoots();
         m_result.ledger.rows = plannedRows(m_plan);

@@ -188,3 +188,41 @@ TEST(Original, AChangeWhileOpenIsNoticed) {
     writeFile(folder / "a.jpg", readText(folder / "a.jpg") + "x");
     EXPECT_THROW(original.requireUnchanged(), Problem);
 }
+
+TEST(Develop, OpRgbIsKnownByItsExifIndexAloneAndLabByItsOwnNumbers) {
+    const TempFolder folder;
+    using vips::VImage;
+    const auto colour =
+        (VImage::black(64, 64, VImage::option()->set("bands", 3)) + std::vector<double>{200, 100, 50})
+            .cast(VIPS_FORMAT_UCHAR)
+            .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+    const auto middle = [&](const std::string& name) {
+        const Original original(folder / name);
+        const auto facts = readFacts(original, name);
+        const auto frame = develop(original, name, facts, wholePicture(facts, facts.size));
+        const auto* p = frame.row(32) + 32 * 3;
+        return std::array<int, 3>{p[0], p[1], p[2]};
+    };
+    colour.jpegsave((folder / "plain.jpg").c_str(), VImage::option()->set("Q", 100));
+    fs::copy_file(folder / "plain.jpg", folder / "wide.jpg");
+    ASSERT_EQ(runProgram({"exiftool", "-q", "-overwrite_original", "-ColorSpace=Uncalibrated",
+                          "-InteropIndex=R03", folder / "wide.jpg"})
+                  .exitCode,
+              0);
+    // IEC 61966-2-5 to IEC 61966-2-1 by hand: linear by 563/256, its matrix, the inverse of sRGB's, the
+    // curve.
+    const auto plain = middle("plain.jpg"), wide = middle("wide.jpg");
+    EXPECT_NEAR(plain[0], 200, 2);
+    EXPECT_NEAR(wide[0], 227, 3);
+    EXPECT_NEAR(wide[1], 100, 3);
+    EXPECT_NEAR(wide[2], 42, 4);
+    // 8-bit CIELab as TIFF holds it.
+    colour.colourspace(VIPS_INTERPRETATION_LAB)
+        .cast(VIPS_FORMAT_FLOAT)
+        .colourspace(VIPS_INTERPRETATION_LABQ)
+        .tiffsave((folder / "lab.tif").c_str());
+    const auto lab = middle("lab.tif");
+    EXPECT_NEAR(lab[0], 200, 4);
+    EXPECT_NEAR(lab[1], 100, 4);
+    EXPECT_NEAR(lab[2], 50, 5);
+}

@@ -222,3 +222,68 @@ TEST(Places, HundredsOfFoldersNeedFewDescriptors) {
     EXPECT_EQ(result.ledger.count(Outcome::Made), 120U);
     EXPECT_LT(most, 60U);
 }
+
+TEST(Places, AmongTheOriginalsNothingIsReplacedAndEveryNameDiffers) {
+    Festival job;
+    job.delivery.place.where = PlaceWhere::AmongOriginals;
+    EXPECT_EQ(problemOf([&] { job.plan(); }).subject,
+              "place.suffix"); // without an addition there is no other name
+    job.delivery.place.suffix = "-web";
+    job.delivery.place.taken = TakenName::Replace;
+    const auto folder = job.files[0].parent_path();
+    const auto stem = job.files[0].stem().string();
+    makePicture(folder / (stem + "-web.jpg"), 40, 30); // another original has the name already
+    job.files.push_back(folder / (stem + "-web.jpg"));
+    std::map<fs::path, std::string> before;
+    for (const auto& file : job.files)
+        before[file] = readText(file);
+    for (int round = 0; round < 2; ++round) { // the second time they are there, and stay
+        const auto plan = job.plan();
+        EXPECT_EQ(plan.copies[0].target, folder / (stem + "-web-2.jpg"));
+        EXPECT_TRUE(holdsKind(plan.copies[0].notes, NoteKind::AmongOriginals));
+        EXPECT_EQ(plan.replaced(), 0U);
+        const auto result = runAll(plan);
+        EXPECT_EQ(result.exitCode(), 0);
+        EXPECT_EQ(result.ledger.count(round ? Outcome::AlreadyThere : Outcome::Made), job.files.size());
+    }
+    job.delivery.seal.size = 9; // other copies: beside the first ones, never over them
+    EXPECT_EQ(job.plan().replaced(), 0U);
+    EXPECT_EQ(runAll(job.plan()).ledger.count(Outcome::Made), job.files.size());
+    for (const auto& [file, bytes] : before)
+        EXPECT_EQ(readText(file), bytes) << file;
+}
+
+TEST(Places, OneDeliveryAmongTheOriginalsOpensTheirFolderToNoOther) {
+    Festival job;
+    auto among = job.delivery, into = job.delivery;
+    among.place.where = PlaceWhere::AmongOriginals;
+    among.place.suffix = "-web";
+    into.place.folder = job.files[0].parent_path().string();
+    EXPECT_EQ(problemOf([&] { makePlan(job.files, {among, into}, "/"); }).kind, ProblemKind::Refused);
+}
+
+TEST(Places, WhatIsAddedCountsAndAnUnreadablePictureTakesNoNumber) {
+    Festival job;
+    job.delivery.place.longest = 20;
+    job.delivery.place.suffix = "-for-the-gallery-of-the-festival";
+    for (const auto& copy : job.plan().copies)
+        EXPECT_LE(copy.target.stem().string().size(), 20U) << copy.target;
+    job.delivery.place = {};
+    job.delivery.place.folder = (job.folder / "numbered").string();
+    job.delivery.place.name = "{number}";
+    writeFile(job.files[0], "\xFF\xD8\xFF and no more");
+    EXPECT_EQ(job.plan().copies[1].target.filename(), "001.jpg");
+}
+
+TEST(Places, TwoRunsNeverWriteBelowOneFolderAtATime) {
+    const TempFolder folder;
+    const fs::path inner = folder / "out/inner", outer = folder / "out";
+    Destinations first({}), second({});
+    first.claim(inner);
+    EXPECT_EQ(problemOf([&] { second.claim(outer); }).kind, ProblemKind::Refused);
+    EXPECT_EQ(problemOf([&] { Destinations({}).claim(inner / "deeper"); }).kind, ProblemKind::Refused);
+    Destinations beside({}); // a neighbour is free, and one run may have both
+    beside.claim(folder / "out/neighbour");
+    beside.claim(folder / "elsewhere");
+    beside.claim(folder / "elsewhere/inside");
+}

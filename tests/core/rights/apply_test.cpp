@@ -284,3 +284,15 @@ TEST(Leaves, EveryPieceStaysIsWrittenOrIsRemoved) {
     for (const char* gone : {"City", "GPSLatitude", "Model", "BodySerialNumber"})
         EXPECT_EQ(fateOf(gone), static_cast<int>(Fate::Removed)) << gone;
 }
+
+TEST_F(Applying, RatingAndLabelStayOnlyWhenTheyAreAskedFor) {
+    original.rating = 4;
+    original.label = "for the wall";
+    EXPECT_TRUE(copyWords(run(), privacy, original).history.empty());
+    privacy.keepRating = true;
+    const auto words = copyWords(run(), privacy, original);
+    EXPECT_EQ(words.history.at("xmp:Rating"), "4");
+    EXPECT_EQ(words.history.at("xmp:Label"), "for the wall");
+    privacy.description = Stay::Remove; // they belong to it
+    EXPECT_TRUE(copyWords(run(), privacy, original).history.empty());
+}

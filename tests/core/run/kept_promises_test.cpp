@@ -225,6 +225,11 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
 std::vector<Fault> faultsOfNames() {
     return {
         {NoteKind::NameTokenEmpty, [](P& p) { p.delivery.place.name = "{name}-{headline}"; }},
+        {NoteKind::AmongOriginals,
+         [](P& p) {
+             p.delivery.place.where = PlaceWhere::AmongOriginals;
+             p.delivery.place.suffix = "-web";
+         }},
         {NoteKind::NameTaken, [](P& p) { writeFile(p.folder / "out/tide_01.jpg", "somebody's"); }},
         {NoteKind::NameTakenBy, [](P& p) { writeFile(p.folder / "out/TIDE_01.jpg", "somebody's"); }},
         {NoteKind::NameShared,

@@ -325,3 +325,42 @@ TEST(Ledger, TheDocumentedExampleIsReadAndWrittenBackTheSame) {
     for (const auto& [key, value] : row.items())
         EXPECT_TRUE(schema["properties"]["rows"]["items"]["properties"].contains(key)) << key;
 }
+
+TEST(Run, TheRatingThatStaysIsReadByAnotherReaderAndPassesTheSearch) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    ASSERT_EQ(runProgram({"exiftool", "-q", "-overwrite_original", "-XMP-xmp:Rating=3", "-XMP-xmp:Label=wall",
+                          folder / "in/a.jpg"})
+                  .exitCode,
+              0);
+    auto delivery = sampleDelivery(folder / "out");
+    delivery.privacy.keepRating = true;
+    EXPECT_EQ(runAll(makePlan({folder / "in/a.jpg"}, {delivery}, "/")).exitCode(), 0);
+    EXPECT_EQ(exiftool(folder / "out/a.jpg", "XMP-xmp:Rating"), "3");
+    EXPECT_EQ(exiftool(folder / "out/a.jpg", "XMP-xmp:Label"), "wall");
+}
+
+TEST(Run, AMissingProfileHoldsBackItsOwnCopiesAndNoOther) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 60, 40);
+    auto good = sampleDelivery(folder / "good"), bad = sampleDelivery(folder / "bad");
+    bad.file.colour = ColourOut::Profile;
+    bad.file.profile = (folder / "gone.icc").string();
+    const auto result = runAll(makePlan({folder / "in/a.jpg"}, {bad, good}, "/"));
+    EXPECT_EQ(result.ledger.rows[0].outcome, Outcome::HeldBack);
+    EXPECT_EQ(result.ledger.rows[1].outcome, Outcome::Made);
+}
+
+TEST(Ledger, OneThatHeldSentencesIsStillRead) {
+    auto old = readJsonFile(fs::path(KEEPSEAL_SOURCE) / "docs/formats/ledger.example.json");
+    old["version"] = 1;
+    for (auto& row : old["rows"]) {
+        for (const auto* key : {"notes", "strict", "seal_on_copy", "border_on_copy"})
+            row.erase(key);
+        row["warnings"] = {"the seal is hard to read here"};
+    }
+    const auto ledger = ledgerFromJson(old, "old");
+    ASSERT_EQ(ledger.rows[0].notes.size(), 1U);
+    EXPECT_EQ(sentenceOf(ledger.rows[0].notes[0]), "the seal is hard to read here");
+    EXPECT_EQ(ledger.rows[0].toLookAt(), 1U);
+}
