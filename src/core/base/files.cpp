@@ -4,34 +4,14 @@
 
 #include "base/problem.h"
 #include "base/text.h"
+#include "base/writer.h"
 
-#include <cerrno>
 #include <cstdlib>
-#include <cstring>
-#include <fcntl.h>
 #include <fstream>
 #include <sstream>
-#include <unistd.h>
 
 namespace keepseal {
 namespace {
-
-[[noreturn]] void cannotWrite(const std::filesystem::path& path, int error) {
-    throw Problem(ProblemKind::CannotWrite, path.string(),
-                  std::string("it can't be written: ") + std::strerror(error),
-                  "Check the folder's permissions and the space left on the disk");
-}
-
-bool writeAll(int descriptor, const std::string& text) {
-    std::size_t done = 0;
-    while (done < text.size()) {
-        const auto count = ::write(descriptor, text.data() + done, text.size() - done);
-        if (count < 0 && errno != EINTR)
-            return false;
-        done += count > 0 ? static_cast<std::size_t>(count) : 0;
-    }
-    return ::fsync(descriptor) == 0;
-}
 
 std::filesystem::path xdgFolder(const char* variable, const char* fallback) {
     const char* given = std::getenv(variable);
@@ -60,37 +40,11 @@ nlohmann::json readJsonFile(const std::filesystem::path& path) {
 }
 
 void writeTextFile(const std::filesystem::path& path, const std::string& text) {
-    std::error_code error;
-    if (path.has_parent_path())
-        std::filesystem::create_directories(path.parent_path(), error);
-    auto beside = path;
-    beside += ".part";
-    const int descriptor =
-        ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC | O_NOFOLLOW, 0644);
-    if (descriptor < 0)
-        cannotWrite(path, errno);
-    const bool written = writeAll(descriptor, text);
-    const int writeError = errno;
-    if (::close(descriptor) != 0 || !written || ::rename(beside.c_str(), path.c_str()) != 0) {
-        const int why = written ? errno : writeError;
-        ::unlink(beside.c_str());
-        cannotWrite(path, why);
-    }
+    writeWhole(path, {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()}, Existing::Replace);
 }
 
 void writeNewFile(const std::filesystem::path& path, ByteSpan bytes) {
-    const int descriptor = ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
-    if (descriptor < 0 && errno == EEXIST)
-        throw Problem(ProblemKind::Refused, path.string(), "there is a file of that name already",
-                      "Choose another name: nothing is ever replaced");
-    if (descriptor < 0)
-        cannotWrite(path, errno);
-    const bool written = writeAll(descriptor, {reinterpret_cast<const char*>(bytes.data()), bytes.size()});
-    const int error = errno;
-    if (::close(descriptor) == 0 && written)
-        return;
-    ::unlink(path.c_str());
-    cannotWrite(path, error);
+    writeWhole(path, bytes, Existing::Refuse);
 }
 
 nlohmann::json pathToJson(const std::filesystem::path& path) {

@@ -3,6 +3,7 @@
 #include "library/archive.h"
 
 #include "base/problem.h"
+#include "base/writer.h"
 
 #include <archive.h>
 #include <archive_entry.h>
@@ -60,24 +61,20 @@ bool writeEntries(archive* out, const ZipFiles& files) {
 } // namespace
 
 void writeZip(const fs::path& file, const ZipFiles& files) {
-    const int descriptor = ::open(file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
-    if (descriptor < 0) {
-        const bool taken = errno == EEXIST;
-        throw Problem(taken ? ProblemKind::Refused : ProblemKind::CannotWrite, file.string(),
-                      taken ? "there is a file of that name already" : std::strerror(errno),
-                      taken ? "Choose another name: nothing is ever replaced" : "");
-    }
-    bool written = false;
+    Bytes zip;
     {
         const std::unique_ptr<archive, WriteDeleter> out(archive_write_new());
         archive_write_set_format_zip(out.get());
-        written =
-            archive_write_open_fd(out.get(), descriptor) == ARCHIVE_OK && writeEntries(out.get(), files);
+        const auto append = [](archive*, void* to, const void* data, std::size_t size) -> la_ssize_t {
+            const auto* bytes = static_cast<const std::uint8_t*>(data);
+            static_cast<Bytes*>(to)->insert(static_cast<Bytes*>(to)->end(), bytes, bytes + size);
+            return static_cast<la_ssize_t>(size);
+        };
+        if (archive_write_open(out.get(), &zip, nullptr, append, nullptr) != ARCHIVE_OK ||
+            !writeEntries(out.get(), files))
+            throw Problem(ProblemKind::Internal, file.string(), "the file could not be put together");
     }
-    if (::close(descriptor) == 0 && written)
-        return;
-    ::unlink(file.c_str());
-    throw Problem(ProblemKind::CannotWrite, file.string(), "the file could not be written whole");
+    writeWhole(file, zip, Existing::Refuse);
 }
 
 ZipFiles readZip(const fs::path& file, std::uint64_t maxBytes, std::size_t maxFiles) {

@@ -7,6 +7,7 @@
 #include "picture/original.h"
 #include "plan/plan.h"
 #include "run/run.h"
+#include "support/job.h"
 #include "support/seals.h"
 
 #include <gmock/gmock.h>
