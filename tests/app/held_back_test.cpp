@@ -82,6 +82,10 @@ TEST_F(HeldBack, AcceptedOnesAreMadeTheLedgerSaysSoAndItIsUndone) {
     EXPECT_THAT(window.runBar().sentence().toStdString(), ::testing::HasSubstr("3 copies were held back"));
     window.document().undoStack()->undo();
     ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 4U; }, kWait));
+    window.document().undoStack()->undo(); // and the logo: nothing is held back, and the plan shows all again
+    ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 0U; }, kWait));
+    window.setView(ViewKind::Check);
+    EXPECT_EQ(window.check().filter()->rowCount(), 4);
     EXPECT_TRUE(window.document().exceptions().empty());
 }
 

@@ -490,8 +490,8 @@ TEST(Cli, ARingOfTheBorderIsSetFromTheShell) {
     const TempFolder folder;
     makePicture(folder / "in/a.png", 200, 100);
     const auto ran = cli({"stamp", "--out", folder / "out", "--border", "Quiet white mat", "-s",
-                          "file.png=true", "-s", "border.ring1.unit=px", "-s", "border.ring1.width=10",
-                          "-s", "border.ring1.sides=equal", folder / "in"});
+                          "file.png=true", "-s", "border.ring1.unit=px", "-s", "border.ring1.width=10", "-s",
+                          "border.ring1.sides=equal", folder / "in"});
     EXPECT_EQ(ran.exitCode, 0) << ran.err;
     EXPECT_EQ(cli({"plan", "--out", folder / "o", "-s", "border.ring9.width=10", folder / "in"}).exitCode, 2);
 }

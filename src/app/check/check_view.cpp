@@ -130,12 +130,7 @@ QWidget* CheckView::makeActions() {
             emit mendRequested(rows.front());
     });
     connect(m_words, &QLineEdit::textChanged, m_filter, &CheckFilter::setWords);
-    connect(m_show, &QComboBox::currentIndexChanged, this, [this] {
-        std::vector<CheckModel::Rank> ranks;
-        for (const auto& value : m_show->currentData().toList())
-            ranks.push_back(static_cast<CheckModel::Rank>(value.toInt()));
-        m_filter->setRanks(ranks);
-    });
+    connect(m_show, &QComboBox::currentIndexChanged, this, &CheckView::applyShow);
     connect(m_folder, &QPushButton::clicked, this, [this] {
         const auto rows = chosen();
         if (!rows.empty())
@@ -221,7 +216,14 @@ void CheckView::fillShow() {
     add(tr("Already there or left out"), {R::Aside});
     const int same = m_show->findText(kept, Qt::MatchStartsWith);
     m_show->setCurrentIndex(kept.isEmpty() || same < 0 ? 0 : same);
-    emit m_show->currentIndexChanged(m_show->currentIndex());
+    applyShow(); // what was shown may be gone: its filter would hide everything
+}
+
+void CheckView::applyShow() {
+    std::vector<CheckModel::Rank> ranks;
+    for (const auto& value : m_show->currentData().toList())
+        ranks.push_back(static_cast<CheckModel::Rank>(value.toInt()));
+    m_filter->setRanks(ranks);
 }
 
 /// What can be done about the chosen rows.

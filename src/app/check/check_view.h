@@ -67,6 +67,7 @@ private:
     void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
     void fillWidth();
     void fillShow();
+    void applyShow();
     void showRemedies();
     QString remedyWord() const;
     QString ledgerSummary(const Ledger& ledger) const;

@@ -65,7 +65,7 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
                          {"replace", "Replace an earlier copy"},
                          {"stop", "Do not begin"}},
                         "Only copies that Keep Seal itself made, unchanged since, are ever replaced.")});
-        append(out, {switchSetting("strict", "Hold back what is worth a look", &P::strict,
+        append(out, {switchSetting("strict", "Strict", &P::strict,
                                    "A copy with any note that asks for a look is not delivered until it is "
                                    "mended or accepted.")});
         return out;
