@@ -102,7 +102,7 @@ std::vector<Acceptance> acceptedOf(const std::vector<std::string>& typed) {
             throw Problem(ProblemKind::BadSetting, "deliver-all-the-same",
                           "\"" + text + "\" is nothing that can be accepted",
                           "'keep-seal-cli settings --notes' lists what holds copies back");
-        out.push_back({row->kind, equals == std::string::npos ? std::string() : text.substr(equals + 1)});
+        out.push_back({row->kind, equals == std::string::npos ? std::string("*") : text.substr(equals + 1)});
     }
     std::sort(out.begin(), out.end());
     return out;

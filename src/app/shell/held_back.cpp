@@ -51,7 +51,7 @@ void MainWindow::tellHeldBack() {
     }
     m_wall->setHeldBack(std::move(held));
     m_deliveries->setHeldBack(std::move(perCard));
-    m_runBar->setHeldBack(m_running.busy() || m_resultIsCurrent || !ahead ? 0 : ahead->heldBack);
+    m_runBar->setHeldBack(m_running.busy() || !ahead ? 0 : ahead->heldBack);
 }
 
 void MainWindow::showHeldBack() {

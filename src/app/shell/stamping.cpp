@@ -29,7 +29,7 @@ QString MainWindow::planSentence(const Plan& plan) const {
                                .arg(there)
                          : tr("Nothing to make: every name is taken, and the delivery says to leave those "
                               "pictures out.");
-    if (copies == 0 && ahead->heldBack > 0)
+    if (ahead && copies == 0 && ahead->heldBack > 0)
         return tr("No copy can be made as it stands: each would lack something that its delivery promises.");
     if (const auto blocked = plan.count(Outcome::Blocked))
         return tr("%1 taken, and the delivery says not to begin then: see the plan.")
@@ -91,8 +91,13 @@ void MainWindow::updateRunBar() {
         return;
     }
     if (m_resultIsCurrent) { // the sentence tells of the run; the button of what is left to do
-        const auto left =
-            m_planning.plan() && m_planning.current() ? m_planning.plan()->count(Outcome::Waiting) : 0;
+        const auto* ahead = m_planning.current() ? m_forecasting.of(m_planning.plan().get()) : nullptr;
+        const auto left = ahead ? ahead->toMake()
+                          : m_planning.plan() && m_planning.current()
+                              ? m_planning.plan()->count(Outcome::Waiting)
+                              : 0;
+        if (left == 0 && ahead && ahead->heldBack > 0)
+            m_runBar->setAction(tr("Nothing more to make"), false);
         if (left > 0)
             m_runBar->setAction(m_lastRun->stopped
                                     ? tr("Go on: %1 left").arg(m_lastRun->ledger.count(Outcome::Waiting))
@@ -242,7 +247,7 @@ void MainWindow::connectRuns() {
             m_forecasting.start(m_planning.plan());
     });
     connect(&m_forecasting, &Forecasting::changed, this, [this] {
-        if (!m_running.busy() && !m_resultIsCurrent)
+        if (!m_running.busy())
             updateRunBar();
     });
     connect(m_check, &CheckView::contactRequested, this, [this](bool html) {

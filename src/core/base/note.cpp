@@ -185,7 +185,9 @@ std::size_t countOf(const Notes& notes, Severity atLeast) {
 
 bool isAccepted(const Note& note, const std::vector<Acceptance>& accepted) {
     return rowOf(note.kind).acceptable &&
-           std::find(accepted.begin(), accepted.end(), Acceptance{note.kind, note.subject}) != accepted.end();
+           std::any_of(accepted.begin(), accepted.end(), [&](const Acceptance& word) {
+               return word.kind == note.kind && (word.subject == "*" || word.subject == note.subject);
+           });
 }
 
 Notes holdingBack(const Notes& notes, bool strict, const std::vector<Acceptance>& accepted) {

@@ -161,7 +161,7 @@ std::size_t countOf(const Notes& notes, Severity atLeast);
 /// A person's word that a copy is delivered although this note holds it back.
 struct Acceptance {
     NoteKind kind = NoteKind::MetUnknown;
-    std::string subject;
+    std::string subject; ///< "*": whatever it is of
     auto operator<=>(const Acceptance&) const = default;
 };
 bool isAccepted(const Note& note, const std::vector<Acceptance>& accepted);

@@ -12,6 +12,7 @@
 #include <algorithm>
 #include <array>
 #include <map>
+#include <set>
 #include <string_view>
 
 namespace keepseal {
@@ -64,11 +65,13 @@ public:
 
     /// An XMP file belongs to the picture whose name it has.
     void settleSidecars() {
+        std::set<fs::path> pictures; // "a.jpg" and "a"
+        for (const auto& file : result.files) {
+            pictures.insert(file);
+            pictures.insert(fs::path(file).replace_extension());
+        }
         for (const auto& [path, named] : m_sidecars) {
-            const bool known = std::any_of(result.files.begin(), result.files.end(), [&](const auto& file) {
-                return file.parent_path() == path.parent_path() &&
-                       (path.stem() == file.stem() || path.stem() == file.filename());
-            });
+            const bool known = pictures.contains(fs::path(path).replace_extension());
             tell(path, {known ? NoteKind::MetSidecar : NoteKind::MetLoneSidecar, {}, {}}, named);
         }
     }

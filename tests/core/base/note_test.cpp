@@ -63,6 +63,7 @@ TEST(Note, OneOfAKindAndSubjectIsKeptAndOnlyWhatWeighsEnoughHoldsBack) {
     ASSERT_EQ(holdingBack(notes, false, all).size(), 1U); // without its profile nobody can want it
     EXPECT_EQ(holdingBack(notes, false, all)[0].kind, NoteKind::ProfileMissing);
     EXPECT_EQ(holdingBack(notes, false, {{NoteKind::SealLogo, "b.svg"}}).size(), 2U); // another logo
+    EXPECT_EQ(holdingBack(notes, false, {{NoteKind::SealLogo, "*"}}).size(), 1U);
 }
 
 TEST(Text, NaturalOrderAndTheNearestWord) {
