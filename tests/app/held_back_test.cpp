@@ -117,6 +117,16 @@ TEST_F(HeldBack, SayingWhoYouAreIsAskedInPlaceAndServesEveryDesign) {
     EXPECT_TRUE(window.document().who().empty());
 }
 
+TEST_F(HeldBack, APlanThatMayNotBeginIsToldBeforeItsForecastIsKnown) {
+    for (int i = 0; i < 4; ++i)
+        writeFile(copies / ("tide_" + std::to_string(i) + ".jpg"), "somebody's");
+    window.document().setSetting("place.taken", std::string("stop"));
+    ASSERT_TRUE(waitUntil(
+        [&] { return window.planning().current() && window.runBar().sentence().contains("taken"); }, kWait));
+    EXPECT_THAT(window.runBar().sentence().toStdString(), ::testing::HasSubstr("4 names are taken"));
+    EXPECT_FALSE(window.runBar().strongButton()->isEnabled());
+}
+
 TEST_F(HeldBack, WhatIsNoPictureIsToldByKind) {
     writeFile(folder / "more/list.txt", "words");
     writeFile(folder / "more/clip.gif", "GIF89a");
