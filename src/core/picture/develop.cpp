@@ -381,7 +381,8 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
         facts.channels = image.bands();
         facts.hasAlpha = image.has_alpha();
         facts.hasProfile = image.get_typeof(VIPS_META_ICC_NAME) != 0;
-        facts.pixelsPerMm = image.xres();
+        // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
+        facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
         facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
         facts.colour = isCmyk(image) ? "CMYK" : image.bands() < 3 ? "greyscale" : "RGB";
     } catch (const vips::VError&) {

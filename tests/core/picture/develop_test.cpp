@@ -226,3 +226,17 @@ TEST(Develop, OpRgbIsKnownByItsExifIndexAloneAndLabByItsOwnNumbers) {
     EXPECT_NEAR(lab[1], 100, 4);
     EXPECT_NEAR(lab[2], 50, 5);
 }
+
+TEST(Facts, APictureThatStatesNoResolutionHasNone) {
+    const TempFolder folder;
+    using vips::VImage;
+    auto image = VImage::black(20, 20, VImage::option()->set("bands", 3)).copy();
+    const auto perMm = [&](const std::string& name) {
+        return readFacts(Original(folder / name), name).pixelsPerMm;
+    };
+    image.pngsave((folder / "none.png").c_str());
+    EXPECT_EQ(perMm("none.png"), 0);
+    image.copy(VImage::option()->set("xres", 300 / 25.4)->set("yres", 300 / 25.4))
+        .jpegsave((folder / "stated.jpg").c_str());
+    EXPECT_NEAR(perMm("stated.jpg"), 300 / 25.4, 0.05);
+}
