@@ -82,10 +82,13 @@ void borderWebCopy(benchmark::State& state) {
     delivery.border.caption.left = "Lanterns over the marsh";
     Frame picture = noisy(2048, 1365);
     const auto chain = planChain(delivery, picture.size);
-    picture.whole = chain.sizes.whole;
+    const Metadata words;
+    const PictureFacts facts;
+    const auto stage =
+        stagesOf({"lanterns.jpg", facts, words, delivery, PictureException{}, chain}, {}).frame;
     for (auto _ : state) {
         Frame frame = picture;
-        benchmark::DoNotOptimize(borderFrame(delivery, chain, {}, frame));
+        benchmark::DoNotOptimize(stage.on(frame));
     }
 }
 BENCHMARK(borderWebCopy)->Unit(benchmark::kMillisecond);
@@ -93,7 +96,7 @@ BENCHMARK(borderWebCopy)->Unit(benchmark::kMillisecond);
 void encodeWebCopy(benchmark::State& state) {
     const Frame frame = noisy(2048, 1365);
     for (auto _ : state)
-        benchmark::DoNotOptimize(encodeJpeg(frame, {}));
+        benchmark::DoNotOptimize(encodeJpeg(frame, 90));
 }
 BENCHMARK(encodeWebCopy)->Unit(benchmark::kMillisecond);
 
@@ -108,7 +111,7 @@ BENCHMARK(composeRights)->Unit(benchmark::kMicrosecond);
 
 void searchCopy(benchmark::State& state) {
     const auto copy =
-        encodeCopy(grey(2048, 1365), {}, planChain({}, {2048, 1365}), Container::Jpeg, {}, {}).bytes;
+        encodeStage({}, planChain(Delivery{}, {2048, 1365}), "jpeg", {}, {}).on(grey(2048, 1365)).bytes;
     for (auto _ : state)
         benchmark::DoNotOptimize(inspect(MemorySource(copy)));
 }

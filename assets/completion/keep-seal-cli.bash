@@ -4,7 +4,7 @@
 _keep_seal_cli() {
   local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
   if [ "$COMP_CWORD" -eq 1 ]; then
-    COMPREPLY=($(compgen -W "stamp plan resume report library proof check words sheet seal border settings who --help --version" -- "$word"))
+    COMPREPLY=($(compgen -W "stamp plan resume report library border sheet proof check words seal settings who --help --version" -- "$word"))
     return
   fi
   case $before in
@@ -24,13 +24,13 @@ _keep_seal_cli() {
     plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --no-estimate" ;;
     resume) words="--help --list --give-up --workers --json --quiet" ;;
     report) words="--help --output --title" ;;
-    library) words="list show remove restore keep export import --help --json --replace --output" ;;
+    library) words="list show keep remove restore export import --help --json --replace --output" ;;
+    border) words="list show keep remove restore export import --help --json --replace --output" ;;
+    sheet) words="list show keep remove restore export import --help --json --replace --output" ;;
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
     check) words="--help --json --html" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
-    sheet) words="list show keep xmp --help --json --output" ;;
-    seal) words="advise render export import list --help --recursive --delivery --set --seal --json --output --width" ;;
-    border) words="list --help --json" ;;
+    seal) words="list show keep remove restore export import advise render --help --json --replace --output --recursive --delivery --set --seal --width" ;;
     settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;
     who) words="--help --set --json" ;;
     *) words="" ;;

@@ -64,7 +64,7 @@ std::vector<Delivery> deliveriesAsMade(const DeliveryOptions& options, const std
     const auto who = whoOf(options);
     auto deliveries = readDeliveries(options, out);
     for (auto& delivery : deliveries)
-        delivery = withWho(std::move(delivery), who);
+        delivery = anchored(withWho(std::move(delivery), who), fs::current_path());
     return deliveries;
 }
 
@@ -146,13 +146,12 @@ int runProof(const ProofOptions& options) {
     if (options.size > 0)
         size = fitLongSide(size, options.size);
     auto notes = ahead.notes;
-    Frame frame = renderBase(original, options.picture, facts, delivery, chain, size, &notes);
-    finishPicture(delivery, chain, grainSeed(original.path()), frame);
-    FinishContext context;
-    context.facts = ahead.words.facts;
-    context.prepared = ahead.prepared;
-    addNotes(notes, finishFrame(delivery, chain, frame, context).notes());
-    writeNewFile(options.output, encodePng(screenFrame(frame, delivery.file)));
+    const auto stages = stagesOf(asked, ahead.words.facts, size);
+    Frame frame = stages.base.made(original, facts, &notes);
+    stages.finish.on(frame);
+    addNotes(notes, stages.frame.on(frame).notes);
+    addNotes(notes, stages.seal.on(frame, ahead.prepared).notes);
+    writeNewFile(options.output, encodePng(screenStage(delivery.file).on(frame)));
     printNotes(std::cerr, notes);
     std::cout << options.output << "  " << size.width << " x " << size.height << "\n";
     return kDone;

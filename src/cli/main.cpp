@@ -7,6 +7,7 @@
 #include "cli/run_commands.h"
 #include "cli/seal_commands.h"
 #include "cli/self.h"
+#include "cli/shelves.h"
 #include "cli/word_commands.h"
 
 #include "base/problem.h"
@@ -14,6 +15,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include <array>
 #include <csignal>
 #include <iostream>
 
@@ -123,8 +125,20 @@ int run(int argc, char** argv) {
         ->required();
     reportCommand->add_option("--title", report.title, "What stands above it");
 
-    LibraryOptions library;
-    auto* libraryCommand = addLibraryCommands(app, library);
+    // The libraries all have the same verbs.
+    struct Library {
+        LibraryShelf shelf;
+        CLI::App* command;
+        ShelfOptions options{};
+    };
+    std::array<Library, 3> libraries{
+        Library{deliveryShelf(), app.add_subcommand("library", "The saved deliveries")},
+        Library{borderShelf(), app.add_subcommand("border", "The library of borders")},
+        Library{sheetShelf(), app.add_subcommand("sheet", "The library of rights sheets")}};
+    for (auto& library : libraries) {
+        library.command->require_subcommand(1);
+        addShelfVerbs(*library.command, library.options, library.shelf);
+    }
 
     ProofOptions proof;
     auto* proofCommand = app.add_subcommand("proof", "Save one copy's look as a PNG");
@@ -145,13 +159,8 @@ int run(int argc, char** argv) {
         ->allow_extra_args(false);
     wordsCommand->add_flag("--json", words.json, "Print JSON for programs: before, after, rules, notes");
 
-    SheetOptions sheet;
-    auto* sheetCommand = addSheetCommands(app, sheet);
-
     SealOptions seal;
     auto* sealCommand = addSealCommands(app, seal);
-    BorderOptions border;
-    auto* borderCommand = addBorderCommands(app, border);
 
     SettingsOptions settings;
     auto* settingsCommand = app.add_subcommand("settings", "List every setting of a delivery");
@@ -199,20 +208,17 @@ int run(int argc, char** argv) {
             return runResume(resume);
         if (reportCommand->parsed())
             return runReport(report);
-        if (libraryCommand->parsed())
-            return runLibrary(*libraryCommand, library);
+        for (auto& library : libraries)
+            if (library.command->parsed())
+                return runShelfVerb(*library.command, library.options, library.shelf).value_or(kWrongCall);
         if (proofCommand->parsed())
             return runProof(proof);
         if (sealCommand->parsed())
             return runSeal(*sealCommand, seal);
-        if (borderCommand->parsed())
-            return runBorder(*borderCommand, border);
         if (app.got_subcommand("check"))
             return runCheck(check);
         if (wordsCommand->parsed())
             return runWords(words);
-        if (sheetCommand->parsed())
-            return runSheet(*sheetCommand, sheet);
         if (whoCommand->parsed())
             return runWho(who);
         return runSettings(settings);

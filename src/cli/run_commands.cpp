@@ -11,7 +11,7 @@
 #include "job/job.h"
 #include "plan/forecast.h"
 #include "plan/gather.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "report/contact_sheet.h"
 #include "run/journal.h"
 #include "run/run.h"
@@ -111,8 +111,7 @@ std::vector<Acceptance> acceptedOf(const std::vector<std::string>& typed) {
 Prepared prepare(const StampOptions& options) {
     auto deliveries = readDeliveries(options.delivery, options.out);
     std::vector<fs::path> paths(options.pictures.paths.begin(), options.pictures.paths.end());
-    PlanOptions planOptions;
-    auto& exceptions = planOptions.exceptions;
+    Exceptions exceptions;
     Job job;
     if (!options.job.empty())
         takeJob(options, job, paths, deliveries, exceptions);
@@ -122,7 +121,6 @@ Prepared prepare(const StampOptions& options) {
     const auto who = whoOf(options.delivery, job.who);
     for (auto& delivery : deliveries)
         delivery = withWho(std::move(delivery), who);
-    planOptions.jobName = job.name;
     Prepared out;
     out.gathered = gather(paths, {options.pictures.recursive, options.again, &stopRequested});
     order(out.gathered.files, options.pictures.order);
@@ -135,7 +133,7 @@ Prepared prepare(const StampOptions& options) {
     }
     if (!options.words.empty())
         takeWords(options.words, out.gathered.files, exceptions);
-    out.plan = makePlan(out.gathered.files, deliveries, fs::current_path(), planOptions);
+    out.plan = makePlan({out.gathered.files, deliveries, fs::current_path(), exceptions, job.name});
     return out;
 }
 

@@ -11,8 +11,7 @@
 #include "library/seal_library.h"
 #include "picture/original.h"
 #include "plan/gather.h"
-#include "render/picture_words.h"
-#include "render/render.h"
+#include "render/ahead.h"
 #include "render/seal_export.h"
 
 #include <CLI/CLI.hpp>
@@ -49,15 +48,18 @@ Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     const Original original(path);
     const auto facts = readFacts(original, path.string());
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
-    Frame frame = renderBase(original, path.string(), facts, delivery, chain,
-                             fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
-    const auto words = pictureWords(path, readMetadata(path, inspect(original)), facts.size, delivery).facts;
-    finishPicture(delivery, chain, grainSeed(path), frame);
-    borderFrame(delivery, chain, words, frame);
-    const auto seal = prepareSeal(delivery.seal, words);
+    const auto metadata = readMetadata(path, inspect(original));
+    const PictureException exception;
+    const CopyAsked asked{path, facts, metadata, delivery, exception, chain};
+    const auto ahead = lookAhead(asked);
+    const auto stages = stagesOf(asked, ahead.words.facts,
+                                 fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
+    Frame frame = stages.base.made(original, facts);
+    stages.finish.on(frame);
+    stages.frame.on(frame);
     Advised out;
-    out.advice = advise(*seal, frame);
-    out.drawn = drawSeal(*seal, frame);
+    out.advice = advise(*ahead.prepared, frame);
+    out.drawn = stages.seal.on(frame, ahead.prepared);
     return out;
 }
 
@@ -132,29 +134,6 @@ int runRender(const SealOptions& options) {
     return kDone;
 }
 
-int runList(const SealOptions& options) {
-    const SealLibrary library;
-    std::vector<Problem> problems;
-    json all = json::array();
-    for (const auto& seal : library.all(&problems)) {
-        if (options.json)
-            all.push_back({{"key", seal.key},
-                           {"name", seal.design.name},
-                           {"shipped", seal.shipped},
-                           {"notes", seal.notes},
-                           {"tags", seal.tags}});
-        else
-            std::cout << seal.key << "  " << seal.design.name
-                      << (seal.shipped ? "  (comes with Keep Seal)" : "")
-                      << (seal.notes.empty() ? "" : "\n    " + seal.notes) << "\n";
-    }
-    if (options.json)
-        std::cout << json{{"seals", all}, {"problems", problems}}.dump(2) << "\n";
-    for (const auto& problem : problems)
-        printProblem(problem);
-    return problems.empty() ? kDone : kSomeProblems;
-}
-
 } // namespace
 
 SealDesign namedSeal(const std::string& nameOrFile) {
@@ -171,6 +150,7 @@ SealDesign namedSeal(const std::string& nameOrFile) {
 CLI::App* addSealCommands(CLI::App& app, SealOptions& options) {
     auto* seal = app.add_subcommand("seal", "Advice on placing, seals as pictures, the library of seals");
     seal->require_subcommand(1);
+    addShelfVerbs(*seal, options.shelf, sealShelf());
     auto* advise = seal->add_subcommand("advise", "Say for each picture where the seal stands well, and why");
     advise->add_option("paths", options.pictures.paths, "Pictures and folders")->required();
     advise->add_flag("-r,--recursive", options.pictures.recursive, "Look into folders inside folders too");
@@ -180,16 +160,10 @@ CLI::App* addSealCommands(CLI::App& app, SealOptions& options) {
         ->allow_extra_args(false);
     advise->add_option("--seal", options.seal, "Instead: a seal file, or a seal of the library");
     auto* render = seal->add_subcommand("render", "Save a seal alone as a PNG or SVG with transparency");
-    auto* exporting = seal->add_subcommand("export", "Share a seal with its logos and typefaces as one zip");
-    for (auto* command : {render, exporting}) {
-        command->add_option("seal", options.seal, "A seal file, or a name or key of the library")->required();
-        command->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
-    }
+    render->add_option("seal", options.seal, "A seal file, or a name or key of the library")->required();
+    render->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
     render->add_option("--width", options.width, "Pixels (default 1200)")->check(CLI::Range(16, 20000));
-    auto* import = seal->add_subcommand("import", "Take a shared seal into the library");
-    import->add_option("zip", options.zip, "The shared seal")->required();
-    auto* list = seal->add_subcommand("list", "List the seals of the library");
-    for (auto* command : {advise, render, list})
+    for (auto* command : {advise, render})
         command->add_flag("--json", options.json, "Print JSON for programs");
     return seal;
 }
@@ -199,23 +173,7 @@ int runSeal(CLI::App& command, const SealOptions& options) {
         return runAdvise(options);
     if (command.got_subcommand("render"))
         return runRender(options);
-    if (command.got_subcommand("list"))
-        return runList(options);
-    if (command.got_subcommand("export")) {
-        std::error_code error;
-        const auto saved = fs::is_regular_file(options.seal, error)
-                               ? std::optional(loadSealFile(options.seal))
-                               : SealLibrary().find(options.seal);
-        if (!saved)
-            throw Problem(ProblemKind::NotFound, options.seal, "there is no such seal",
-                          "See 'keep-seal-cli seal list'");
-        exportSeal(*saved, options.output);
-        std::cout << options.output << "\n";
-        return kDone;
-    }
-    const SealLibrary library;
-    std::cout << importSeal(library, options.zip).key << " is in the library now\n";
-    return kDone;
+    return runShelfVerb(command, options.shelf, sealShelf()).value_or(kWrongCall);
 }
 
 } // namespace keepseal::cli

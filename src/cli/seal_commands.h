@@ -4,6 +4,7 @@
 #pragma once
 
 #include "cli/commands.h"
+#include "cli/shelves.h"
 
 namespace CLI {
 class App;
@@ -15,7 +16,7 @@ struct SealOptions {
     std::string seal;   ///< a name or key of the library, or a seal file
     std::string output; ///< a file that must not exist
     int width = 1200;   ///< pixels
-    std::string zip;
+    ShelfOptions shelf;
     PictureOptions pictures;
     DeliveryOptions delivery;
     bool json = false;

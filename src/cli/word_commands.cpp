@@ -134,53 +134,6 @@ RightsSheet namedSheet(const std::string& nameOrFile) {
     return found->design;
 }
 
-CLI::App* addSheetCommands(CLI::App& app, SheetOptions& options) {
-    auto* sheet = app.add_subcommand("sheet", "The library of rights sheets");
-    sheet->require_subcommand(1);
-    auto* list = sheet->add_subcommand("list", "Those that come with Keep Seal, and your own");
-    list->add_flag("--json", options.json, "Print JSON for programs");
-    auto* show = sheet->add_subcommand("show", "A sheet as JSON: one of the library, a file, or an XMP file");
-    show->add_option("sheet", options.name, "Name, key or file")->required();
-    auto* keep = sheet->add_subcommand("keep", "Put a sheet file or an XMP file into your library");
-    keep->add_option("sheet", options.name, "The file")->required();
-    auto* xmp = sheet->add_subcommand("xmp", "Write a sheet as a plain XMP file");
-    xmp->add_option("sheet", options.name, "Name, key or file")->required();
-    xmp->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
-    return sheet;
-}
-
-int runSheet(const CLI::App& command, const SheetOptions& options) {
-    if (command.got_subcommand("show"))
-        std::cout << dumped(toDocument(namedSheet(options.name))) << "\n";
-    else if (command.got_subcommand("keep")) {
-        const auto saved = SheetLibrary().save({{}, false, namedSheet(options.name), {}});
-        std::cout << saved.key << "  " << saved.design.name << "\n";
-    } else if (command.got_subcommand("xmp")) {
-        const auto packet = sheetToXmp(namedSheet(options.name));
-        writeNewFile(options.output, Bytes(packet.begin(), packet.end()));
-        std::cout << options.output << "\n";
-    } else {
-        std::vector<Problem> problems;
-        auto all = json::array();
-        for (const auto& saved : SheetLibrary().all(&problems)) {
-            if (!options.json)
-                std::cout << saved.key << "  " << saved.design.name << (saved.shipped ? "" : "  (yours)")
-                          << "\n";
-            all.push_back({{"key", saved.key},
-                           {"name", saved.design.name},
-                           {"shipped", saved.shipped},
-                           {"notes", saved.notes},
-                           {"rules", saved.design.rules.size()}});
-        }
-        if (options.json)
-            std::cout << dumped(all) << "\n";
-        for (const auto& problem : problems)
-            std::cerr << "problem: " << problem.sentence() << "\n";
-        return problems.empty() ? kDone : kSomeProblems;
-    }
-    return kDone;
-}
-
 int runWords(const WordsOptions& options) {
     const auto delivery = deliveriesAsMade(options.delivery, {}).front();
     std::vector<std::string> keys = options.fields;

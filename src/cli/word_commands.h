@@ -21,12 +21,6 @@ struct CheckOptions {
 void addCheckCommand(CLI::App& app, CheckOptions& options);
 int runCheck(const CheckOptions& options);
 
-struct SheetOptions {
-    std::string name, output;
-    bool json = false;
-};
-CLI::App* addSheetCommands(CLI::App& app, SheetOptions& options);
-int runSheet(const CLI::App& command, const SheetOptions& options);
 /// A sheet file, an XMP file, or the name or key of one in the library. Throws Problem(NotFound | ...).
 RightsSheet namedSheet(const std::string& nameOrFile);
 

@@ -7,6 +7,7 @@
 #include "render/encode.h"
 #include "render/picture_words.h"
 #include "run/run.h"
+#include "support/chain.h"
 #include "window_fixture.h"
 
 #include <QComboBox>
@@ -57,20 +58,15 @@ TEST_F(Framing, TheWallShowsBorderCaptionAndCropAsTheRendererMakesThem) {
     ASSERT_TRUE(proofsFollow());
     const auto shown = sealed();
     const auto path = window.document().originals()[0].path;
-    const Original original(path);
-    const auto facts = readFacts(original, path.string());
-    const auto chain = planChain(window.document().deliveryAsMade(), facts.size,
-                                 window.document().exception(id(0)).turn, facts.pixelsPerMm);
+    const Opened picture(path);
+    const auto made = window.document().deliveryAsMade();
+    const auto& turn = window.document().exception(id(0)).turn;
+    const auto chain = picture.plan(made, turn);
     EXPECT_NEAR(double(shown.width()) / shown.height(),
                 double(chain.sizes.whole.width) / chain.sizes.whole.height, 0.02);
-    Frame frame = renderBase(original, path.string(), facts, window.document().deliveryAsMade(), chain,
-                             {shown.width(), shown.height()});
-    finishPicture(window.document().deliveryAsMade(), chain, grainSeed(path), frame);
-    FinishContext context;
-    context.facts =
-        pictureWords(path, metadataFrom(inspect(original)), facts.size, window.document().deliveryAsMade())
-            .facts;
-    finishFrame(window.document().deliveryAsMade(), chain, frame, context);
+    const auto words =
+        pictureWords(path, metadataFrom(inspect(picture.original)), picture.facts.size, made).facts;
+    const auto frame = picture.frame(made, {shown.width(), shown.height()}, turn, nullptr, words);
     EXPECT_EQ(toImage(frame, delivery().file), shown);
 }
 
@@ -214,15 +210,22 @@ TEST_F(Framing, TwoBordersStandSideBySideAndOneIsTaken) {
     window.wall().setCurrent(id(0));
     ASSERT_TRUE(waitUntil([] { return false; }, 300) || true);
     ASSERT_TRUE(proofsFollow());
-    BorderChooser chooser(window.borderLibrary(), window.wall().proofs().finished(id(0)), delivery(),
-                          window.library().info(id(0)), {}, &window);
+    BorderChooser chooser(window.borderLibrary(), delivery(), window.library().info(id(0)), {}, &window);
     chooser.show();
-    waitUntil([] { return false; }, 100);
+    ASSERT_TRUE(waitUntil([&] { return chooser.settled() && !chooser.other().image().isNull(); }, kWait));
     // The same border twice as wide: 20 % against 10 % of 400 pixels.
     EXPECT_TRUE(chooser.now().readout().contains("whole 680 × 480")) << chooser.now().readout().toStdString();
     EXPECT_TRUE(chooser.other().readout().contains("whole 760 × 560"))
         << chooser.other().readout().toStdString();
     EXPECT_NE(chooser.now().image(), chooser.other().image());
+    // What is compared is what would be delivered.
+    const auto& now = chooser.now().image();
+    const Opened picture(window.document().originals()[0].path);
+    const auto words = pictureWords(picture.original.path(), metadataFrom(inspect(picture.original)),
+                                    picture.facts.size, delivery())
+                           .facts;
+    EXPECT_EQ(now, toImage(picture.frame(delivery(), {now.width(), now.height()}, {}, nullptr, words),
+                           delivery().file));
     for (auto* button : chooser.findChildren<QPushButton*>())
         if (button->text() == "Take the right one") {
             button->click();
@@ -252,7 +255,7 @@ TEST_F(Framing, TheFileDrawerMeasuresWhatTheCopyWillWeigh) {
     window.setView(ViewKind::Wall);
     QTest::mouseClick(window.drawer().qualityCurve(), Qt::LeftButton, {},
                       QPoint(window.drawer().qualityCurve()->width() / 2, 60));
-    EXPECT_LT(delivery().file.quality, 85);
+    EXPECT_LT(std::get<double>(delivery().file.get("quality")), 85);
 }
 
 TEST_F(Framing, OurOwnCopiesAreLeftOutUnlessChosen) {

@@ -3,8 +3,9 @@
 // The real window, driven as a person drives it: keys, clicks, drops.
 #include "base/files.h"
 #include "delivery/json.h"
-#include "render/render.h"
+#include "render/stages.h"
 #include "widgets/controls.h"
+#include "support/chain.h"
 #include "window_fixture.h"
 
 #include <QDropEvent>
@@ -43,14 +44,8 @@ TEST_F(Window, TheWallShowsTheSamePixelsTheRendererMakes) {
     openAll();
     const auto shown = sealed();
     const auto path = window.document().originals()[0].path;
-    const Original original(path);
-    const Delivery delivery = window.document().deliveryAsMade();
-    const auto facts = readFacts(original, path.string());
-    const auto chain = planChain(delivery, facts.size);
-    Frame frame =
-        renderBase(original, path.string(), facts, delivery, chain, {shown.width(), shown.height()});
-    finishPicture(delivery, chain, grainSeed(path), frame);
-    finishFrame(delivery, chain, frame);
+    const Frame frame =
+        Opened(path).frame(window.document().deliveryAsMade(), {shown.width(), shown.height()});
     for (int y = 0; y < shown.height(); ++y)
         for (int x = 0; x < shown.width(); ++x) {
             const auto* p = frame.row(y) + 3 * x;

@@ -5,7 +5,7 @@
 #include "job/job.h"
 #include "picture/original.h"
 #include "privacy/report.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "support/support.h"
 
 #include <gmock/gmock.h>
@@ -220,7 +220,7 @@ TEST(Cli, SealsAreListedDrawnSharedAndPutOn) {
     EXPECT_EQ(cli({"seal", "render", "House mark", "-o", folder / "mark.png"}).exitCode, 2); // never replaces
     EXPECT_EQ(cli({"seal", "render", "no such seal", "-o", folder / "x.png"}).exitCode, 2);
     EXPECT_EQ(cli({"seal", "export", "shipped-house-mark", "-o", folder / "mark.zip"}).exitCode, 0);
-    EXPECT_THAT(cli({"seal", "import", folder / "mark.zip"}).out, HasSubstr("house-mark is in the library"));
+    EXPECT_THAT(cli({"seal", "import", folder / "mark.zip"}).out, HasSubstr("House mark"));
     const auto listed = json::parse(cli({"seal", "list", "--json"}).out);
     EXPECT_EQ(listed["seals"][0]["key"], "house-mark");
     makePicture(folder / "a.jpg", 600, 400);
@@ -273,7 +273,7 @@ TEST(Cli, SheetsAreListedKeptWrittenAndUsed) {
         {"field":"copyright_notice","action":"replace","value":"© {this_year} {creator}"}]})");
     EXPECT_EQ(cli({"sheet", "keep", folder / "mine.json"}).exitCode, 0);
     EXPECT_THAT(cli({"sheet", "list"}).out, HasSubstr("mine  Mine  (yours)"));
-    EXPECT_EQ(cli({"sheet", "xmp", "Mine", "-o", folder / "mine.xmp"}).exitCode, 0);
+    EXPECT_EQ(cli({"sheet", "export", "Mine", "-o", folder / "mine.xmp"}).exitCode, 0);
     EXPECT_EQ(exiftool(folder / "mine.xmp", "XMP-dc:Creator"), "Wrenna Oake");
     EXPECT_EQ(cli({"stamp", "--sheet", "Mine", "--out", folder / "out", folder / "in"}).exitCode, 0);
     EXPECT_THAT(exiftool(folder / "out/a.jpg", "Copyright"), HasSubstr("Wrenna Oake"));
@@ -484,6 +484,45 @@ TEST(Cli, TheLibraryReplacesNoOtherOfThatNameUnasked) {
     EXPECT_EQ(ran.exitCode, 2);
     EXPECT_THAT(ran.err, HasSubstr("--replace"));
     EXPECT_EQ(cli({"library", "keep", "--replace", folder / "two.json"}).exitCode, 0);
+}
+
+TEST(Cli, AllLibrariesHaveTheSameVerbs) {
+    struct Kind {
+        std::string command, shipped, ending;
+    };
+    for (const auto& [command, shipped, ending] :
+         {Kind{"library", "Web gallery", ".zip"}, Kind{"seal", "House mark", ".zip"},
+          Kind{"border", "Quiet white mat", ".json"}, Kind{"sheet", "Ask before any use", ".json"}}) {
+        const TempFolder folder;
+        const auto says = [&](std::vector<std::string> words) {
+            words.insert(words.begin(), command);
+            return cli(words);
+        };
+        const auto document = json::parse(says({"show", shipped}).out);
+        auto mine = document;
+        mine["name"] = "Mine";
+        writeFile(folder / "mine.json", mine.dump());
+        ASSERT_EQ(says({"keep", folder / "mine.json"}).exitCode, 0) << command;
+        EXPECT_EQ(says({"keep", folder / "mine.json"}).exitCode, 0) << command; // the same again
+        EXPECT_THAT(says({"list"}).out, HasSubstr("Mine  (yours)")) << command;
+        const auto listed = json::parse(says({"list", "--json"}).out);
+        std::string key;
+        for (const auto& [what, rows] : listed.items())
+            for (const auto& row : rows)
+                if (row.contains("name") && row["name"] == "Mine")
+                    key = row["key"];
+        const auto file = (folder / ("shared" + ending)).string();
+        EXPECT_EQ(says({"export", "Mine", "-o", file}).exitCode, 0) << command;
+        EXPECT_EQ(says({"export", "Mine", "-o", file}).exitCode, 2) << command; // never replaces
+        EXPECT_EQ(says({"remove", "Mine"}).exitCode, 0) << command;
+        EXPECT_EQ(says({"show", "Mine"}).exitCode, 2) << command;
+        EXPECT_EQ(says({"restore", key}).exitCode, 0) << command;
+        EXPECT_EQ(says({"show", "Mine"}).exitCode, 0) << command;
+        EXPECT_EQ(says({"remove", "Mine"}).exitCode, 0) << command;
+        EXPECT_EQ(says({"import", file}).exitCode, 0) << command;
+        EXPECT_EQ(says({"show", "Mine"}).exitCode, 0) << command;
+        EXPECT_EQ(says({"remove", shipped}).exitCode, 2) << command; // comes with the program
+    }
 }
 
 TEST(Cli, ARingOfTheBorderIsSetFromTheShell) {

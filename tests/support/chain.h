@@ -15,7 +15,7 @@ namespace keepseal::test {
 inline CopyWords sheetWords(const Delivery& delivery) {
     return copyWords(applyRights(delivery.rights, delivery.privacy, {}, {}), delivery.privacy, {});
 }
-inline CopyPromise promiseOf(const Delivery& delivery, Container format, Size size) {
+inline CopyPromise promiseOf(const Delivery& delivery, const std::string& format, Size size) {
     return {format, size, sheetWords(delivery), false, false};
 }
 /// A sheet of these two fields, as typed.
@@ -34,21 +34,30 @@ struct Opened {
     ChainPlan plan(const Delivery& delivery, const TurnException& turn = {}) const {
         return planChain(delivery, facts.size, turn, facts.pixelsPerMm);
     }
+    Stages stages(const Delivery& delivery, Size whole = {}, const TurnException& turn = {},
+                  const TextFacts& words = {}) const {
+        const auto chain = plan(delivery, turn);
+        PictureException exception;
+        exception.turn = turn;
+        const Metadata metadata;
+        return stagesOf({original.path(), facts, metadata, delivery, exception, chain}, words, whole);
+    }
     /// The finished proof `whole` pixels large; the copy itself when that is empty.
     Frame frame(const Delivery& delivery, Size whole = {}, const TurnException& turn = {},
-                FinishResult* result = nullptr) const {
-        const auto chain = plan(delivery, turn);
-        Frame out = renderBase(original, original.path().string(), facts, delivery, chain,
-                               whole.empty() ? chain.sizes.whole : whole);
-        finishPicture(delivery, chain, 7, out);
-        const auto finished = finishFrame(delivery, chain, out);
-        if (result)
-            *result = finished;
+                SealResult* seal = nullptr, const TextFacts& words = {}) const {
+        const auto all = stages(delivery, whole, turn, words);
+        Frame out = all.base.made(original, facts);
+        all.finish.on(out);
+        all.frame.on(out);
+        const auto sealed = all.seal.on(out);
+        if (seal)
+            *seal = sealed;
         return out;
     }
-    Bytes copy(const Delivery& delivery, Container format = Container::Jpeg) const {
-        return encodeCopy(frame(delivery), delivery, plan(delivery), format, sheetWords(delivery),
-                          {delivery.border.on, delivery.seal.drawsAnything()})
+    Bytes copy(const Delivery& delivery, const std::string& format = "jpeg") const {
+        return encodeStage(delivery, plan(delivery), format, sheetWords(delivery),
+                           {delivery.border.on, delivery.seal.drawsAnything()})
+            .on(frame(delivery))
             .bytes;
     }
 };
@@ -59,11 +68,12 @@ inline void writeFile(const fs::path& path, const Bytes& bytes) {
 
 /// A copy of a frame that was not read from any file.
 inline Bytes copyOf(const Frame& frame, const Delivery& delivery, double pixelsPerMm = 0,
-                    Container format = Container::Jpeg) {
+                    const std::string& format = "jpeg") {
     auto plan = planChain(delivery, frame.size);
     plan.pixelsPerMm = pixelsPerMm;
-    return encodeCopy(frame, delivery, plan, format, sheetWords(delivery),
-                      {delivery.border.on, delivery.seal.drawsAnything()})
+    return encodeStage(delivery, plan, format, sheetWords(delivery),
+                       {delivery.border.on, delivery.seal.drawsAnything()})
+        .on(frame)
         .bytes;
 }
 

@@ -2,16 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "border/border_chooser.h"
 
-#include "geometry/fit.h"
-#include "proofs/frame_proof.h"
-#include "render/encode.h"
-#include "render/picture_words.h"
 #include "theme/theme.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
-#include <cmath>
+#include <algorithm>
 
 namespace keepseal::app {
 namespace {
@@ -25,48 +21,12 @@ BorderDesign scaled(BorderDesign border, double percent) {
     return border;
 }
 
-/// The picture in a border, at most as large as `room`.
-QImage drawn(const Frame& picture, Delivery delivery, const BorderDesign& border, const PictureInfoPtr& info,
-             const TurnException& turn, Size room, bool withSeal) {
-    delivery.border = border;
-    delivery.border.on = true;
-    const Size own = info ? info->facts.size : picture.size;
-    const auto chain = planChain(delivery, own, turn, info ? info->facts.pixelsPerMm : 0);
-    const Size whole = fitInside(chain.sizes.whole, room);
-    const Rect at = pictureIn(chain.ground, whole);
-    // The picture is there already, in another size: one more resample is only for the eye.
-    const QImage small =
-        toImage(picture).scaled(at.width, at.height, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
-    Frame frame;
-    frame.size = {at.width, at.height};
-    frame.picture = {0, 0, at.width, at.height};
-    frame.rgb.resize(static_cast<std::size_t>(frame.size.pixels()) * 3);
-    for (int y = 0; y < at.height; ++y) {
-        auto* to = frame.row(y);
-        const auto* from = reinterpret_cast<const QRgb*>(small.constScanLine(y));
-        for (int x = 0; x < at.width; ++x) {
-            *to++ = static_cast<std::uint8_t>(qRed(from[x]));
-            *to++ = static_cast<std::uint8_t>(qGreen(from[x]));
-            *to++ = static_cast<std::uint8_t>(qBlue(from[x]));
-        }
-    }
-    frame.whole = whole;
-    frame.scale = static_cast<double>(whole.longSide()) / chain.sizes.whole.longSide();
-    FinishContext context;
-    if (info)
-        context.facts = wordsOf(*info, delivery, {}).facts;
-    if (withSeal)
-        finishFrame(delivery, chain, frame, context);
-    else
-        borderFrame(delivery, chain, context.facts, frame);
-    return toImage(frame, delivery.file);
-}
-
 } // namespace
 
 BorderPane::BorderPane(const QString& heading, QWidget* parent)
     : QWidget(parent), m_name(new QLabel), m_view(new QLabel), m_readout(new QLabel),
-      m_widths(new NumberControl({10, 400, 1, 0}, "%", tr("All widths"))) {
+      m_widths(new NumberControl({10, 400, 1, 0}, "%", tr("All widths"))),
+      m_task([this](TaskOutcome<QImage> outcome) { take(std::move(outcome)); }) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     auto* title = new QLabel(heading);
@@ -92,12 +52,8 @@ BorderPane::BorderPane(const QString& heading, QWidget* parent)
     connect(m_widths, &NumberControl::changed, this, &BorderPane::redraw);
 }
 
-void BorderPane::setPicture(std::shared_ptr<const Frame> picture, const Delivery& delivery,
-                            const PictureInfoPtr& info, const TurnException& turn) {
+void BorderPane::setPicture(std::shared_ptr<const BorderProof> picture) {
     m_picture = std::move(picture);
-    m_delivery = delivery;
-    m_info = info;
-    m_turn = turn;
 }
 
 void BorderPane::setBorder(const BorderDesign& border) {
@@ -120,14 +76,10 @@ void BorderPane::redraw() {
                     static_cast<int>((m_view->height() - 24) * ratio)};
     if (room.width < 20 || room.height < 20)
         return;
-    m_image = drawn(*m_picture, m_delivery, border(), m_info, m_turn, room, true);
-    QPixmap pixmap = QPixmap::fromImage(m_image);
-    pixmap.setDevicePixelRatio(ratio);
-    m_view->setPixmap(pixmap);
-    auto delivery = m_delivery;
-    delivery.border = border();
-    const auto chain = planChain(delivery, m_info ? m_info->facts.size : m_picture->size, m_turn,
-                                 m_info ? m_info->facts.pixelsPerMm : 0);
+    m_task.start([picture = m_picture, border = border(), room](const auto&) {
+        return picture->image(border, room, BorderProof::With::BorderAndSeal);
+    });
+    const auto chain = m_picture->chain(border());
     const auto& whole = chain.sizes.whole;
     const auto edges = chain.ground.layout.edges();
     m_readout->setText(
@@ -147,18 +99,31 @@ void BorderPane::redraw() {
                      .arg(double(whole.width) / whole.height, 0, 'f', 3)));
 }
 
+void BorderPane::take(TaskOutcome<QImage> outcome) {
+    if (outcome.problem)
+        return m_view->setText(toQt(outcome.problem->sentence()));
+    m_image = *outcome.result;
+    QPixmap pixmap = QPixmap::fromImage(m_image);
+    pixmap.setDevicePixelRatio(devicePixelRatioF());
+    m_view->setPixmap(pixmap);
+}
+
 void BorderPane::resizeEvent(QResizeEvent*) {
     redraw();
 }
 
-BorderChooser::BorderChooser(const BorderLibrary& library, std::shared_ptr<const Frame> picture,
-                             const Delivery& delivery, const PictureInfoPtr& info, const TurnException& turn,
-                             QWidget* parent)
-    : QDialog(parent), m_library(library), m_picture(std::move(picture)), m_delivery(delivery), m_info(info),
-      m_turn(turn), m_now(new BorderPane(tr("As it is now"))), m_other(new BorderPane(tr("Against it"))),
+BorderChooser::BorderChooser(const BorderLibrary& library, const Delivery& delivery,
+                             const PictureInfoPtr& info, const PictureException& exception, QWidget* parent)
+    : QDialog(parent), m_library(library),
+      m_picture(std::make_shared<const BorderProof>(delivery, info, exception)), m_delivery(delivery),
+      m_now(new BorderPane(tr("As it is now"))), m_other(new BorderPane(tr("Against it"))),
       m_list(new QListWidget), m_name(new QLineEdit), m_keep(new QPushButton(tr("Keep the left one"))),
       m_remove(new QPushButton(tr("Remove"))), m_takeNow(new QPushButton(tr("Take the left one"))),
-      m_takeOther(new QPushButton(tr("Take the right one"))), m_notice(new QLabel) {
+      m_takeOther(new QPushButton(tr("Take the right one"))), m_notice(new QLabel),
+      m_icons([this](TaskOutcome<std::vector<QImage>> drawn) {
+          for (int i = 0; drawn.result && i < static_cast<int>(drawn.result->size()); ++i)
+              m_list->item(i)->setIcon(QIcon(QPixmap::fromImage((*drawn.result)[static_cast<std::size_t>(i)])));
+      }) {
     setWindowTitle(tr("Borders on this picture"));
     resize(1120, 740);
     auto* column = new QVBoxLayout(this);
@@ -166,7 +131,7 @@ BorderChooser::BorderChooser(const BorderLibrary& library, std::shared_ptr<const
     auto* panes = new QHBoxLayout;
     panes->setSpacing(kGap4);
     for (auto* pane : {m_now, m_other}) {
-        pane->setPicture(m_picture, m_delivery, m_info, m_turn);
+        pane->setPicture(m_picture);
         panes->addWidget(pane, 1);
     }
     column->addLayout(panes, 1);
@@ -214,20 +179,32 @@ BorderChooser::BorderChooser(const BorderLibrary& library, std::shared_ptr<const
     showChosen();
 }
 
-QIcon BorderChooser::iconFor(const BorderDesign& border) const {
-    const QImage image = drawn(*m_picture, m_delivery, border, m_info, m_turn, {kIcon, kIcon * 3 / 4}, false);
-    return QIcon(QPixmap::fromImage(image));
+void BorderChooser::drawIcons() {
+    std::vector<BorderDesign> borders{m_delivery.border};
+    for (const auto& saved : m_saved)
+        borders.push_back(saved.design);
+    m_icons.start([picture = m_picture, borders = std::move(borders)](const std::atomic<bool>& stop) {
+        std::vector<QImage> out;
+        for (const auto& border : borders)
+            if (!stop)
+                out.push_back(picture->image(border, {kIcon, kIcon * 3 / 4}, BorderProof::With::Border));
+        return out;
+    });
 }
 
 void BorderChooser::fill() {
     m_saved = m_library.all();
     m_list->clear();
-    m_list->addItem(new QListWidgetItem(iconFor(m_delivery.border), tr("the same, other widths")));
+    // Room for the pictures that are being drawn.
+    QPixmap empty(kIcon, kIcon * 3 / 4);
+    empty.fill(Qt::transparent);
+    m_list->addItem(new QListWidgetItem(QIcon(empty), tr("the same, other widths")));
     for (const auto& saved : m_saved) {
-        auto* item = new QListWidgetItem(iconFor(saved.design), toQt(saved.design.name));
+        auto* item = new QListWidgetItem(QIcon(empty), toQt(saved.design.name));
         item->setToolTip(toQt(saved.notes));
         m_list->addItem(item);
     }
+    drawIcons();
 }
 
 void BorderChooser::showChosen() {

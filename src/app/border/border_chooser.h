@@ -4,8 +4,9 @@
 // one wider or narrower. Taking one, keeping the delivery's own under a name, removing saved ones.
 #pragma once
 
-#include "document/chain_of.h"
+#include "border/border_proof.h"
 #include "library/shelf.h"
+#include "tasks/latest_task.h"
 #include "widgets/controls.h"
 
 #include <QDialog>
@@ -21,54 +22,50 @@ class BorderPane : public QWidget {
     Q_OBJECT
 public:
     BorderPane(const QString& heading, QWidget* parent = nullptr);
-    void setPicture(std::shared_ptr<const Frame> picture, const Delivery& delivery,
-                    const PictureInfoPtr& info, const TurnException& turn);
+    void setPicture(std::shared_ptr<const BorderProof> picture);
     void setBorder(const BorderDesign& border);
     /// With all widths at the percentage of the slider.
     BorderDesign border() const;
     NumberControl* widths() { return m_widths; }
     QString readout() const { return m_readout->text(); }
-    const QImage& image() const { return m_image; }
+    const QImage& image() const { return m_image; } ///< null until it is drawn
+    bool settled() const { return !m_task.busy(); }
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
     void redraw();
-    std::shared_ptr<const Frame> m_picture;
-    Delivery m_delivery;
-    PictureInfoPtr m_info;
-    TurnException m_turn;
+    void take(TaskOutcome<QImage> outcome);
+    std::shared_ptr<const BorderProof> m_picture;
     BorderDesign m_border;
     QImage m_image;
     QLabel *m_name, *m_view, *m_readout;
     NumberControl* m_widths;
+    LatestTask<QImage> m_task;
 };
 
 class BorderChooser : public QDialog {
     Q_OBJECT
 public:
-    /// `picture` is the looked-at one with its finish, without border.
-    BorderChooser(const BorderLibrary& library, std::shared_ptr<const Frame> picture,
-                  const Delivery& delivery, const PictureInfoPtr& info, const TurnException& turn,
-                  QWidget* parent = nullptr);
+    BorderChooser(const BorderLibrary& library, const Delivery& delivery, const PictureInfoPtr& info,
+                  const PictureException& exception, QWidget* parent = nullptr);
     const std::optional<BorderDesign>& taken() const { return m_taken; }
     BorderPane& now() { return *m_now; }
     BorderPane& other() { return *m_other; }
     QListWidget& list() { return *m_list; }
+    bool settled() const { return m_now->settled() && m_other->settled() && !m_icons.busy(); }
 
 private:
     void fill();
     void showChosen();
     void keep();
     void removeChosen();
-    QIcon iconFor(const BorderDesign& border) const;
+    void drawIcons();
 
     const BorderLibrary& m_library;
-    std::shared_ptr<const Frame> m_picture;
+    std::shared_ptr<const BorderProof> m_picture;
     Delivery m_delivery;
-    PictureInfoPtr m_info;
-    TurnException m_turn;
     std::vector<SavedBorder> m_saved; ///< in the order of the list, after the delivery's own
     BorderPane *m_now, *m_other;
     QListWidget* m_list;
@@ -76,6 +73,7 @@ private:
     QPushButton *m_keep, *m_remove, *m_takeNow, *m_takeOther;
     QLabel* m_notice;
     std::optional<BorderDesign> m_taken;
+    LatestTask<std::vector<QImage>> m_icons;
 };
 
 } // namespace keepseal::app

@@ -3,7 +3,7 @@
 #include "chain/chain_view.h"
 
 #include "base/text.h"
-#include "render/render.h"
+#include "render/stages.h"
 #include "theme/theme.h"
 
 #include <QKeyEvent>

@@ -150,8 +150,8 @@ void Drawer::addMeasured(QVBoxLayout* column) {
     if (m_station == StationId::File) {
         m_curve = new QualityCurve(m_encoded);
         connect(m_curve, &QualityCurve::qualityChosen, this, [this](int quality) {
-            const auto& file = m_document->currentDelivery().file;
-            m_document->setSetting(file.jpeg ? "file.quality" : "file.webp_quality", double(quality));
+            if (const auto key = m_document->currentDelivery().file.qualityKey(); !key.empty())
+                m_document->setSetting("file." + key, double(quality));
         });
         column->addWidget(m_curve);
         column->addSpacing(kGap2);
@@ -300,7 +300,8 @@ void Drawer::showCurve() {
         return;
     const auto& file = m_document->currentDelivery().file;
     const auto* item = m_document->original(m_lookedAt);
-    m_curve->setQuality(file.jpeg ? file.quality : file.webpQuality,
+    const auto key = file.qualityKey();
+    m_curve->setQuality(key.empty() ? 0 : static_cast<int>(std::get<double>(file.get(key))),
                         item ? toQt(item->path.filename()) : QString());
 }
 

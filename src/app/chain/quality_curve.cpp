@@ -38,7 +38,7 @@ QString QualityCurve::sentence() const {
     if (m_encoded->bytes() == 0)
         return tr("measuring the file…");
     return tr("%1: %2 as %3")
-        .arg(m_picture, toQt(byteText(m_encoded->bytes())), QString(nameOf(m_encoded->format())));
+        .arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
 }
 
 QRectF QualityCurve::plot() const {

@@ -5,7 +5,7 @@
 #include "document/job_document.h"
 #include "picture/develop.h"
 #include "proofs/frame_proof.h"
-#include "render/render.h"
+#include "render/stages.h"
 #include "theme/theme.h"
 
 #include <QKeyEvent>
@@ -37,11 +37,9 @@ QImage originalUnder(const LoupeSubject& subject, QSize size) {
                                                                   subject.exception.turn, facts.pixelsPerMm))
                                         : std::nullopt;
     if (chain && chain->sizes.whole == Size{size.width(), size.height()}) {
-        auto plain = *subject.delivery;
-        plain.file.colour = ColourOut::Srgb;
-        const auto frame = renderBase(file, path.string(), facts, plain, *chain, chain->sizes.whole);
+        const CopyAsked asked{path, facts, {}, *subject.delivery, subject.exception, *chain};
         const auto at = pictureIn(chain->ground, chain->sizes.whole);
-        painter.drawImage(QPoint(at.x, at.y), toImage(frame));
+        painter.drawImage(QPoint(at.x, at.y), toImage(baseOf(asked).made(file, facts), subject.delivery->file));
     } else { // of other settings: as large as it goes, in the middle
         const Size inner = fitInside(facts.size, {size.width(), size.height()});
         painter.drawImage(QPoint((size.width() - inner.width) / 2, (size.height() - inner.height) / 2),

@@ -21,9 +21,11 @@ PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const Pi
 }
 
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
-    if (info.problem)
-        return {};
-    auto out = wordNotes(wordsOf(info, delivery, exception), info.metadata, delivery,
+    return info.problem ? Notes() : wordsToLookAt(info, delivery, wordsOf(info, delivery, exception));
+}
+
+Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureWords& words) {
+    auto out = wordNotes(words, info.metadata, delivery,
                          info.path.stem().string() + delivery.place.suffix);
     std::erase_if(out, [](const Note& note) { return severityOf(note) < Severity::WorthALook; });
     return out;

@@ -5,7 +5,7 @@
 
 #include "document/picture_library.h"
 #include "render/picture_words.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 
 #include <optional>
 
@@ -21,6 +21,7 @@ PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const Pi
 
 /// What is worth a look in the words of its copy: tokens without a value, a removed place in plain sight.
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
+Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureWords& words);
 /// Sentences of those that weigh at least so much.
 QStringList sentences(const Notes& notes, Severity atLeast = Severity::Fact);
 

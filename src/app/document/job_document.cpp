@@ -126,9 +126,13 @@ void JobDocument::announceWho() {
         emit stationChanged(station);
 }
 
+Delivery JobDocument::asMade(const Delivery& delivery) const {
+    return anchored(withWho(delivery, m_state.who), m_base);
+}
+
 const Delivery& JobDocument::deliveryAsMade() const {
     if (!m_asMade)
-        m_asMade = withWho(currentDelivery(), m_state.who);
+        m_asMade = asMade(currentDelivery());
     return *m_asMade;
 }
 

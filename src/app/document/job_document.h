@@ -61,6 +61,10 @@ public:
     const Delivery& currentDelivery() const { return m_state.deliveries[m_state.currentDelivery].delivery; }
     /// The same with who you are filled in: what is rendered. The designs as they are typed are the other.
     const Delivery& deliveryAsMade() const;
+    /// A delivery as it is rendered: with who you are, and whole paths.
+    Delivery asMade(const Delivery& delivery) const;
+    /// What relative paths typed by a person count from.
+    const std::filesystem::path& base() const { return m_base; }
     const WhoYouAre& who() const { return m_state.who; }
     std::size_t currentDeliveryIndex() const { return m_state.currentDelivery; }
     /// Snapshots for a run: originals' paths and the ticked deliveries.
@@ -142,6 +146,7 @@ private:
 
     JobState m_state;
     WhoYouAre m_ownWho;                                  ///< of the person, for jobs that say nothing else
+    const std::filesystem::path m_base = std::filesystem::current_path();
     mutable std::optional<Delivery> m_asMade;            ///< of the current delivery, until anything changes
     std::unordered_map<OriginalId, std::size_t> m_index; ///< of originals, by id
     QUndoStack m_undo;

@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/encoded_proof.h"
 
-#include "delivery/json.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
@@ -16,35 +15,18 @@ namespace {
 constexpr int kLaterMs = 200; ///< a slider that moves is not followed at every step
 constexpr int kQualities[] = {40, 50, 60, 70, 75, 80, 85, 88, 90, 92, 94, 96, 98};
 
-/// Everything that shapes the finished pixels.
-std::string keyOf(const Delivery& delivery, const PictureInfo& info, const PictureException& exception) {
-    auto stations = toJson(delivery)["stations"];
-    stations.erase("place");
-    for (const auto* key : {"quality", "chroma", "progressive", "optimised", "png_effort", "tiff_packing",
-                            "webp_quality", "webp_lossless", "mark", "jpeg"})
-        stations["file"].erase(key);
-    stations["exception"] = toJson(exception);
-    stations["picture"] = info.path.string();
-    return stations.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
-}
-
-bool hasQuality(const FileSettings& file, Container format) {
-    return format == Container::Jpeg || (format == Container::WebP && !file.webpLossless);
-}
-
 } // namespace
 
 struct EncodedProof::Kept {
-    std::string key;
+    Stages stages; ///< what made the pixels
     FinishedCopy copy;
-    ChainPlan chain;
 };
 
 struct EncodedProof::Answer {
     std::shared_ptr<Kept> kept;
     QImage image;
     qulonglong bytes = 0;
-    Container format = Container::Jpeg;
+    QString format;
     std::vector<Point> curve;
     QString problem;
     OriginalId id = 0;
@@ -53,12 +35,20 @@ struct EncodedProof::Answer {
 
 namespace {
 
-/// The copy itself, by the calls that make it.
-FinishedCopy madeCopy(const Delivery& delivery, const PictureInfo& info, const PictureException& exception,
-                      ChainPlan& chain) {
-    chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
-    const CopyAsked asked{info.path, info.facts, info.metadata, delivery, exception, chain};
-    return finishedCopy(Original(info.path), asked, lookAhead(asked));
+/// What the copy is encoded from: its pixels, kept ones where they are the same, and its words as they are now.
+std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProof::Kept>& kept,
+                                               const CopyAsked& asked) {
+    auto ahead = lookAhead(asked);
+    auto stages = stagesOf(asked, ahead.words.facts);
+    auto out = std::make_shared<EncodedProof::Kept>();
+    if (kept && kept->stages == stages) {
+        *out = *kept;
+        out->copy.words = std::move(ahead.words);
+        return out;
+    }
+    out->copy = finishedCopy(Original(asked.original), asked, std::move(ahead));
+    out->stages = std::move(stages);
+    return out;
 }
 
 QImage decoded(const Bytes& bytes, const FileSettings& file) {
@@ -141,32 +131,29 @@ void EncodedProof::start() {
                                       wantPicture = m_wantPicture, wantCurve = m_wantCurve] {
         Answer answer;
         answer.id = id;
-        answer.format = delivery.file.formats().front();
         try {
-            auto key = keyOf(delivery, *info, exception);
-            answer.kept = kept;
-            if (!kept || kept->key != key) {
-                answer.kept = std::make_shared<Kept>();
-                answer.kept->key = std::move(key);
-                answer.kept->copy = madeCopy(delivery, *info, exception, answer.kept->chain);
-            }
+            const auto chain =
+                planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
+            answer.kept =
+                keptOrMade(kept, {info->path, info->facts, info->metadata, delivery, exception, chain});
             const auto& copy = answer.kept->copy;
+            const auto& format = delivery.file.formats().front()->key;
+            answer.format = toQt(delivery.file.formats().front()->name);
             const auto encode = [&](const Delivery& as) {
-                return encodeCopy(copy.frame, as, answer.kept->chain, answer.format, copy.words.copy,
-                                  copy.holds);
+                return encodeStage(as, chain, format, copy.words.copy, copy.holds).on(copy.frame);
             };
             const auto encoded = encode(delivery);
             answer.bytes = encoded.bytes.size();
             if (wantPicture)
                 answer.image = decoded(encoded.bytes, delivery.file);
             send(answer);
-            if (wantCurve && hasQuality(delivery.file, answer.format))
-                for (const int quality : kQualities) {
+            if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty())
+                for (const int step : kQualities) {
                     if (*stop)
                         break;
                     auto other = delivery;
-                    other.file.quality = other.file.webpQuality = quality;
-                    answer.curve.push_back({quality, encode(other).bytes.size()});
+                    other.file.set(quality, static_cast<double>(step));
+                    answer.curve.push_back({step, encode(other).bytes.size()});
                 }
         } catch (const Problem& problem) {
             answer.problem = toQt(problem.sentence());

@@ -18,6 +18,7 @@ namespace keepseal::app {
 class EncodedProof : public QObject {
     Q_OBJECT
 public:
+    struct Kept; ///< finished pixels, kept while only other things change
     struct Point {
         int quality = 0;
         qulonglong bytes = 0;
@@ -32,7 +33,7 @@ public:
     bool wantsCurve() const { return m_wantCurve; }
     const QImage& image() const { return m_image; }             ///< null until there is one
     qulonglong bytes() const { return m_bytes; }                ///< 0 until known
-    Container format() const { return m_format; }               ///< the first of the delivery's
+    const QString& format() const { return m_format; }          ///< name of the first of the delivery's
     const std::vector<Point>& curve() const { return m_curve; } ///< for JPEG and lossy WebP
     QString problem() const { return m_problem; }
     bool settled() const { return !m_busy && !m_later.isActive(); }
@@ -41,7 +42,6 @@ signals:
     void changed();
 
 private:
-    struct Kept; ///< finished pixels, kept while only the file's settings change
     struct Answer;
     void renew();
     void start();
@@ -56,7 +56,7 @@ private:
     QTimer m_later;
     QImage m_image;
     qulonglong m_bytes = 0;
-    Container m_format = Container::Jpeg;
+    QString m_format;
     std::vector<Point> m_curve;
     QString m_problem;
     QThreadPool m_worker;

@@ -105,10 +105,14 @@ QImage toImage(const Frame& source) {
     return image;
 }
 
-QImage toImage(const Frame& frame, const FileSettings& file) {
+QImage toImage(const Frame& frame, const ScreenStage& screen) {
     const bool asItIs =
-        frame.isPlain() && file.colour != ColourOut::Grey && file.colour != ColourOut::Profile;
-    return toImage(asItIs ? frame : screenFrame(frame, file));
+        frame.isPlain() && screen.colour != ColourOut::Grey && screen.colour != ColourOut::Profile;
+    return toImage(asItIs ? frame : screen.on(frame));
+}
+
+QImage toImage(const Frame& frame, const FileSettings& file) {
+    return toImage(frame, screenStage(file));
 }
 
 std::shared_ptr<const Frame> plainGround(Size size, int level) {

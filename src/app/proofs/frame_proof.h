@@ -4,7 +4,7 @@
 // in the background by the same call that draws copies; the latest wish wins.
 #pragma once
 
-#include "delivery/delivery.h"
+#include "render/encode.h"
 #include "seal/draw.h"
 
 #include <QImage>
@@ -43,6 +43,7 @@ private:
 
 QImage toImage(const Frame& frame);
 /// As the delivery saves it: grey, or on squares where it is transparent.
+QImage toImage(const Frame& frame, const ScreenStage& screen);
 QImage toImage(const Frame& frame, const FileSettings& file);
 
 /// An even grey, or squares of two greys; `level` 0 to 255.

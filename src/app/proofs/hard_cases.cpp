@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/hard_cases.h"
 
-#include "render/render.h"
+#include "render/chain_plan.h"
 
 #include <limits>
 

@@ -8,16 +8,13 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
-#include "render/picture_words.h"
 
 #include <QElapsedTimer>
 #include <QRunnable>
 
 #include <algorithm>
-#include <atomic>
 #include <chrono>
 #include <cmath>
-#include <thread>
 
 namespace keepseal::app {
 
@@ -36,118 +33,8 @@ qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
 }
 
-struct SealJob {
-    OriginalId id;
-    std::shared_ptr<const Frame> base;
-    std::shared_ptr<const Frame> finished; ///< null: to be made
-    bool sharp;
-    PictureException exception;
-    PictureInfoPtr info;
-    QImage baseImage;
-};
-
-/// What a job has made.
-struct Made {
-    Proof proof;
-    std::shared_ptr<const Frame> finished;
-};
-
-/// The whole that goes with a picture of these pixels. While a border is drawn its size follows, and the
-/// picture on screen stays as it was developed.
-Size wholeFor(const ChainPlan& chain, const Frame& picture) {
-    if (!picture.whole.empty()) {
-        const Size whole = fitInside(chain.sizes.whole, picture.whole);
-        const Rect at = pictureIn(chain.ground, whole);
-        if (at.width == picture.size.width && at.height == picture.size.height)
-            return whole;
-    }
-    const double factor =
-        static_cast<double>(picture.size.longSide()) / std::max(1, chain.fit.picture.longSide());
-    const auto side = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
-    return {side(chain.sizes.whole.width), side(chain.sizes.whole.height)};
-}
-
-/// One job's proof; `shared` is the seal laid out already, where it is the same for all pictures.
-Made makeProof(const SealJob& job, const Delivery& delivery, const PreparedPtr& shared) {
-    Made made;
-    const auto chain =
-        planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
-    made.finished = job.finished;
-    if (!made.finished) {
-        auto finished = std::make_shared<Frame>(*job.base);
-        finishPicture(delivery, chain, grainSeed(job.info->path), *finished);
-        made.finished = std::move(finished);
-    }
-    Frame frame = *made.finished;
-    frame.whole = wholeFor(chain, frame);
-    frame.scale = static_cast<double>(frame.whole.longSide()) / chain.sizes.whole.longSide();
-    const Rect at = pictureIn(chain.ground, frame.whole);
-    auto& proof = made.proof;
-    proof.picture = QRectF(double(at.x) / frame.whole.width, double(at.y) / frame.whole.height,
-                           double(at.width) / frame.whole.width, double(at.height) / frame.whole.height);
-    proof.sharp = job.sharp;
-    proof.base = job.baseImage;
-    FinishContext context;
-    context.prepared = shared;
-    context.seal.exception = &job.exception.seal;
-    context.seal.ground = &proof.ground;
-    if (dependsOnPicture(delivery))
-        context.facts = wordsOf(*job.info, delivery, job.exception).facts;
-    FinishResult result;
-    result.border = borderFrame(delivery, chain, context.facts, frame);
-    const auto prepared = shared ? shared : prepareSeal(delivery.seal, context.facts);
-    result.seal = drawSeal(*prepared, frame, context.seal);
-    proof.notes = chain.notes();
-    addNotes(proof.notes, result.notes());
-    proof.seal = std::move(result.seal);
-    proof.sealed = toImage(frame, delivery.file);
-    return made;
-}
-
-/// On all cores: a slider is waiting.
-std::vector<Made> makeProofs(const std::vector<SealJob>& jobs, const Delivery& delivery,
-                             const PreparedPtr& shared) {
-    std::vector<Made> proofs(jobs.size());
-    std::atomic<std::size_t> next{0};
-    const auto loop = [&] {
-        for (auto i = next++; i < jobs.size(); i = next++)
-            proofs[i] = makeProof(jobs[i], delivery, shared);
-    };
-    std::vector<std::jthread> helpers;
-    const auto threads =
-        std::min<std::size_t>({4, std::max(1U, std::thread::hardware_concurrency()), jobs.size()});
-    for (std::size_t i = 1; i < threads; ++i)
-        helpers.emplace_back(loop);
-    loop();
-    helpers.clear();
-    return proofs;
-}
-
-/// What a delivery asks of the decoder, apart from sizes. A profile that can't be read is told elsewhere.
-DevelopWish lookOf(const Delivery& delivery) {
-    DevelopWish out;
-    out.resampling = delivery.finish.resampling;
-    out.deep = delivery.file.works16();
-    out.keepAlpha = delivery.file.canBeTransparent();
-    out.background = delivery.file.background;
-    out.ownSpace = delivery.file.colour == ColourOut::Original;
-    out.intent = delivery.file.intent;
-    try {
-        out.space = outputSpace(delivery.file);
-    } catch (const Problem&) {
-        out.space = nullptr;
-    }
-    return out;
-}
-
-bool asksForOthers(const DevelopWish& a, const DevelopWish& b) {
-    return a.resampling != b.resampling || a.deep != b.deep || a.keepAlpha != b.keepAlpha ||
-           !(a.background == b.background) || a.ownSpace != b.ownSpace || a.intent != b.intent ||
-           a.space != b.space;
-}
-
 /// The base is all of the picture, the right way up.
-bool showsAll(const ChainPlan& chain) {
+bool showsAllOf(const ChainPlan& chain) {
     return chain.cut.whole() && chain.cut.quarterTurns == 0 && !chain.cut.flip &&
            chain.fit.kept.width == chain.cut.box.width && chain.fit.kept.height == chain.cut.box.height;
 }
@@ -160,80 +47,43 @@ std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
 
 ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent)
     : QObject(parent), m_document(document), m_library(library), m_bases(bases) {
-    m_sealer.setMaxThreadCount(1);
-    m_sealer.setExpiryTimeout(-1);
+    m_maker.setMaxThreadCount(1);
+    m_maker.setExpiryTimeout(-1);
     m_settle.setSingleShot(true);
     m_settle.setInterval(kSettleMs);
-    connect(&m_settle, &QTimer::timeout, this, &ProofSet::work);
-    connect(document, &JobDocument::stationChanged, this, &ProofSet::onStation);
-    connect(document, &JobDocument::currentDeliveryChanged, this, [this] {
-        ++m_design;
-        ++m_finish;
-        forgetBases();
+    connect(&m_settle, &QTimer::timeout, this, [this] {
+        m_still = true;
+        work();
     });
-    connect(document, &JobDocument::exceptionsChanged, this, [this] {
-        ++m_ground;
-        redesign();
-        work(); // a picture may be cropped otherwise now
-    });
+    // Which of its settings change what is seen by comparing stages, not by knowing the settings.
+    for (const auto change : {&JobDocument::currentDeliveryChanged, &JobDocument::exceptionsChanged})
+        connect(document, change, this, &ProofSet::changeSeen);
+    connect(document, &JobDocument::stationChanged, this, &ProofSet::changeSeen);
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
 }
 
 ProofSet::~ProofSet() {
-    m_sealer.clear();
-    m_sealer.waitForDone();
+    m_maker.clear();
+    m_maker.waitForDone();
     m_library->workers().waitForDone(); // tasks hold a pointer to this
 }
 
-void ProofSet::onStation(StationId station) {
-    const auto& delivery = m_document->deliveryAsMade();
-    switch (station) {
-    case StationId::Seal:
-        return redesign();
-    case StationId::Border:
-        ++m_ground;
-        m_settle.start();
-        return redesign();
-    case StationId::Rights:
-        ++m_ground; // the words of a caption
-        if (dependsOnPicture(delivery))
-            redesign();
-        return;
-    case StationId::Finish:
-    case StationId::File:
-        // Most of their settings change no pixel that was developed.
-        if (asksForOthers(lookOf(delivery), m_look))
-            return forgetBases();
-        ++m_finish;
-        ++m_ground;
-        return redesign();
-    case StationId::Turn:
-    case StationId::Fit:
-        return forgetBases();
-    default:
-        return;
-    }
-}
-
-void ProofSet::redesign() {
-    ++m_design;
+void ProofSet::changeSeen() {
+    ++m_change;
+    m_still = false;
     m_changedAtNs = nowNs();
-    sealStale();
-}
-
-/// Sizes or the colour under transparency changed: what is shown stays until the new proof is there.
-void ProofSet::forgetBases() {
-    ++m_generation;
-    ++m_design;
-    ++m_ground;
-    m_look = lookOf(m_document->deliveryAsMade());
-    for (auto& [id, entry] : m_entries) {
-        entry.base.sharp = false;
-        entry.requested = {};
-        entry.failedAt = {};
-    }
+    if (m_settle.isActive())
+        m_settle.start();
+    for (auto& [id, entry] : m_entries)
+        entry.unmade.reset();
     work();
     emit changed();
+}
+
+void ProofSet::setPaused(bool paused) {
+    m_paused = paused;
+    if (!paused)
+        work();
 }
 
 void ProofSet::wish(std::vector<ProofWish> wishes, int visible) {
@@ -260,35 +110,32 @@ const Proof* ProofSet::proof(OriginalId id) const {
 /// Asked for by the bench at each step of its advice: drawn once for each change of anything but the seal.
 std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
     const auto picture = finished(id);
-    const auto info = m_library->info(id);
-    if (!picture || !info)
+    if (!picture)
         return nullptr;
-    const auto& delivery = m_document->deliveryAsMade();
-    const auto chain = chainOf(*m_document, *info, id);
-    if (!chain.ground.needed() && !delivery.border.on)
-        return picture;
     const auto& entry = m_entries.at(id);
-    if (!entry.bordered || entry.borderedRevision != m_ground) {
+    if (!entry.pixels.stages.frame.needed)
+        return picture;
+    if (!entry.framed) {
         auto frame = std::make_shared<Frame>(*picture);
-        frame->whole = wholeFor(chain, *frame);
-        frame->scale = static_cast<double>(frame->whole.longSide()) / chain.sizes.whole.longSide();
-        borderFrame(delivery, chain, wordsOf(*info, delivery, m_document->exception(id)).facts, *frame);
-        entry.bordered = std::move(frame);
-        entry.borderedRevision = m_ground;
+        entry.pixels.stages.frame.on(*frame);
+        entry.framed = std::move(frame);
     }
-    return entry.bordered;
+    return entry.framed;
 }
 
 std::shared_ptr<const Frame> ProofSet::finished(OriginalId id) const {
     const auto found = m_entries.find(id);
-    return found == m_entries.end() || !found->second.base.sharp ? nullptr : found->second.base.finished;
+    return found == m_entries.end() || !found->second.pixels.sharp ? nullptr : found->second.pixels.finished;
 }
 
 const Problem* ProofSet::problem(OriginalId id) const {
     if (const auto info = m_library->info(id); info && info->problem)
         return &*info->problem;
     const auto found = m_entries.find(id);
-    return found != m_entries.end() && found->second.problem ? &*found->second.problem : nullptr;
+    if (found == m_entries.end())
+        return nullptr;
+    const auto& entry = found->second;
+    return entry.undeveloped ? &*entry.undeveloped : entry.unmade ? &*entry.unmade : nullptr;
 }
 
 bool ProofSet::settled() const {
@@ -298,35 +145,41 @@ bool ProofSet::settled() const {
                    return true;
                const auto found = m_entries.find(wish.id);
                return found != m_entries.end() && found->second.proof.sharp &&
-                      found->second.sealedRevision == m_design;
+                      found->second.lookedAt == m_change;
            });
 }
 
 void ProofSet::work() {
-    for (const auto& wish : m_wishes)
-        if (auto& entry = m_entries[wish.id]; !entry.base.frame)
-            usePreview(wish.id, entry);
     developMissing();
-    sealStale();
+    makeStale();
 }
 
-void ProofSet::usePreview(OriginalId id, Entry& entry) {
-    const auto info = m_library->info(id);
-    if (!info || !info->preview)
-        return;
-    const auto chain = chainOf(*m_document, *info, id);
-    if (!showsAll(chain))
-        return; // the preview shows all of the picture, and this copy does not
-    auto frame = std::make_shared<Frame>(*info->preview);
-    frame->scale = static_cast<double>(frame->size.longSide()) / chain.fit.picture.longSide();
-    QImage image = m_bases == Bases::Keep ? toImage(*frame) : QImage();
-    entry.base = {std::move(frame), nullptr, 0, std::move(image), false, chain.cut, chain.fit.kept};
+ProofSet::Wanted ProofSet::wantedOf(const ProofWish& wish, const PictureInfo& info) const {
+    const auto chain = chainOf(*m_document, info, wish.id);
+    const auto& exception = m_document->exception(wish.id);
+    const CopyAsked asked{info.path, info.facts, info.metadata, m_document->deliveryAsMade(), exception, chain};
+    const Size copy = chain.sizes.whole;
+    // Never smaller than what adapting and advice look at, so that every view decides alike.
+    Size size = wish.pixels;
+    if (size.longSide() < kDecisionSide) {
+        const double more = static_cast<double>(kDecisionSide) / std::max(1, size.longSide());
+        size = {static_cast<int>(std::ceil(size.width * more)),
+                static_cast<int>(std::ceil(size.height * more))};
+    }
+    size = fitInside(copy, size);
+    if (size.width > copy.width || size.height > copy.height)
+        size = copy;
+    return {size, baseOf(asked, size), showsAllOf(chain)};
 }
 
-void ProofSet::setPaused(bool paused) {
-    m_paused = paused;
-    if (!paused)
-        work();
+void ProofSet::usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted) {
+    if (!info.preview || !wanted.showsAll)
+        return; // the preview shows all of the picture, and this copy may not
+    entry.pixels = {};
+    auto frame = std::make_shared<Frame>(*info.preview);
+    if (m_bases == Bases::Keep)
+        entry.pixels.image = toImage(*frame);
+    entry.pixels.base = std::move(frame);
 }
 
 void ProofSet::developMissing() {
@@ -337,125 +190,145 @@ void ProofSet::developMissing() {
         const auto info = m_library->info(wish.id);
         if (!info || info->problem)
             continue;
-        const auto chain = chainOf(*m_document, *info, wish.id);
-        const Size copy = chain.sizes.whole;
-        // Never smaller than what adapting and advice look at, so that every view decides alike.
-        Size size = wish.pixels;
-        if (size.longSide() < kDecisionSide) {
-            const double more = static_cast<double>(kDecisionSide) / std::max(1, size.longSide());
-            size = {static_cast<int>(std::ceil(size.width * more)),
-                    static_cast<int>(std::ceil(size.height * more))};
-        }
-        size = fitInside(copy, size);
-        if (size.width > copy.width || size.height > copy.height)
-            size = copy;
-        const Rect at = pictureIn(chain.ground, size);
-        const bool there = entry.base.sharp && entry.base.frame &&
-                           entry.base.frame->size == Size{at.width, at.height} &&
-                           entry.base.cut == chain.cut && entry.base.kept == chain.fit.kept;
-        if (there || (entry.base.sharp && m_settle.isActive()) || entry.requested == size ||
-            entry.failedAt == size)
+        const auto wanted = wantedOf(wish, *info);
+        auto& pixels = entry.pixels;
+        if (!pixels.base)
+            usePreview(entry, *info, wanted);
+        const bool developed = pixels.base && !pixels.stages.base.original.empty();
+        pixels.sharp = developed && pixels.stages.base.sameButSize(wanted.base);
+        if (pixels.sharp && pixels.stages.base == wanted.base)
             continue;
+        if (entry.requestedAs == wanted.base || entry.failedAs == wanted.base)
+            continue;
+        entry.undeveloped.reset();
+        if (pixels.sharp && !m_still) { // only its size: when the hand rests
+            if (!m_settle.isActive())
+                m_settle.start();
+            continue;
+        }
         if (m_developing >= m_library->workers().maxThreadCount())
             return;
-        entry.requested = size;
-        ++m_developing;
-        const auto task = [this, id = wish.id, size, info, chain, delivery = m_document->deliveryAsMade(),
-                           generation = m_generation, keep = m_bases == Bases::Keep] {
-            std::shared_ptr<Frame> frame;
-            QImage image;
-            std::optional<Problem> problem;
-            try {
-                const Original original(info->path);
-                frame = std::make_shared<Frame>(
-                    renderBase(original, info->path.string(), info->facts, delivery, chain, size));
-                if (keep)
-                    image = toImage(*frame);
-                if (!info->preview && showsAll(chain))
-                    keepThumbnail(info->path, info->identity, keep ? image : toImage(*frame));
-            } catch (const Problem& p) {
-                problem = p;
-            } catch (const std::exception& e) {
-                problem = Problem(ProblemKind::Internal, info->path.string(), e.what());
-            }
-            QMetaObject::invokeMethod(
-                this,
-                [this, id, size, frame, image, problem, generation, chain] {
-                    --m_developing;
-                    auto& done = m_entries[id];
-                    if (generation == m_generation && done.requested == size) {
-                        done.requested = {};
-                        done.problem = problem;
-                        if (frame) {
-                            done.bordered.reset();
-                            done.base = {frame, nullptr, 0, image, true, chain.cut, chain.fit.kept};
-                            done.sealedRevision = 0;
-                        } else
-                            done.failedAt = size;
-                    }
-                    work();
-                    if (problem)
-                        emit changed();
-                },
-                Qt::QueuedConnection);
-        };
-        m_library->workers().start(QRunnable::create(task));
+        develop(wish.id, info, wanted);
     }
 }
 
-/// One pass over all stale proofs of the view; a change meanwhile starts another pass when this one is shown.
-void ProofSet::sealStale() {
-    if (m_sealing || m_paused)
+void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted) {
+    m_entries[id].requestedAs = wanted.base;
+    ++m_developing;
+    const auto task = [this, id, info, wanted, keep = m_bases == Bases::Keep] {
+        std::shared_ptr<Frame> frame;
+        QImage image;
+        Notes notes;
+        std::optional<Problem> problem;
+        try {
+            const Original original(info->path);
+            frame = std::make_shared<Frame>(wanted.base.made(original, info->facts, &notes));
+            if (keep)
+                image = toImage(*frame);
+            if (!info->preview && wanted.showsAll)
+                keepThumbnail(info->path, info->identity, keep ? image : toImage(*frame));
+        } catch (const Problem& p) {
+            problem = p;
+        } catch (const std::exception& e) {
+            problem = Problem(ProblemKind::Internal, info->path.string(), e.what());
+        }
+        QMetaObject::invokeMethod(
+            this,
+            [this, id, wanted, frame, image, notes, problem] {
+                --m_developing;
+                auto& entry = m_entries[id];
+                if (entry.requestedAs == wanted.base) {
+                    entry.requestedAs = {};
+                    entry.undeveloped = problem;
+                    if (frame) {
+                        entry.pixels = {};
+                        entry.pixels.base = frame;
+                        entry.pixels.image = image;
+                        entry.pixels.notes = notes;
+                        entry.pixels.stages.base = wanted.base;
+                        entry.framed.reset();
+                        entry.lookedAt = 0;
+                    } else
+                        entry.failedAs = wanted.base;
+                }
+                work();
+                if (problem)
+                    emit changed();
+            },
+            Qt::QueuedConnection);
+    };
+    m_library->workers().start(QRunnable::create(task));
+}
+
+/// One pass over all proofs of the view that a change may have touched; a change meanwhile starts another pass
+/// when this one is shown.
+void ProofSet::makeStale() {
+    if (m_making || m_paused)
         return;
-    std::vector<SealJob> jobs;
+    std::vector<std::pair<OriginalId, ProofJob>> jobs;
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
         if (i == m_visible && !jobs.empty())
             break; // what can't be seen follows in the next pass
         const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
-        const bool stale = entry.sealedRevision != m_design || entry.proof.sharp != entry.base.sharp;
+        const bool stale = entry.lookedAt != m_change || entry.proof.sharp != entry.pixels.sharp;
         const auto info = m_library->info(wish.id); // gone once its picture was taken out of the job
-        if (entry.base.frame && stale && info)
-            jobs.push_back({wish.id, entry.base.frame,
-                            entry.base.finishRevision == m_finish ? entry.base.finished : nullptr,
-                            entry.base.sharp, m_document->exception(wish.id), info, entry.base.image});
+        if (entry.pixels.base && stale && info && !entry.unmade)
+            jobs.push_back({wish.id,
+                            {info, m_document->exception(wish.id), wantedOf(wish, *info).whole, entry.pixels,
+                             entry.proof}});
     }
     if (jobs.empty())
         return;
-    m_sealing = true;
+    m_making = true;
     const auto task = [this, jobs = std::move(jobs), delivery = m_document->deliveryAsMade(),
-                       design = m_design, finish = m_finish, changedAt = m_changedAtNs] {
-        const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
-        const auto proofs = makeProofs(jobs, delivery, shared);
+                       change = m_change, changedAt = m_changedAtNs] {
+        std::vector<ProofJob> plain;
+        for (const auto& [id, job] : jobs)
+            plain.push_back(job);
+        const auto made = makeProofs(plain, delivery);
         QMetaObject::invokeMethod(
             this,
-            [this, jobs, proofs, design, finish, changedAt] {
-                m_sealing = false;
-                for (std::size_t i = 0; i < jobs.size(); ++i) {
-                    auto& entry = m_entries[jobs[i].id];
-                    entry.proof = proofs[i].proof;
-                    if (entry.base.frame == jobs[i].base) {
-                        entry.base.finished = proofs[i].finished;
-                        entry.base.finishRevision = finish;
-                    }
-                    entry.sealedRevision = entry.base.frame == jobs[i].base ? design : 0;
-                }
+            [this, jobs, made, change, changedAt] {
+                m_making = false;
+                for (std::size_t i = 0; i < jobs.size(); ++i)
+                    take(jobs[i].first, jobs[i].second, made[i], change);
                 if (changedAt != 0 && changedAt == m_changedAtNs) { // the first pass: what can be seen
                     m_lastRedrawMs = static_cast<double>(nowNs() - changedAt) / 1e6;
                     m_changedAtNs = 0;
                 }
                 emit changed();
-                sealStale();
+                makeStale();
             },
             Qt::QueuedConnection);
     };
-    m_sealer.start(QRunnable::create(task));
+    m_maker.start(QRunnable::create(task));
+}
+
+void ProofSet::take(OriginalId id, const ProofJob& job, const MadeProof& made, quint64 change) {
+    auto& entry = m_entries[id];
+    if (made.problem) {
+        entry.unmade = made.problem;
+        return;
+    }
+    entry.proof = made.proof;
+    const bool itsOwn = entry.pixels.base == job.pixels.base; // else it was developed anew meanwhile
+    entry.lookedAt = itsOwn ? change : 0;
+    if (!itsOwn)
+        return;
+    if (entry.pixels.finished != made.pixels.finished ||
+        !entry.pixels.stages.sameUpTo(Stage::Framed, made.pixels.stages))
+        entry.framed.reset();
+    const bool sharp = entry.pixels.sharp; // as it is now
+    entry.pixels = made.pixels;
+    entry.pixels.sharp = sharp;
 }
 
 void ProofSet::trim() {
     const auto weight = [](const Entry& entry) {
-        return bytesOf(entry.base.frame.get(), entry.proof.sealed) + bytesOf(nullptr, entry.proof.base) +
-               bytesOf(entry.base.finished.get(), {}) + bytesOf(entry.bordered.get(), {});
+        const auto& pixels = entry.pixels;
+        return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(pixels.finished.get(), pixels.image) +
+               bytesOf(entry.framed.get(), {});
     };
     std::uint64_t bytes = 0;
     for (const auto& [id, entry] : m_entries)

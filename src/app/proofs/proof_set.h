@@ -6,21 +6,12 @@
 #pragma once
 
 #include "document/chain_of.h"
+#include "proofs/proof_maker.h"
 
-#include <QImage>
+#include <QThreadPool>
 #include <QTimer>
 
 namespace keepseal::app {
-
-struct Proof {
-    QImage sealed;      ///< what the copy looks like
-    QImage base;        ///< the picture without finish, border and seal; empty unless the set keeps bases
-    QRectF picture;     ///< where that picture lies, in shares of the whole
-    bool sharp = false; ///< false: still made from the camera's small preview
-    Ground ground;      ///< what lies under the seal
-    SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
-    Notes notes;        ///< of the sizes, the border and the seal
-};
 
 /// Where the picture proper lies on a proof that is drawn at `whole`.
 QRectF pictureWithin(const Proof& proof, const QRectF& whole);
@@ -61,34 +52,31 @@ signals:
     void changed();
 
 private:
-    struct Base {
-        std::shared_ptr<const Frame> frame;    ///< as developed
-        std::shared_ptr<const Frame> finished; ///< after the finish station
-        quint64 finishRevision = 0;            ///< of the settings it was finished with
-        QImage image;                          ///< the same for the screen, when the set keeps bases
-        bool sharp = false;
-        Cut cut; ///< what it was developed for
-        Box kept;
-    };
     struct Entry {
-        Base base;
+        ProofPixels pixels;
         Proof proof;
-        mutable std::shared_ptr<const Frame> bordered; ///< see base()
-        mutable quint64 borderedRevision = 0;
-        quint64 sealedRevision = 0; ///< design the proof was made with
-        Size requested;             ///< size being developed
-        Size failedAt;              ///< not tried again at this size
-        std::optional<Problem> problem;
+        mutable std::shared_ptr<const Frame> framed; ///< see base()
+        quint64 lookedAt = 0;                        ///< m_change it was last made for
+        BaseStage requestedAs, failedAs;             ///< what is being developed; what is not tried again
+        std::optional<Problem> undeveloped; ///< why, for failedAs
+        std::optional<Problem> unmade;      ///< why, for m_change
         quint64 lastUse = 0;
     };
+    /// What a wish comes to now.
+    struct Wanted {
+        Size whole;
+        BaseStage base;
+        bool showsAll = false; ///< the base is all of the picture, the right way up
+    };
 
-    void onStation(StationId station);
-    void redesign();
-    void forgetBases();
+    void changeSeen();
     void work();
-    void usePreview(OriginalId id, Entry& entry);
+    Wanted wantedOf(const ProofWish& wish, const PictureInfo& info) const;
+    void usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted);
     void developMissing();
-    void sealStale();
+    void develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted);
+    void makeStale();
+    void take(OriginalId id, const ProofJob& job, const MadeProof& made, quint64 change);
     void trim();
 
     JobDocument* m_document;
@@ -97,18 +85,15 @@ private:
     std::vector<ProofWish> m_wishes;
     std::size_t m_visible = 0;
     std::map<OriginalId, Entry> m_entries;
-    quint64 m_design = 1;     ///< counts changes of what is drawn on top
-    quint64 m_generation = 1; ///< counts changes of the bases
+    quint64 m_change = 1; ///< counts changes of anything that a proof may depend on
     quint64 m_use = 0;
     int m_developing = 0;
-    quint64 m_ground = 1; ///< counts changes of all but the seal
-    quint64 m_finish = 1; ///< counts changes of the finish
-    DevelopWish m_look;   ///< what the delivery asked of the decoder, apart from sizes
-    bool m_sealing = false, m_paused = false;
-    QTimer m_settle; ///< while a border is being drawn, pictures are not developed for each of its steps
+    bool m_making = false, m_paused = false;
+    bool m_still = true; ///< no change for a while
+    QTimer m_settle;     ///< while a border is drawn, pictures are not developed for each of its steps
     qint64 m_changedAtNs = 0;
     double m_lastRedrawMs = -1;
-    QThreadPool m_sealer;
+    QThreadPool m_maker;
 };
 
 } // namespace keepseal::app

@@ -23,18 +23,6 @@ namespace {
 constexpr int kWallMargin = 16, kSpacing = 14, kRowGap = 12;
 constexpr int kMinHeight = 70, kMaxHeight = 420;
 
-/// All that is written where it is seen: when none of it changed, no word needs another look.
-std::string wordsSeen(const Delivery& delivery) {
-    const auto& caption = delivery.border.caption;
-    std::string out = delivery.place.suffix + "\n";
-    if (delivery.border.on && caption.on)
-        out += caption.left + "\n" + caption.middle + "\n" + caption.right + "\n";
-    for (const auto& part : delivery.seal.parts)
-        if (delivery.seal.on && part.kind == PartKind::Text && !part.hidden)
-            out += part.text.text + "\n";
-    return out;
-}
-
 } // namespace
 
 ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent)
@@ -55,29 +43,17 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
             relayout->start();
     };
     connect(library, &PictureLibrary::infoReady, relayout, soon);
-    const auto newWords = [this] { m_words.clear(); };
-    connect(document, &JobDocument::currentDeliveryChanged, this, newWords);
-    connect(document, &JobDocument::exceptionsChanged, this, newWords);
-    connect(document, &JobDocument::stationChanged, this, [this, newWords](StationId station) {
-        // Dragging a slider of another station leaves the words as they are.
-        const bool seen =
-            station == StationId::Seal || station == StationId::Border || station == StationId::Place;
-        const auto words = wordsSeen(m_document->deliveryAsMade());
-        if (station == StationId::Rights || station == StationId::Privacy || (seen && words != m_wordsSeen)) {
-            m_wordsSeen = words;
-            newWords();
-            viewport()->update();
-        }
-    });
     const auto newShapes = [this, soon] {
         m_shapes.clear();
         soon();
     };
     connect(document, &JobDocument::currentDeliveryChanged, relayout, newShapes);
     connect(document, &JobDocument::exceptionsChanged, relayout, newShapes);
-    connect(document, &JobDocument::stationChanged, relayout, [newShapes](StationId station) {
-        if (station == StationId::Turn || station == StationId::Fit || station == StationId::Border)
-            newShapes(); // the copies have other shapes now
+    connect(document, &JobDocument::stationChanged, relayout, [this, newShapes] {
+        if (auto sizes = sizeSettings(m_document->deliveryAsMade()); !(sizes == m_shapesOf)) {
+            m_shapesOf = std::move(sizes);
+            newShapes();
+        }
     });
 }
 

@@ -90,7 +90,6 @@ private:
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
     QString describe(OriginalId id) const;
     /// Worked out once for each picture that is seen, until the words may have changed.
-    const QStringList& wordsOf(OriginalId id) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -99,6 +98,7 @@ private:
     std::unordered_map<OriginalId, int> m_tileOf;
     mutable std::unordered_map<OriginalId, Size>
         m_shapes; ///< worked out once, until the copies may have others
+    SizeSettings m_shapesOf; ///< what they were worked out for
     PictureFilter m_filter;
     int m_contentsHeight = 0;
     int m_rowHeight = 150;
@@ -106,8 +106,6 @@ private:
     std::set<OriginalId> m_selected;
     std::map<OriginalId, int> m_outcomes;
     std::map<OriginalId, QStringList> m_heldBack;
-    mutable std::map<OriginalId, QStringList> m_words;
-    std::string m_wordsSeen; ///< what seal, caption and file name said when the others were worked out
     bool m_before = false;
     QMenu* m_exceptionMenu = nullptr;
 };

@@ -12,6 +12,17 @@
 #include <algorithm>
 
 namespace keepseal::app {
+namespace {
+
+/// Something is worth a look that is not among `words`.
+bool tellsMoreThan(const Notes& words, const Notes& notes) {
+    return std::any_of(notes.begin(), notes.end(), [&](const Note& note) {
+        return severityOf(note) >= Severity::WorthALook &&
+               std::find(words.begin(), words.end(), note) == words.end();
+    });
+}
+
+} // namespace
 
 void ProofWall::paintEvent(QPaintEvent*) {
     QPainter painter(viewport());
@@ -108,15 +119,14 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
         badges.push_back({"lock", QColor("#b03421"), Qt::white});
     if (info && info->report.tellsPlace())
         badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
-    if (!wordsOf(tile.id).isEmpty())
+    const auto* proof = m_proofs.proof(tile.id);
+    if (proof && !proof->words.empty())
         badges.push_back({"tag", QColor("#f0b341"), QColor("#231a05")});
     if (!m_document->exception(tile.id).empty())
         badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
-    const auto* proof = m_proofs.proof(tile.id);
     if (info && copyMarkIn(info->report))
         badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
-    if (proof && proof->sharp && !m_heldBack.contains(tile.id) &&
-        countOf(proof->notes, Severity::WorthALook) > 0)
+    if (proof && proof->sharp && !m_heldBack.contains(tile.id) && tellsMoreThan(proof->words, proof->notes))
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
@@ -128,18 +138,6 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
                            iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
         x -= 24;
     }
-}
-
-const QStringList& ProofWall::wordsOf(OriginalId id) const {
-    const auto found = m_words.find(id);
-    if (found != m_words.end())
-        return found->second;
-    const auto info = m_library->info(id);
-    static const QStringList none;
-    if (!info)
-        return none;
-    return m_words[id] =
-               sentences(wordsToLookAt(*info, m_document->deliveryAsMade(), m_document->exception(id)));
 }
 
 QString ProofWall::describe(OriginalId id) const {
@@ -174,14 +172,14 @@ QString ProofWall::describe(OriginalId id) const {
                                                                    : tr("\nIt is taken out of the copies."));
     else
         text += tr("\nThe original tells no place.");
-    for (const auto& words : wordsOf(id))
-        text += "\n" + words;
     if (const auto* proof = m_proofs.proof(id)) {
         if (proof->seal.readability > 0)
             text += tr("\nContrast of the seal: %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
         if (!proof->seal.decision.why.empty())
             text += "\n" + toQt(proof->seal.decision.why);
-        for (const auto& words : sentences(proof->notes))
+        auto notes = proof->words;
+        addNotes(notes, proof->notes);
+        for (const auto& words : sentences(notes))
             text += "\n" + words;
     }
     if (const auto different = keepseal::describe(m_document->exception(id)); !different.empty())

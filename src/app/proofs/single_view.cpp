@@ -4,7 +4,7 @@
 
 #include "base/text.h"
 #include "geometry/fit.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "theme/theme.h"
 
 #include <QKeyEvent>
@@ -236,7 +236,7 @@ void SingleView::paintFacts(QPainter& painter) const {
     if (m_asSaved)
         text += m_encoded->bytes() > 0 && m_encoded->settled()
                     ? tr("   ·   as saved: %1, %2")
-                          .arg(QString(nameOf(m_encoded->format())), toQt(byteText(m_encoded->bytes())))
+                          .arg(m_encoded->format(), toQt(byteText(m_encoded->bytes())))
                     : tr("   ·   being saved…");
     if (m_picking)
         text = tr("Click on the picture to take a colour · Escape gives up");

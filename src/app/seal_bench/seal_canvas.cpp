@@ -4,7 +4,7 @@
 
 #include "geometry/fit.h"
 #include "render/picture_words.h"
-#include "render/render.h"
+#include "render/stages.h"
 #include "theme/theme.h"
 
 #include <QDragEnterEvent>

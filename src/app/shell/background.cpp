@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
+#include "formats/output_format.h"
 #include "delivery/file_names.h"
 
 #include <algorithm>
@@ -60,17 +61,59 @@ FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
     };
 }
 
+namespace {
+
+/// The folders that copies go to; for one that is not there yet, the one in which it will be.
+QStringList foldersToWatch(const Plan& plan) {
+    constexpr qsizetype kMostWatched = 64;
+    QStringList out;
+    for (auto place : plan.places()) {
+        std::error_code error;
+        while (!std::filesystem::is_directory(place, error) && place.has_relative_path())
+            place = place.parent_path();
+        if (!out.contains(toQt(place)) && out.size() < kMostWatched)
+            out << toQt(place);
+    }
+    return out;
+}
+
+} // namespace
+
+/// What others do there is seen at once; all else when the window is looked at again.
+void Planning::watch(const QStringList& folders) {
+    const auto watched = m_watcher.directories();
+    if (folders == watched)
+        return;
+    if (!watched.isEmpty())
+        m_watcher.removePaths(watched);
+    if (!folders.isEmpty())
+        m_watcher.addPaths(folders);
+}
+
 Planning::Planning(JobDocument* document, PictureLibrary* library, QObject* parent)
     : Worker(parent), m_document(document), m_library(library) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(80);
     connect(&m_wait, &QTimer::timeout, this, &Planning::make);
     connect(document, &JobDocument::anythingChanged, this, &Planning::renew);
+    connect(document, &JobDocument::originalsChanged, this, &Planning::lookAgain);
+    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &Planning::lookAgain);
 }
 
 void Planning::renew() {
     ++m_wanted;
     m_wait.start();
+}
+
+void Planning::rest() {
+    m_resting = true;
+    watch({});
+}
+
+void Planning::lookAgain() {
+    m_resting = false;
+    m_disk.reset();
+    renew();
 }
 
 void Planning::make() {
@@ -80,36 +123,41 @@ void Planning::make() {
     }
     struct Made {
         PlanPtr plan;
+        QStringList folders;
         std::optional<Problem> problem;
     };
     auto made = std::make_shared<Made>();
     const auto number = m_wanted;
-    PlanOptions options;
-    options.exceptions = m_document->exceptions();
-    options.jobName = m_document->state().name;
-    auto ticked = m_document->tickedDeliveries();
-    for (auto& delivery : ticked)
-        delivery = withWho(std::move(delivery), m_document->who());
-    const bool asks = std::any_of(ticked.begin(), ticked.end(), [](const Delivery& d) {
-        return !d.which.all() || needsMetadata(d.place) || needsSize(d.place) || usesNumber(d.place);
-    });
+    PlanRequest request{m_document->paths(), {}, m_document->base(), m_document->exceptions(),
+                        m_document->state().name};
+    for (const auto& delivery : m_document->tickedDeliveries())
+        request.deliveries.push_back(m_document->asMade(delivery));
+    if (!m_disk)
+        m_disk = std::make_shared<DiskSnapshot>();
+    const bool asks =
+        std::any_of(request.deliveries.begin(), request.deliveries.end(), [](const Delivery& d) {
+            return !d.which.all() || needsMetadata(d.place) || needsSize(d.place) || usesNumber(d.place);
+        });
     if (asks)
-        options.factsOf = knownFacts(*m_document, *m_library);
+        request.factsOf = knownFacts(*m_document, *m_library);
     startThread(
-        [made, paths = m_document->paths(), ticked, options] {
+        [made, request, disk = m_disk] {
             try {
-                made->plan = std::make_shared<const Plan>(
-                    makePlan(paths, ticked, std::filesystem::current_path(), options));
+                made->plan = std::make_shared<const Plan>(makePlan(request, *disk));
+                made->folders = foldersToWatch(*made->plan);
             } catch (const Problem& problem) {
                 made->problem = problem;
             } catch (const std::exception& error) {
                 made->problem = Problem(ProblemKind::Internal, {}, error.what());
             }
         },
-        [this, made, number] {
+        [this, made, number, request] {
             m_plan = made->plan;
+            m_request = request;
             m_problem = made->problem;
             m_madeFor = number;
+            if (!m_resting)
+                watch(made->folders);
             emit planned();
         });
 }
@@ -152,9 +200,9 @@ void Forecasting::cancel() {
 }
 
 bool Forecasting::knowsAllRates() const {
-    for (const auto& delivery : m_plan->deliveries)
-        for (const auto format : delivery.file.formats())
-            if (!m_rates.contains({settingsDigest(delivery), format}))
+    for (std::size_t d = 0; d < m_plan->deliveries.size(); ++d)
+        for (const auto* format : m_plan->deliveries[d].file.formats())
+            if (!m_rates.contains({m_plan->digests[d], format->key}))
                 return false;
     return true;
 }
@@ -162,10 +210,10 @@ bool Forecasting::knowsAllRates() const {
 ByteRates Forecasting::rates() const {
     ByteRates out;
     for (std::size_t d = 0; d < m_plan->deliveries.size(); ++d)
-        for (const auto format : m_plan->deliveries[d].file.formats())
-            if (const auto known = m_rates.find({settingsDigest(m_plan->deliveries[d]), format});
+        for (const auto* format : m_plan->deliveries[d].file.formats())
+            if (const auto known = m_rates.find({m_plan->digests[d], format->key});
                 known != m_rates.end()) {
-                out.bytesPerPixel[{d, format}] = known->second.first;
+                out.bytesPerPixel[{d, format->key}] = known->second.first;
                 out.sampled += known->second.second;
             }
     return out;
@@ -190,7 +238,7 @@ void Forecasting::work(bool sample) {
             const bool whole = !stopFlag();
             if (sample && whole)
                 for (const auto& [key, rate] : made->rates.bytesPerPixel)
-                    m_rates[{settingsDigest(plan->deliveries[key.first]), key.second}] = {
+                    m_rates[{plan->digests[key.first], key.second}] = {
                         rate,
                         made->rates.sampled / std::max<std::size_t>(1, made->rates.bytesPerPixel.size())};
             if (plan != m_plan) // a newer one came meanwhile
@@ -206,19 +254,8 @@ void Forecasting::work(bool sample) {
         });
 }
 
-void Running::start(const PlanPtr& plan) {
-    if (busy()) {
-        m_line.push_back(plan);
-        return;
-    }
-    m_plan = plan;
-    carryOut([this, plan](const RunOptions& options, const auto& onEvent) {
-        return runPlan(*plan, options, stopFlag(), onEvent);
-    });
-}
-
-void Running::startAnew(const PlanPtr& wish) {
-    m_line.push_back(wish);
+void Running::start(PlanRequest request, PlanPtr shown) {
+    m_line.push_back({std::move(request), std::move(shown)});
     if (!busy())
         next();
 }
@@ -237,21 +274,15 @@ void Running::stop() {
     stopFlag() = true;
 }
 
-/// The next in line; its names are looked at again, the run before may have taken some.
+/// The disk is looked at again: names may have been taken since the plan was shown.
 void Running::next() {
     if (m_line.empty())
         return;
-    const auto old = m_line.front();
+    auto wish = std::move(m_line.front());
     m_line.erase(m_line.begin());
-    m_plan = old;
-    carryOut([this, old](const RunOptions& options, const auto& onEvent) {
-        PlanOptions again;
-        again.jobName = old->jobName;
-        for (std::size_t i = 0; i < old->originals.size(); ++i)
-            if (!old->exceptions[i].empty())
-                again.exceptions[old->originals[i]] = old->exceptions[i];
-        return runPlan(makePlan(old->originals, old->deliveries, std::filesystem::current_path(), again),
-                       options, stopFlag(), onEvent);
+    m_plan = wish.shown;
+    carryOut([this, request = std::move(wish.request)](const RunOptions& options, const auto& onEvent) {
+        return runPlan(makePlan(request), options, stopFlag(), onEvent);
     });
 }
 

@@ -6,11 +6,13 @@
 
 #include "document/job_document.h"
 #include "document/picture_library.h"
+#include "plan/disk.h"
 #include "plan/forecast.h"
 #include "plan/gather.h"
 #include "run/run.h"
 
 #include <QThread>
+#include <QFileSystemWatcher>
 #include <QTimer>
 
 #include <atomic>
@@ -65,16 +67,25 @@ public:
     const PlanPtr& plan() const { return m_plan; }
     const std::optional<Problem>& problem() const { return m_problem; }
     bool current() const { return m_madeFor == m_wanted; }
-    void renew(); ///< files may have changed
+    /// What the plan was made of.
+    const PlanRequest& request() const { return m_request; }
+    void renew();     ///< the same disk
+    void lookAgain(); ///< files may have changed
+    void rest();      ///< a run writes there: what happens in the folders is its own, until lookAgain()
 
 signals:
     void planned();
 
 private:
     void make();
+    void watch(const QStringList& folders);
     JobDocument* m_document;
     PictureLibrary* m_library;
     QTimer m_wait;
+    QFileSystemWatcher m_watcher;
+    bool m_resting = false;
+    std::shared_ptr<DiskSnapshot> m_disk; ///< null: to be taken
+    PlanRequest m_request;
     quint64 m_wanted = 1, m_madeFor = 0;
     PlanPtr m_plan;
     std::optional<Problem> m_problem;
@@ -97,7 +108,7 @@ signals:
     void changed();
 
 private:
-    using RateKey = std::pair<std::string, Container>; ///< settings digest and format
+    using RateKey = std::pair<std::string, std::string>; ///< settings digest and format
     void work(bool sample);
     bool knowsAllRates() const;
     ByteRates rates() const;
@@ -115,17 +126,15 @@ class Running : public Worker {
     Q_OBJECT
 public:
     using Worker::Worker;
-    /// While a run goes on the plan waits in line, and is made anew when its turn comes.
-    void start(const PlanPtr& plan);
-    /// Only originals, exceptions and deliveries of it count; the names are worked out when its turn comes.
-    void startAnew(const PlanPtr& wish);
+    /// While a run goes on it waits in line. `shown`: the plan that a person saw of it; may be null.
+    void start(PlanRequest request, PlanPtr shown);
     /// Goes on with a run that was stopped or killed.
     void resume(const std::filesystem::path& journal);
     void stop();
     void setPaused(bool paused) { m_pause = paused; }
     bool paused() const { return m_pause; }
     std::size_t inLine() const { return m_line.size(); }
-    /// The plan being carried out; nullptr for one that was read from a journal.
+    /// The plan being carried out as it was shown; nullptr where none was.
     const PlanPtr& plan() const { return m_plan; }
 
 signals:
@@ -141,7 +150,11 @@ private:
     void next();
     std::atomic<bool> m_pause{false};
     PlanPtr m_plan;
-    std::vector<PlanPtr> m_line;
+    struct Wish {
+        PlanRequest request;
+        PlanPtr shown;
+    };
+    std::vector<Wish> m_line;
 };
 
 /// Writes what is asked for; one at a time, the latest wins.

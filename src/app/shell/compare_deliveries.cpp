@@ -106,9 +106,9 @@ void MainWindow::compareDeliveries() {
         return tell(tr("There is only one delivery: the button + makes another."));
     auto asMade = m_document.state().deliveries;
     for (auto& card : asMade) {
-        card.delivery = withWho(std::move(card.delivery), m_document.who());
+        card.delivery = m_document.asMade(card.delivery);
         if (card.kept)
-            card.kept = std::make_shared<const Delivery>(withWho(*card.kept, m_document.who()));
+            card.kept = std::make_shared<const Delivery>(m_document.asMade(*card.kept));
     }
     CompareDeliveries dialog(asMade, m_document.currentDeliveryIndex(), info,
                              m_document.exception(m_lookedAt), this);

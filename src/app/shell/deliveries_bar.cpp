@@ -115,8 +115,8 @@ namespace {
 /// "JPEG + PNG"
 QString formatsOf(const FileSettings& file) {
     QStringList names;
-    for (const auto format : file.formats())
-        names << nameOf(format);
+    for (const auto* format : file.formats())
+        names << toQt(format->name);
     return names.join(" + ");
 }
 

@@ -144,7 +144,7 @@ void MainWindow::editNotes() {
 void MainWindow::exportDeliveriesTo(const std::filesystem::path& file, bool all) {
     try {
         const auto chosen = all ? m_document.tickedDeliveries() : std::vector{m_document.currentDelivery()};
-        exportDeliveries(chosen, file);
+        exportDeliveries(chosen, file, m_document.base());
         tell(tr("%1 with all they need lie in %2. Your folders are not in it.")
                  .arg(toQt(counted(chosen.size(), "delivery", "deliveries")), toQt(file)));
     } catch (const Problem& problem) {

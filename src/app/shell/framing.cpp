@@ -54,20 +54,12 @@ void MainWindow::pickColour() {
     m_single->startPicking();
 }
 
-/// With its finish and without border: from whichever view has it.
-std::shared_ptr<const Frame> MainWindow::lookedAtPicture() {
-    for (auto* proofs : {&m_single->proofs(), &m_wall->proofs()})
-        if (auto picture = proofs->finished(m_lookedAt))
-            return picture;
-    return nullptr;
-}
-
 void MainWindow::compareBorders() {
-    const auto picture = lookedAtPicture();
-    if (!picture)
+    const auto info = m_library.info(m_lookedAt);
+    if (!info || info->problem)
         return tell(tr("Choose a picture first: borders are compared on it."));
-    BorderChooser chooser(m_borders, picture, m_document.deliveryAsMade(), m_library.info(m_lookedAt),
-                          m_document.exception(m_lookedAt).turn, this);
+    BorderChooser chooser(m_borders, m_document.deliveryAsMade(), info, m_document.exception(m_lookedAt),
+                          this);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         m_document.setBorder(*chooser.taken(), tr("taking a border"));
 }

@@ -121,6 +121,7 @@ protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     QWidget* makeMiddle();
@@ -163,7 +164,6 @@ private:
     void saveWords();
     void takeWords();
     void pickColour();
-    std::shared_ptr<const Frame> lookedAtPicture();
     void differ(const QString& what, const std::function<void(SealException&)>& edit);
     QAction* action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
                     const QString& iconName = {});

@@ -172,12 +172,12 @@ void MainWindow::startRun() {
         }
     }
     if (m_running.busy()) {
-        m_running.start(plan);
+        m_running.start(m_planning.request(), plan);
         m_runBarAsks = false;
         showNotice(tr("In line: %1 more after this one.").arg(m_running.inLine()));
         return updateRunBar();
     }
-    m_running.start(plan);
+    m_running.start(m_planning.request(), plan);
 }
 
 void MainWindow::resumeRunOf(const std::filesystem::path& journal) {
@@ -187,6 +187,7 @@ void MainWindow::resumeRunOf(const std::filesystem::path& journal) {
 
 void MainWindow::connectRuns() {
     connect(&m_running, &Running::begun, this, [this] {
+        m_planning.rest();
         m_outcomes.clear();
         m_wall->setOutcomes({});
         m_idOfPath.clear();
@@ -220,7 +221,7 @@ void MainWindow::connectRuns() {
     connect(&m_running, &Running::refused, this, [this](const Problem& problem) {
         m_runBar->setRunning(false);
         showNotice(toQt(problem.sentence()));
-        m_planning.renew();
+        m_planning.lookAgain();
         updateRunBar();
     });
     connect(m_runBar->stopButton(), &QPushButton::clicked, this, [this] {
@@ -361,7 +362,7 @@ void MainWindow::onFinished(const RunResult& result) {
         m_resultIsCurrent = true;
         setView(ViewKind::Check);
     }
-    m_planning.renew();
+    m_planning.lookAgain();
 }
 
 /// Only where somebody may be looking elsewhere.
@@ -378,28 +379,25 @@ void MainWindow::notifyEnd(const QString& text) {
 void MainWindow::stampAgain(const std::vector<LedgerRow>& rows) {
     if (rows.empty())
         return;
-    auto again = std::make_shared<Plan>();
+    PlanRequest again;
+    again.base = m_document.base();
     std::set<std::filesystem::path> paths;
     std::set<std::string> names;
     for (const auto& row : rows) {
         paths.insert(row.original);
         names.insert(row.delivery);
     }
-    const auto exceptions = m_document.exceptions();
-    for (const auto& path : paths) {
-        again->originals.push_back(path);
-        const auto known = exceptions.find(path);
-        again->exceptions.push_back(known == exceptions.end() ? PictureException{} : known->second);
-    }
+    again.originals = {paths.begin(), paths.end()};
+    again.exceptions = m_document.exceptions();
     for (const auto& item : m_document.state().deliveries)
         if (names.contains(item.delivery.name)) {
-            again->deliveries.push_back(withWho(item.delivery, m_document.who()));
-            again->deliveries.back().place.taken =
+            again.deliveries.push_back(m_document.asMade(item.delivery));
+            again.deliveries.back().place.taken =
                 TakenName::Replace; // the copy that was not good enough gives way
         }
-    again->jobName = m_document.state().name;
-    if (!again->deliveries.empty())
-        m_running.startAnew(again);
+    again.jobName = m_document.state().name;
+    if (!again.deliveries.empty())
+        m_running.start(std::move(again), nullptr);
 }
 
 void MainWindow::writeContactSheet(const std::filesystem::path& file) {

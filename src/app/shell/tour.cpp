@@ -150,12 +150,12 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     auto twice = foot->design;
     twice.name.clear();
     twice.firstMat()->width = 10;
-    BorderChooser chooser(window.borderLibrary(), window.single().proofs().finished(looked),
-                          document.currentDelivery(), window.library().info(looked), {}, &window);
+    BorderChooser chooser(window.borderLibrary(), document.deliveryAsMade(), window.library().info(looked), {},
+                          &window);
     chooser.now().setBorder(twice);
     chooser.resize(1280, 800);
     chooser.show();
-    pause(200);
+    ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
     ok = ok && saveWidget(chooser, out.filePath("borders-compared.png"));
     chooser.close();
     window.chain().setChosen(StationId::File);

@@ -88,6 +88,13 @@ void MainWindow::saveState() {
 }
 
 /// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
+/// Who comes back from a file manager may have changed anything there.
+void MainWindow::changeEvent(QEvent* event) {
+    QMainWindow::changeEvent(event);
+    if (event->type() == QEvent::ActivationChange && isActiveWindow() && !m_running.busy())
+        m_planning.lookAgain();
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_running.stop();
     m_keeper.finish();

@@ -225,4 +225,11 @@ bool naturalLess(std::string_view a, std::string_view b) {
     return a < b; // the same but for case and zeros in front
 }
 
+std::string joinedWithAnd(const std::vector<std::string>& words) {
+    std::string out;
+    for (std::size_t i = 0; i < words.size(); ++i)
+        out += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
+    return out;
+}
+
 } // namespace keepseal

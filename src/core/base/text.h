@@ -34,6 +34,8 @@ std::vector<std::string> splitTrimmed(std::string_view text, char separator);
 /// Lower-case hexadecimal.
 std::string hexText(const std::uint8_t* data, std::size_t size);
 /// "1 copy", "3 copies".
+/// "a", "a and b", "a, b and c".
+std::string joinedWithAnd(const std::vector<std::string>& words);
 std::string counted(std::size_t count, const std::string& one, const std::string& many);
 
 } // namespace keepseal

@@ -18,6 +18,7 @@ struct BorderGround {
     PadWith padWith = PadWith::Colour;
     Rgb padColour{255, 255, 255};
     bool needed() const;
+    bool operator==(const BorderGround&) const = default;
 };
 
 struct BorderResult {

@@ -13,6 +13,7 @@ namespace keepseal {
 struct RingPlace {
     std::size_t ring = 0; ///< into BorderDesign::rings
     Rect outer, inner;    ///< of the whole; the ring is what lies between
+    bool operator==(const RingPlace&) const = default;
 };
 
 struct BorderLayout {
@@ -20,6 +21,7 @@ struct BorderLayout {
     Rect inside;  ///< what the border goes around (the picture with its padding), in the whole
     Rect visible; ///< what of it is not covered
     std::vector<RingPlace> places; ///< from the picture outwards; without those of no width
+    bool operator==(const BorderLayout&) const = default;
     Edges edges() const {
         return {inside.x, inside.y, whole.width - inside.right(), whole.height - inside.bottom()};
     }

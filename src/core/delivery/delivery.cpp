@@ -6,19 +6,6 @@
 
 namespace keepseal {
 
-std::vector<Container> FileSettings::formats() const {
-    std::vector<Container> out;
-    if (jpeg)
-        out.push_back(Container::Jpeg);
-    if (png)
-        out.push_back(Container::Png);
-    if (tiff)
-        out.push_back(Container::Tiff);
-    if (webp)
-        out.push_back(Container::WebP);
-    return out;
-}
-
 std::filesystem::path resolvedFolder(const std::string& typed, const std::filesystem::path& base) {
     if (typed.empty())
         return {};
@@ -26,6 +13,11 @@ std::filesystem::path resolvedFolder(const std::string& typed, const std::filesy
     if (home && (typed == "~" || typed.starts_with("~/")))
         return (std::filesystem::path(home) / (typed.size() > 2 ? typed.substr(2) : "")).lexically_normal();
     return (base / typed).lexically_normal();
+}
+
+Delivery anchored(Delivery delivery, const std::filesystem::path& base) {
+    delivery.file.profile = resolvedFolder(delivery.file.profile, base).string();
+    return delivery;
 }
 
 } // namespace keepseal

@@ -8,6 +8,7 @@
 #include "delivery/place.h"
 #include "delivery/which.h"
 #include "finish/finish.h"
+#include "formats/file_settings.h"
 #include "geometry/fit.h"
 #include "privacy/rules.h"
 #include "rights/sheet.h"
@@ -18,35 +19,6 @@
 #include <filesystem>
 
 namespace keepseal {
-
-enum class Chroma { Smaller, Full };
-enum class BitDepth { Eight, Sixteen };
-enum class TiffPacking { None, Lzw, Zip };
-enum class ColourOut { Srgb, Original, DisplayP3, Profile, Grey };
-
-struct FileSettings {
-    bool jpeg = true, png = false, tiff = false, webp = false; ///< one copy of each
-    int quality = 90;                                          ///< JPEG quality, 1 to 100
-    Chroma chroma = Chroma::Smaller;
-    bool progressive = false, optimised = false;
-    BitDepth depth = BitDepth::Eight; ///< of PNG and TIFF; the others hold 8 bits
-    int pngEffort = 6;                ///< zlib's level, 0 to 9
-    TiffPacking tiffPacking = TiffPacking::Zip;
-    int webpQuality = 85; ///< 1 to 100
-    bool webpLossless = false;
-    ColourOut colour = ColourOut::Srgb;
-    std::string profile; ///< an ICC file, for ColourOut::Profile
-    Intent intent = Intent::Relative;
-    Rgb background{255, 255, 255}; ///< what transparent pixels become where the format has no transparency
-    bool mark = true;              ///< the small XMP mark of our own, see rights/mark.h
-    bool operator==(const FileSettings&) const = default;
-
-    /// In the order JPEG, PNG, TIFF, WebP.
-    std::vector<Container> formats() const;
-    bool works16() const { return depth == BitDepth::Sixteen && (png || tiff); }
-    /// At least one of the formats can be transparent.
-    bool canBeTransparent() const { return png || tiff || webp; }
-};
 
 struct Delivery {
     std::string name = "New delivery";
@@ -70,5 +42,7 @@ struct Delivery {
 /// Where a path typed by a person leads: "~" and "~/..." are the home folder, a relative path counts from
 /// `base`. Empty stays empty.
 std::filesystem::path resolvedFolder(const std::string& typed, const std::filesystem::path& base);
+/// Files that it names count from `base`: what renders knows only whole paths.
+Delivery anchored(Delivery delivery, const std::filesystem::path& base);
 
 } // namespace keepseal

@@ -169,18 +169,19 @@ std::filesystem::path copySubfolder(const PlaceSettings& place, const TextFacts&
     return out;
 }
 
-std::string copyFileName(const std::string& stem, const PlaceSettings& place, Container format, int number) {
+std::string copyFileName(const std::string& stem, const PlaceSettings& place, const std::string& ending,
+                         int number) {
     const auto suffix = place.suffix.empty()
                             ? ""
                             : withLetters(withCharacters(place.suffix, place.characters), place.letters);
     const std::string counted = number > 1 ? "-" + std::to_string(number) : "";
-    const std::string ending = std::string(".") + endingOf(format);
+    const std::string end = "." + ending;
     const auto most =
-        std::min<std::size_t>(static_cast<std::size_t>(place.longest), kMaxFileName - ending.size());
+        std::min<std::size_t>(static_cast<std::size_t>(place.longest), kMaxFileName - end.size());
     // The number always stays; what was added is cut before eight bytes of the name are.
     constexpr std::size_t kLeastStem = 8;
     const auto behind = cutUtf8(suffix, most - std::min(most, kLeastStem + counted.size())) + counted;
-    return cutInMiddle(stem, most - std::min(most, behind.size())) + behind + ending;
+    return cutInMiddle(stem, most - std::min(most, behind.size())) + behind + end;
 }
 
 std::string cleanedName(const std::string& text) {

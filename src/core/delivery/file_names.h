@@ -34,8 +34,10 @@ CopyStem copyStem(const PlaceSettings& place, const TextFacts& facts);
 /// Relative, of plain names only ("2026/05"); empty when there is none. A pattern's slashes part folders.
 std::filesystem::path copySubfolder(const PlaceSettings& place, const TextFacts& facts,
                                     std::vector<std::string>* missing = nullptr);
-/// Stem, suffix, number behind it (1 is the plain one) and ending, within the length allowed.
-std::string copyFileName(const std::string& stem, const PlaceSettings& place, Container format, int number);
+/// Stem, suffix, number behind it (1 is the plain one) and `ending` (without its dot), within the length
+/// allowed.
+std::string copyFileName(const std::string& stem, const PlaceSettings& place, const std::string& ending,
+                         int number);
 
 /// What file systems of cameras, phones and other desktops refuse becomes a hyphen; Unicode is composed
 /// (NFC); no dot in front, no dot or space behind, no name those systems keep for devices.

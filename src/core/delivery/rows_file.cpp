@@ -2,53 +2,59 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/text.h"
 #include "delivery/rows.h"
+#include "formats/output_format.h"
+
+#include <algorithm>
 
 namespace keepseal {
+
+namespace {
+
+Setting<FileSettings> chosenRow(const OutputFormat& format) {
+    Setting<FileSettings> out;
+    out.key = format.key, out.label = format.name, out.help = format.help;
+    out.kind = SettingKind::Switch;
+    out.get = [key = format.key](const FileSettings& f) { return SettingValue(f.has(key)); };
+    out.set = [key = format.key](FileSettings& f, const SettingValue& v) { f.choose(key, std::get<bool>(v)); };
+    return out;
+}
+
+Setting<FileSettings> ownRow(const OutputFormat& format, const OwnSetting& own) {
+    Setting<FileSettings> out;
+    static_cast<SettingInfo&>(out) = own;
+    out.get = [key = own.key](const FileSettings& f) { return f.get(key); };
+    out.set = [key = own.key](FileSettings& f, const SettingValue& v) { f.set(key, v); };
+    out.shown = [&format, key = own.key](const FileSettings& f) {
+        return f.has(format.key) && OwnValues(format.settings, f.own).counts(key);
+    };
+    return out;
+}
+
+bool chosenSixteen(const FileSettings& f) {
+    const auto all = f.formats();
+    return std::any_of(all.begin(), all.end(), [](const auto* format) { return format->sixteen; });
+}
+
+} // namespace
 
 const std::vector<Setting<FileSettings>>& fileSettings() {
     using F = FileSettings;
     static const auto table = [] {
-        std::vector<Setting<F>> out = {
-            switchSetting("jpeg", "JPEG", &F::jpeg, "Read everywhere; no transparency, 8 bits.")};
-        append(out,
-               shownWhen<F>(
-                   [](const F& f) { return f.jpeg; },
-                   {numberSetting("quality", "JPEG quality", "", &F::quality, {1, 100, 1, 0},
-                                  "Higher keeps more and makes larger files; 85 to 92 is usual for screens."),
-                    choiceSetting<F, Chroma>(
-                        "chroma", "Colour detail", &F::chroma,
-                        {{"smaller", "Smaller file (4:2:0)"}, {"full", "Full (4:4:4)"}},
-                        "Full keeps fine red and blue edges crisp and makes the file larger."),
-                    switchSetting("progressive", "Progressive", &F::progressive,
-                                  "Appears coarse first, then fine, over a slow line."),
-                    switchSetting("optimised", "Optimised", &F::optimised,
-                                  "A few percent smaller, a little slower; the same pixels.")}));
-        append(out, {switchSetting("png", "PNG", &F::png, "Without loss; transparency, 8 or 16 bits.")});
-        append(out,
-               shownWhen<F>(
-                   [](const F& f) { return f.png; },
-                   {numberSetting("png_effort", "PNG compression", "", &F::pngEffort, {0, 9, 1, 0},
-                                  "9 is the smallest file and the longest wait; the pixels are the same.")}));
-        append(out, {switchSetting("tiff", "TIFF", &F::tiff,
-                                   "For print and archive; transparency, 8 or 16 bits.")});
-        append(out, shownWhen<F>(
-                        [](const F& f) { return f.tiff; },
-                        {choiceSetting<F, TiffPacking>("tiff_packing", "TIFF compression", &F::tiffPacking,
-                                                       {{"none", "None"}, {"lzw", "LZW"}, {"zip", "ZIP"}},
-                                                       "All without loss; ZIP is the smallest.")}));
-        append(out, {switchSetting("webp", "WebP", &F::webp, "Small, for pages; transparency, 8 bits.")});
-        append(out, shownWhen<F>([](const F& f) { return f.webp; },
-                                 {switchSetting("webp_lossless", "WebP without loss", &F::webpLossless,
-                                                "Every pixel stays as it is.")}));
-        append(out,
-               shownWhen<F>([](const F& f) { return f.webp && !f.webpLossless; },
-                            {numberSetting("webp_quality", "WebP quality", "", &F::webpQuality,
-                                           {1, 100, 1, 0}, "Higher keeps more and makes larger files.")}));
-        append(out, shownWhen<F>([](const F& f) { return f.png || f.tiff; },
+        std::vector<Setting<F>> out;
+        std::vector<std::string> deep;
+        for (const auto& format : outputFormats()) {
+            out.push_back(chosenRow(format));
+            for (const auto& own : format.settings)
+                out.push_back(ownRow(format, own));
+            if (format.sixteen)
+                deep.push_back(format.name);
+        }
+        append(out, shownWhen<F>(chosenSixteen,
                                  {choiceSetting<F, BitDepth>("depth", "Bits a channel", &F::depth,
                                                              {{"8", "8"}, {"16", "16"}},
                                                              "16 keeps the fine steps of a 16-bit original "
-                                                             "through the whole chain (PNG and TIFF).")}));
+                                                             "through the whole chain (" +
+                                                                 joinedWithAnd(deep) + ").")}));
         append(out, {choiceSetting<F, ColourOut>(
                         "colour", "Colours", &F::colour,
                         {{"srgb", "sRGB"},
@@ -84,14 +90,11 @@ std::string fileSummary(const Delivery& d) {
     const auto& f = d.file;
     std::string out;
     const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : " + ") + words; };
-    if (f.jpeg)
-        add("JPEG " + std::to_string(f.quality));
-    if (f.png)
-        add(f.depth == BitDepth::Sixteen ? "PNG 16 bit" : "PNG");
-    if (f.tiff)
-        add(f.depth == BitDepth::Sixteen ? "TIFF 16 bit" : "TIFF");
-    if (f.webp)
-        add(f.webpLossless ? "WebP" : "WebP " + std::to_string(f.webpQuality));
+    for (const auto* format : f.formats()) {
+        const OwnValues own(format->settings, f.own);
+        add(format->name + (own.counts(format->quality) ? " " + std::to_string(own.whole(format->quality)) : "") +
+            (format->sixteen && f.depth == BitDepth::Sixteen ? " 16 bit" : ""));
+    }
     if (out.empty())
         return "no format chosen";
     constexpr const char* colours[] = {"sRGB", "own profile", "Display P3", "ICC profile", "grey"};

@@ -50,7 +50,7 @@ void unpackProfile(Delivery& delivery, const ZipFiles& files, const fs::path& fo
 
 } // namespace
 
-void exportDeliveries(const std::vector<Delivery>& deliveries, const fs::path& zip) {
+void exportDeliveries(const std::vector<Delivery>& deliveries, const fs::path& zip, const fs::path& base) {
     ZipFiles files;
     for (std::size_t i = 0; i < deliveries.size(); ++i) {
         auto shared = deliveries[i];
@@ -62,8 +62,7 @@ void exportDeliveries(const std::vector<Delivery>& deliveries, const fs::path& z
         if (shared.file.colour != ColourOut::Profile)
             shared.file.profile.clear();
         if (!shared.file.profile.empty())
-            shared.file.profile = packFile(
-                "profiles/", resolvedFolder(shared.file.profile, fs::current_path()).string(), files);
+            shared.file.profile = packFile("profiles/", anchored(shared, base).file.profile, files);
         const auto text = toJson(shared).dump(2) + "\n";
         files[entryName(i)] = Bytes(text.begin(), text.end());
     }

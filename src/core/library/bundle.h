@@ -11,7 +11,8 @@ namespace keepseal {
 
 /// Never replaces a file. Folders are left out: where a person keeps copies is nobody else's business. Throws
 /// Problem(CannotWrite | Refused | NotFound).
-void exportDeliveries(const std::vector<Delivery>& deliveries, const std::filesystem::path& zip);
+void exportDeliveries(const std::vector<Delivery>& deliveries, const std::filesystem::path& zip,
+                      const std::filesystem::path& base);
 /// Logos, typefaces and profiles go into the library's folder. At most 64 MB and 200 entries; names that lead
 /// out of it are refused. Throws Problem(BadFile | BadSetting | TooLarge | Refused | ...).
 std::vector<Delivery> importDeliveries(const SealLibrary& library, const std::filesystem::path& zip);

@@ -60,24 +60,4 @@ const char* nameOf(Container container) {
     return "unknown";
 }
 
-const char* endingOf(Container container) {
-    switch (container) {
-    case Container::Jpeg:
-        return "jpg";
-    case Container::Png:
-        return "png";
-    case Container::Tiff:
-        return "tif";
-    case Container::WebP:
-        return "webp";
-    case Container::Heif:
-        return "heif";
-    case Container::JpegXl:
-        return "jxl";
-    case Container::Unknown:
-        break;
-    }
-    return "bin";
-}
-
 } // namespace keepseal

@@ -13,7 +13,4 @@ Container sniffContainer(const ByteSource& source);
 /// "JPEG", "HEIF/AVIF", ...
 const char* nameOf(Container container);
 
-/// Without the dot: "jpg", "png", ...
-const char* endingOf(Container container);
-
 } // namespace keepseal

@@ -19,7 +19,6 @@ struct Frame {
     Pixels<std::uint8_t> alpha; ///< 0 transparent, 255 opaque; not premultiplied; empty: all opaque
     ColourSpacePtr space;       ///< what the numbers mean; null: sRGB (IEC 61966-2-1)
     Rect picture;               ///< where the picture proper lies; borders lie around it
-    Size whole;                 ///< what it is going to be with its border; empty: no other than it is
     double scale = 1;           ///< its size against the copy's: 1 for a copy, less for a proof
 
     bool isDeep() const { return !deep.empty(); }

@@ -24,13 +24,23 @@ fs::path nearestThere(fs::path folder) {
     return folder;
 }
 
-/// `each` of the copies of one delivery and format that will be made, spread evenly over the job.
-std::vector<std::size_t> spread(const std::vector<std::size_t>& copies, std::size_t each) {
-    if (copies.size() <= each)
-        return copies;
-    std::vector<std::size_t> out;
-    for (std::size_t i = 0; i < each; ++i)
-        out.push_back(copies[(2 * i + 1) * copies.size() / (2 * each)]);
+/// Copies of one delivery and format in `each` layers of equal number, by the size of the original's file: small
+/// and large pictures, plain and busy ones, each count as often as they are there, in whatever order the job has
+/// them. The middle of each layer comes first; the others stand in for it when it can't be made.
+std::vector<std::vector<std::size_t>> layered(const Plan& plan, std::vector<std::size_t> copies,
+                                              std::size_t each) {
+    std::stable_sort(copies.begin(), copies.end(), [&](std::size_t a, std::size_t b) {
+        return plan.identities[plan.copies[a].original].size < plan.identities[plan.copies[b].original].size;
+    });
+    each = std::min(each, copies.size());
+    std::vector<std::vector<std::size_t>> out(each);
+    for (std::size_t layer = 0; layer < each; ++layer) {
+        const auto begin = layer * copies.size() / each, end = (layer + 1) * copies.size() / each;
+        const auto middle = (begin + end) / 2;
+        for (std::size_t off = 0; off < end - begin; ++off) // middle, one above, one below, ...
+            if (const auto at = off % 2 ? middle + (off + 1) / 2 : middle - off / 2; at >= begin && at < end)
+                out[layer].push_back(copies[at]);
+    }
     return out;
 }
 
@@ -52,7 +62,7 @@ Made makeOne(const Plan& plan, const PlannedCopy& copy) {
             return {}; // it will not be made
         const auto finished = finishedCopy(original, asked, std::move(ahead));
         const auto encoded =
-            encodeCopy(finished.frame, delivery, chain, copy.format, finished.words.copy, finished.holds);
+            encodeStage(delivery, chain, copy.format, finished.words.copy, finished.holds).on(finished.frame);
         return {static_cast<double>(encoded.bytes.size()), static_cast<double>(chain.sizes.whole.pixels())};
     } catch (const std::exception&) {
         return {};
@@ -137,20 +147,25 @@ std::uint64_t freeBytesAt(const fs::path& folder) {
 }
 
 ByteRates sampleBytes(const Plan& plan, std::size_t each, const std::atomic<bool>& stop) {
-    std::map<std::pair<std::size_t, Container>, std::vector<std::size_t>> groups;
+    std::map<std::pair<std::size_t, std::string>, std::vector<std::size_t>> groups;
     for (std::size_t i = 0; i < plan.copies.size(); ++i)
         if (plan.copies[i].outcome == Outcome::Waiting)
             groups[{plan.copies[i].delivery, plan.copies[i].format}].push_back(i);
-    std::vector<std::size_t> chosen;
+    constexpr std::size_t kMostTried = 4; // of a layer: where none can be made, none is waited for
+    std::vector<std::vector<std::size_t>> layers;
     for (const auto& [key, copies] : groups)
-        for (const auto index : spread(copies, each))
-            chosen.push_back(index);
-    std::vector<Made> made(chosen.size());
-    onAllCores(chosen.size(), stop, [&](std::size_t i) { made[i] = makeOne(plan, plan.copies[chosen[i]]); });
+        for (auto& layer : layered(plan, copies, each))
+            layers.push_back(std::move(layer));
+    std::vector<Made> made(layers.size());
+    onAllCores(layers.size(), stop, [&](std::size_t i) {
+        for (std::size_t n = 0; n < std::min(kMostTried, layers[i].size()) && made[i].pixels == 0 && !stop; ++n)
+            made[i] = makeOne(plan, plan.copies[layers[i][n]]);
+    });
     ByteRates out;
-    std::map<std::pair<std::size_t, Container>, Made> sums;
-    for (std::size_t i = 0; i < chosen.size(); ++i) {
-        auto& sum = sums[{plan.copies[chosen[i]].delivery, plan.copies[chosen[i]].format}];
+    std::map<std::pair<std::size_t, std::string>, Made> sums;
+    for (std::size_t i = 0; i < layers.size(); ++i) {
+        const auto& any = plan.copies[layers[i].front()];
+        auto& sum = sums[{any.delivery, any.format}];
         sum.bytes += made[i].bytes;
         sum.pixels += made[i].pixels;
         out.sampled += made[i].pixels > 0;

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "plan/plan.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 
 #include <atomic>
 
@@ -23,7 +23,8 @@ struct CopyForecast {
 
 /// Bytes for a pixel, by delivery and format, as measured.
 struct ByteRates {
-    std::map<std::pair<std::size_t, Container>, double> bytesPerPixel; ///< by index into Plan::deliveries
+    /// By index into Plan::deliveries, and format.
+    std::map<std::pair<std::size_t, std::string>, double> bytesPerPixel;
     std::size_t sampled = 0;                                           ///< copies that were made to find out
 };
 

@@ -4,6 +4,7 @@
 
 #include "base/problem.h"
 #include "delivery/file_names.h"
+#include "formats/output_format.h"
 
 namespace keepseal {
 namespace {
@@ -14,19 +15,11 @@ constexpr int kMaxNumber = 1000000;
 
 } // namespace
 
-std::optional<FileIdentity> identityIfThere(const fs::path& path) {
-    try {
-        return identityOf(path);
-    } catch (const Problem&) {
-        return std::nullopt;
-    }
-}
-
-OriginalNodes::OriginalNodes(const Plan& plan) {
+OriginalNodes::OriginalNodes(const Plan& plan, DiskSnapshot& disk) {
     std::set<fs::path> seen;
     const auto addFolder = [&](const fs::path& folder) {
         if (seen.insert(folder).second)
-            if (const auto identity = identityIfThere(folder))
+            if (const auto identity = disk.identity(folder))
                 folders[nodeOf(*identity)] = folder;
     };
     for (std::size_t i = 0; i < plan.originals.size(); ++i) {
@@ -34,19 +27,16 @@ OriginalNodes::OriginalNodes(const Plan& plan) {
             files[nodeOf(plan.identities[i])] = plan.originals[i];
         addFolder(plan.originals[i].parent_path());
         // The original may be a link: the folder it leads to holds originals too.
-        std::error_code error;
-        const auto real = fs::canonical(plan.originals[i], error);
-        if (!error)
-            addFolder(real.parent_path());
+        if (const auto real = disk.realFolder(plan.originals[i]); !real.empty())
+            addFolder(real);
     }
 }
 
-void refuseDangerous(const fs::path& folder, const OriginalNodes& nodes) {
-    const auto identity = identityIfThere(folder);
+void refuseDangerous(const fs::path& folder, const OriginalNodes& nodes, DiskSnapshot& disk) {
+    const auto identity = disk.identity(folder);
     if (!identity)
         return;
-    std::error_code error;
-    if (!fs::is_directory(folder, error))
+    if (!disk.isFolder(folder))
         throw Problem(ProblemKind::CannotWrite, folder.string(), "this is a file, not a folder",
                       "Choose a folder");
     if (const auto found = nodes.folders.find(nodeOf(*identity)); found != nodes.folders.end())
@@ -55,13 +45,10 @@ void refuseDangerous(const fs::path& folder, const OriginalNodes& nodes) {
                       "Choose another folder for the copies, for example a new one inside it");
 }
 
-FolderNames::FolderNames(fs::path folder, const OriginalNodes& nodes, Register* earlier)
-    : m_folder(std::move(folder)), m_nodes(nodes), m_earlier(earlier) {
-    std::error_code error;
-    for (fs::directory_iterator it(m_folder, error), end; !error && it != end; it.increment(error)) {
-        const auto name = it->path().filename().string();
+FolderNames::FolderNames(fs::path folder, const OriginalNodes& nodes, DiskSnapshot& disk)
+    : m_folder(std::move(folder)), m_nodes(nodes), m_disk(disk) {
+    for (const auto& name : disk.names(m_folder))
         m_there[foldedName(name)].push_back(name);
-    }
 }
 
 void FolderNames::refuseOriginal(const fs::path& target, const FileIdentity& identity) const {
@@ -75,12 +62,12 @@ void FolderNames::refuseOriginal(const fs::path& target, const FileIdentity& ide
 bool FolderNames::decideTaken(PlannedCopy& copy, const std::string& there, const fs::path& original,
                               const FileIdentity& identity, const PlaceSettings& settings) {
     const auto target = m_folder / there;
-    const auto now = identityIfThere(target);
+    const auto now = m_disk.identity(target);
     // Among the originals an original that has the name is one more name that is taken.
     const bool among = settings.where == PlaceWhere::AmongOriginals;
     if (now && !among)
         refuseOriginal(target, *now);
-    const auto row = now && m_earlier ? m_earlier->madeAt(target) : std::nullopt;
+    const auto row = now ? m_disk.madeAt(target) : std::nullopt;
     const bool unchanged = row && row->copyBytes == now->size && row->copyModifiedNs == now->modifiedNs;
     if (unchanged && row->original == original && row->originalIdentity.size == identity.size &&
         row->originalIdentity.modifiedNs == identity.modifiedNs &&
@@ -111,11 +98,12 @@ bool FolderNames::decideTaken(PlannedCopy& copy, const std::string& there, const
 
 void FolderNames::place(PlannedCopy& copy, const std::string& stem, const fs::path& original,
                         const FileIdentity& identity, const PlaceSettings& settings) {
-    const auto plain = foldedName(copyFileName(stem, settings, copy.format, 1));
+    const auto& ending = outputFormat(copy.format).ending;
+    const auto plain = foldedName(copyFileName(stem, settings, ending, 1));
     int& tried = m_tried[plain];
     bool numbered = false;
     for (int number = std::max(1, tried); number < kMaxNumber; ++number) {
-        const auto name = copyFileName(stem, settings, copy.format, number);
+        const auto name = copyFileName(stem, settings, ending, number);
         const auto folded = number == 1 ? plain : foldedName(name);
         copy.target = m_folder / name;
         if (m_planned.contains(folded)) {

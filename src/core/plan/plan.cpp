@@ -6,9 +6,9 @@
 #include "base/problem.h"
 #include "delivery/file_names.h"
 #include "delivery/json.h"
+#include "formats/output_format.h"
 #include "plan/name_plan.h"
-#include "plan/stamped.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "seal/logo.h"
 
 #include <algorithm>
@@ -37,29 +37,21 @@ Note nameTokenNote(const std::string& token) {
 /// All that is worked out once for a whole plan.
 class Planner {
 public:
-    Planner(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
-            const fs::path& base, const PlanOptions& options)
-        : m_options(options), m_base(base) {
-        m_plan.jobName = options.jobName;
-        m_plan.originals = originals;
-        m_plan.deliveries = deliveries;
-        for (const auto& original : originals) {
-            const auto found = options.exceptions.find(original);
-            m_plan.exceptions.push_back(found == options.exceptions.end() ? PictureException{}
+    Planner(const PlanRequest& request, DiskSnapshot& disk) : m_request(request), m_disk(disk) {
+        m_plan.jobName = request.jobName;
+        m_plan.originals = request.originals;
+        for (const auto& delivery : request.deliveries)
+            m_plan.deliveries.push_back(anchored(delivery, request.base));
+        for (const auto& original : request.originals) {
+            const auto found = request.exceptions.find(original);
+            m_plan.exceptions.push_back(found == request.exceptions.end() ? PictureException{}
                                                                           : found->second);
-            m_plan.identities.push_back(identityIfThere(original).value_or(FileIdentity{}));
-            m_sidecars.push_back(sidecarOf(original));
+            m_plan.identities.push_back(disk.identity(original).value_or(FileIdentity{}));
+            m_sidecars.push_back(disk.sidecar(original));
+            m_stamped.push_back(!m_plan.exceptions.back().stampAgain && disk.stampedBefore(original));
         }
-        for (std::size_t i = 0; i < originals.size(); ++i)
-            m_stamped.push_back(!m_plan.exceptions[i].stampAgain && m_plan.identities[i].inode != 0 &&
-                                stampedBefore(originals[i], m_plan.identities[i]));
-        m_nodes = std::make_unique<OriginalNodes>(m_plan);
-        m_common = commonFolder(originals);
-        try {
-            m_register = Register::exists() ? std::make_unique<Register>() : nullptr;
-        } catch (const Problem&) {
-            m_register = nullptr; // then no earlier copy is known, and taken names are numbered
-        }
+        m_nodes = std::make_unique<OriginalNodes>(m_plan, disk);
+        m_common = commonFolder(request.originals);
     }
 
     Plan make() {
@@ -73,23 +65,24 @@ private:
         const auto& delivery = m_plan.deliveries[d];
         requirePlaceable(delivery);
         const auto& place = delivery.place;
-        const auto root = place.byOriginals() ? m_common : resolvedFolder(place.folder, m_base);
+        const auto root = place.byOriginals() ? m_common : resolvedFolder(place.folder, m_request.base);
         if (!place.byOriginals() && place.subfolder.empty())
-            refuseDangerous(root, *m_nodes);
+            refuseDangerous(root, *m_nodes, m_disk);
         m_plan.roots.push_back(root);
-        const auto digest = settingsDigest(delivery);
+        const auto digest = settingsDigest(delivery, m_disk);
+        m_plan.digests.push_back(digest);
         int number = place.numberFrom;
         const bool counts = usesNumber(place);
         for (std::size_t i = 0; i < m_plan.originals.size(); ++i) {
             const auto why = whyLeftOut(i, delivery);
             // What is left out or can't be read leaves no gap among the numbers.
             const bool takesNoNumber = why || (counts && unreadable(i));
-            for (const auto format : delivery.file.formats()) {
+            for (const auto* format : delivery.file.formats()) {
                 PlannedCopy copy;
-                copy.original = i, copy.delivery = d, copy.format = format;
+                copy.original = i, copy.delivery = d, copy.format = format->key;
                 copy.settingsDigest = m_plan.exceptions[i].empty() && m_sidecars[i].empty()
                                           ? digest
-                                          : settingsDigest(delivery, m_plan.exceptions[i], m_sidecars[i]);
+                                          : settingsDigest(delivery, m_disk, m_plan.exceptions[i], m_sidecars[i]);
                 nameCopy(copy, root, number, takesNoNumber);
                 if (why) {
                     copy.outcome = Outcome::LeftOut;
@@ -126,17 +119,18 @@ private:
         requireWorded(delivery.privacy, "privacy.");
         if (delivery.file.formats().empty())
             throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
-                          "Choose at least one: JPEG, PNG, TIFF or WebP");
+                          "Choose at least one");
     }
 
     const OriginalFactsPtr& factsOf(std::size_t i) {
         if (m_facts.empty())
             m_facts.resize(m_plan.originals.size());
-        auto& slot = m_facts[i];
-        if (!slot.first)
-            slot = {true, m_options.factsOf ? m_options.factsOf(m_plan.originals[i])
-                                            : readOriginalFacts(m_plan.originals[i])};
-        return slot.second;
+        auto& known = m_facts[i];
+        if (!known && m_request.factsOf)
+            known = m_request.factsOf(m_plan.originals[i]);
+        if (!known)
+            known = m_disk.facts(m_plan.originals[i]);
+        return known;
     }
 
     std::optional<Note> whyLeftOut(std::size_t i, const Delivery& delivery) {
@@ -211,26 +205,27 @@ private:
         if (const auto typed = delivery.place.subfolder; !below.empty() && leadsOut(typed))
             addNote(copy.notes, {NoteKind::FolderCleaned, below.string(), {{"typed", typed}}});
         if (reservesNothing) {
-            copy.target = folder / copyFileName(stem.text, delivery.place, copy.format, 1);
+            copy.target = folder / copyFileName(stem.text, delivery.place,
+                                                 outputFormat(copy.format).ending, 1);
             return;
         }
         auto known = m_folders.find(folder);
         if (known == m_folders.end()) {
             if (!among)
-                refuseDangerous(folder, *m_nodes);
-            known = m_folders.try_emplace(folder, folder, *m_nodes, m_register.get()).first;
+                refuseDangerous(folder, *m_nodes, m_disk);
+            known = m_folders.try_emplace(folder, folder, *m_nodes, m_disk).first;
         }
         known->second.place(copy, stem.text, original, m_plan.identities[copy.original], delivery.place);
     }
 
-    PlanOptions m_options;
-    fs::path m_base, m_common;
+    const PlanRequest& m_request;
+    DiskSnapshot& m_disk;
+    fs::path m_common;
     Plan m_plan;
     std::vector<fs::path> m_sidecars;
     std::vector<bool> m_stamped;
-    std::vector<std::pair<bool, OriginalFactsPtr>> m_facts; ///< asked yet, and what came
+    std::vector<OriginalFactsPtr> m_facts; ///< null: not asked yet
     std::unique_ptr<OriginalNodes> m_nodes;
-    std::unique_ptr<Register> m_register;
     std::map<fs::path, FolderNames> m_folders; ///< several deliveries may share a folder, and then its names
 };
 
@@ -276,7 +271,7 @@ std::vector<LedgerRow> plannedRows(const Plan& plan) {
     return out;
 }
 
-std::string settingsDigest(const Delivery& delivery, const PictureException& exception,
+std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const PictureException& exception,
                            const fs::path& sidecar) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
@@ -285,12 +280,12 @@ std::string settingsDigest(const Delivery& delivery, const PictureException& exc
         chain["exception"] = toJson(exception);
     for (const auto& part : delivery.seal.parts)
         for (const auto& file : {part.logo.file, part.logo.darkFile})
-            if (const auto logo = file.empty() ? std::nullopt : identityIfThere(logoPath(file)))
+            if (const auto logo = file.empty() ? std::nullopt : disk.identity(logoPath(file)))
                 chain["logos"].push_back({file, logo->size, logo->modifiedNs});
     if (delivery.file.colour == ColourOut::Profile)
-        if (const auto profile = identityIfThere(resolvedFolder(delivery.file.profile, fs::current_path())))
+        if (const auto profile = disk.identity(delivery.file.profile))
             chain["icc"] = {profile->size, profile->modifiedNs};
-    if (const auto file = sidecar.empty() ? std::nullopt : identityIfThere(sidecar))
+    if (const auto file = sidecar.empty() ? std::nullopt : disk.identity(sidecar))
         chain["sidecar"] = {file->size, file->modifiedNs};
     chain["renderer"] = kRendererVersion;
     const auto text = chain.dump();
@@ -314,16 +309,18 @@ fs::path commonFolder(const std::vector<fs::path>& files) {
     return common;
 }
 
-Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
-              const fs::path& base, const PlanOptions& options) {
-    return Planner(originals, deliveries, base, options).make();
+Plan makePlan(const PlanRequest& request, DiskSnapshot& disk) {
+    return Planner(request, disk).make();
+}
+
+Plan makePlan(const PlanRequest& request) {
+    DiskSnapshot disk;
+    return makePlan(request, disk);
 }
 
 Plan makePlan(const std::vector<fs::path>& originals, const std::vector<Delivery>& deliveries,
               const fs::path& base, const Exceptions& exceptions) {
-    PlanOptions options;
-    options.exceptions = exceptions;
-    return makePlan(originals, deliveries, base, options);
+    return makePlan({originals, deliveries, base, exceptions});
 }
 
 } // namespace keepseal

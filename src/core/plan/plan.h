@@ -14,13 +14,15 @@
 
 namespace keepseal {
 
+class DiskSnapshot;
+
 /// What is different for single pictures, by their path.
 using Exceptions = std::map<std::filesystem::path, PictureException>;
 
 struct PlannedCopy {
     std::size_t original = 0; ///< index into Plan::originals
     std::size_t delivery = 0; ///< index into Plan::deliveries
-    Container format = Container::Jpeg;
+    std::string format = "jpeg"; ///< key of an output format
     std::filesystem::path target; ///< absolute
     std::filesystem::path inside; ///< the folder a person chose: what lies below it is made by us, and no
                                   ///< link there is followed
@@ -36,6 +38,7 @@ struct Plan {
     std::vector<FileIdentity> identities;     ///< of the originals; inode 0 where one can't be found
     std::vector<PictureException> exceptions; ///< of the originals, by index
     std::vector<Delivery> deliveries;         ///< a frozen snapshot
+    std::vector<std::string> digests;         ///< by delivery: see settingsDigest()
     std::vector<std::filesystem::path> roots; ///< by delivery: the folder all its copies go below, absolute
     std::vector<PlannedCopy> copies;          ///< delivery after delivery, each in the order of the originals
 
@@ -45,30 +48,37 @@ struct Plan {
     std::vector<std::filesystem::path> places() const;
 };
 
-struct PlanOptions {
-    Exceptions exceptions;
-    std::string jobName;
-    FactsOf factsOf; ///< asked where names or conditions need more than the path; empty: read from the files
+/// What is asked for.
+struct PlanRequest {
+    std::vector<std::filesystem::path> originals;
+    std::vector<Delivery> deliveries;
+    std::filesystem::path base; ///< what relative folders and profiles count from; absolute
+    Exceptions exceptions{};
+    std::string jobName{};
+    /// What is known of originals already, asked where names or conditions need more than the path; empty, or
+    /// nullptr from it: the snapshot is asked.
+    FactsOf factsOf{};
 };
 
-/// `base` is what relative folders count from. Reads folders, file attributes and the ends of each file (for
-/// the mark of our own copies, which are left out unless an exception says otherwise); metadata where a name
-/// or a condition asks for it; no pixels.
+/// A pure function of request and snapshot. What it asks of the disk are folders, file attributes and the ends
+/// of each file (for the mark of our own copies, which are left out unless an exception says otherwise);
+/// metadata where a name or a condition asks for it; no pixels.
 /// Throws Problem(BadSetting) when a delivery has no folder or a name can't be made, Problem(Refused) when a
 /// copy could land on an original: when a destination is a folder that originals lie in, under whatever
 /// spelling, link or mount, or holds an original under a name that a copy would take. Throws
 /// Problem(CannotWrite) when it is no folder.
+Plan makePlan(const PlanRequest& request, DiskSnapshot& disk);
+/// With the disk as it is now.
+Plan makePlan(const PlanRequest& request);
 Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
-              const std::filesystem::path& base, const PlanOptions& options = {});
-Plan makePlan(const std::vector<std::filesystem::path>& originals, const std::vector<Delivery>& deliveries,
-              const std::filesystem::path& base, const Exceptions& exceptions);
+              const std::filesystem::path& base, const Exceptions& exceptions = {});
 
 /// A ledger's rows before anything was done, by index as in Plan::copies.
 std::vector<LedgerRow> plannedRows(const Plan& plan);
 
 /// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
-/// included. `sidecar`: the XMP file that is read with the original; empty: none.
-std::string settingsDigest(const Delivery& delivery, const PictureException& exception = {},
+/// included, as the snapshot knows them. `sidecar`: the XMP file that is read with the original; empty: none.
+std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const PictureException& exception = {},
                            const std::filesystem::path& sidecar = {});
 
 /// The folder that all of these lie below; the folder of a single one.

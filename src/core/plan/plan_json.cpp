@@ -28,7 +28,7 @@ json toJson(const Plan& plan) {
         out["deliveries"].push_back(
             {{"delivery", toJson(plan.deliveries[d])}, {"root", pathToJson(plan.roots[d])}});
     for (const auto& copy : plan.copies) {
-        json saved = {{"of", {copy.original, copy.delivery, static_cast<int>(copy.format)}},
+        json saved = {{"of", {copy.original, copy.delivery, copy.format}},
                       {"target", pathToJson(copy.target)},
                       {"inside", pathToJson(copy.inside)},
                       {"outcome", static_cast<int>(copy.outcome)},
@@ -48,6 +48,15 @@ namespace {
 FileIdentity identityFrom(const json& saved) {
     return {saved.at(0).get<std::uint64_t>(), saved.at(1).get<std::uint64_t>(),
             saved.at(2).get<std::uint64_t>(), saved.at(3).get<std::int64_t>()};
+}
+
+/// Older journals hold a number.
+std::string formatFromJson(const json& saved) {
+    static constexpr const char* numbered[] = {"", "jpeg", "png", "tiff", "webp"};
+    if (!saved.is_number_integer())
+        return saved.get<std::string>();
+    const auto number = saved.get<std::size_t>();
+    return number < std::size(numbered) ? numbered[number] : "";
 }
 
 } // namespace
@@ -72,13 +81,12 @@ Plan planFromJson(const json& in, const std::string& subject) {
         copy.original = saved.at("of").at(0).get<std::size_t>();
         copy.delivery = saved.at("of").at(1).get<std::size_t>();
 
-        const int outcome = saved.at("outcome").get<int>(), format = saved.at("of").at(2).get<int>();
+        const int outcome = saved.at("outcome").get<int>();
         if (copy.original >= plan.originals.size() || copy.delivery >= plan.deliveries.size() ||
             outcome < 0 || outcome > static_cast<int>(Outcome::HeldBack))
             throw Problem(ProblemKind::BadFile, subject, "a copy in the plan belongs to nothing");
-        const auto formats = plan.deliveries[copy.delivery].file.formats();
-        copy.format = static_cast<Container>(format);
-        if (std::find(formats.begin(), formats.end(), copy.format) == formats.end())
+        copy.format = formatFromJson(saved.at("of").at(2));
+        if (!plan.deliveries[copy.delivery].file.has(copy.format))
             throw Problem(ProblemKind::BadFile, subject,
                           "a copy in the plan has a format its delivery does not make");
         copy.outcome = static_cast<Outcome>(outcome);

@@ -3,6 +3,7 @@
 #include "render/ahead.h"
 
 #include "base/problem.h"
+#include "formats/output_format.h"
 #include "render/encode.h"
 
 namespace keepseal {
@@ -53,10 +54,10 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared) {
     return out;
 }
 
-Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, Container format,
+Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, const std::string& format,
                   const std::string& fileName) {
     Notes out;
-    if (const auto note = limitNote(format, asked.chain.sizes.whole))
+    if (const auto note = limitNote(outputFormat(format), asked.chain.sizes.whole))
         addNote(out, *note);
     addNotes(out, wordNotes(words, asked.metadata, asked.delivery, fileName));
     return out;

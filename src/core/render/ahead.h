@@ -4,21 +4,10 @@
 // said. The plan asks it, and the run asks it again before it begins a copy; so both say the same.
 #pragma once
 
-#include "delivery/exception.h"
 #include "render/picture_words.h"
-#include "render/render.h"
+#include "render/stages.h"
 
 namespace keepseal {
-
-/// What is asked about; all of it stays the caller's.
-struct CopyAsked {
-    const std::filesystem::path& original;
-    const PictureFacts& facts;
-    const Metadata& metadata;
-    const Delivery& delivery;
-    const PictureException& exception;
-    const ChainPlan& chain;
-};
 
 struct CopyAhead {
     PictureWords words;
@@ -31,7 +20,7 @@ struct CopyAhead {
 CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared = nullptr);
 
 /// What its format and its name add: the rest is the same for all formats of a delivery.
-Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, Container format,
+Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, const std::string& format,
                   const std::string& fileName);
 
 } // namespace keepseal

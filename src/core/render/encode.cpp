@@ -2,40 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/encode.h"
 
-#include "base/problem.h"
-#include "rights/containers.h"
-
-#include <vips/vips8>
+#include "formats/vips_pixels.h"
 
 namespace keepseal {
 namespace {
-
-using vips::VImage;
-
-struct VipsBlobDeleter {
-    void operator()(VipsBlob* blob) const { vips_area_unref(reinterpret_cast<VipsArea*>(blob)); }
-};
-using Blob = std::unique_ptr<VipsBlob, VipsBlobDeleter>;
-
-Bytes take(VipsBlob* raw) {
-    const Blob blob(raw);
-    size_t length = 0;
-    const auto* data = static_cast<const std::uint8_t*>(vips_blob_get(blob.get(), &length));
-    return {data, data + length};
-}
-
-[[noreturn]] void failed(const vips::VError& error) {
-    const std::string why = error.what();
-    vips_error_clear();
-    throw Problem(ProblemKind::Internal, {}, "the copy could not be encoded: " + why);
-}
-
-bool holdsAlpha(Container format) {
-    return format != Container::Jpeg;
-}
-bool holds16(Container format) {
-    return format == Container::Png || format == Container::Tiff;
-}
 
 /// Fewer bits, the same numbers otherwise.
 Frame withEightBits(const Frame& frame) {
@@ -52,9 +22,10 @@ Frame withEightBits(const Frame& frame) {
 }
 
 /// The frame as this format can hold it; the same frame where it is so already.
-const Frame& fitting(const Frame& frame, const FileSettings& settings, Container format, Frame& changed) {
-    const bool wide = frame.isDeep() && !(holds16(format) && settings.depth == BitDepth::Sixteen);
-    const bool flat = !frame.alpha.empty() && !holdsAlpha(format);
+const Frame& fitting(const Frame& frame, const FileSettings& settings, const OutputFormat& format,
+                     Frame& changed) {
+    const bool wide = frame.isDeep() && !(format.sixteen && settings.depth == BitDepth::Sixteen);
+    const bool flat = !frame.alpha.empty() && !format.alpha;
     if (!wide && !flat)
         return frame;
     changed = wide ? withEightBits(frame) : frame;
@@ -63,11 +34,17 @@ const Frame& fitting(const Frame& frame, const FileSettings& settings, Container
     return changed;
 }
 
-/// Samples of one to four bands in memory of their own, and libvips' view of them.
+/// Samples in memory of their own, where a coder can't have the frame's.
 struct Samples {
     Pixels<std::uint8_t> eight;
     Pixels<std::uint16_t> sixteen;
-    VImage image;
+    template <class T>
+    Pixels<T>& of() {
+        if constexpr (sizeof(T) == 2)
+            return sixteen;
+        else
+            return eight;
+    }
 };
 
 template <class T>
@@ -83,23 +60,9 @@ Pixels<T> interleaved(const T* colours, int bands, const Pixels<std::uint8_t>& a
 }
 
 template <class T>
-VImage viewOf(const T* data, std::size_t count, Size size, int bands, VipsInterpretation meaning) {
-    // libvips only reads from here; its C++ interface asks for a writable pointer.
-    return VImage::new_from_memory(const_cast<T*>(data), count * static_cast<std::size_t>(bands) * sizeof(T),
-                                   size.width, size.height, bands,
-                                   sizeof(T) == 2 ? VIPS_FORMAT_USHORT : VIPS_FORMAT_UCHAR)
-        .copy(VImage::option()->set("interpretation", meaning));
-}
-
-template <class T>
-VImage imageOf(const Frame& frame, const ColourSpacePtr& grey, Samples& samples) {
+CopyPixels pixelsOf(const Frame& frame, const ColourSpacePtr& grey, Samples& samples) {
     constexpr bool wide = sizeof(T) == 2;
-    auto& own = [&]() -> Pixels<T>& {
-        if constexpr (wide)
-            return samples.sixteen;
-        else
-            return samples.eight;
-    }();
+    auto& own = samples.of<T>();
     const auto count = static_cast<std::size_t>(frame.size.pixels());
     const T* colours = frame.rowOf<T>(0);
     int bands = 3;
@@ -113,44 +76,9 @@ VImage imageOf(const Frame& frame, const ColourSpacePtr& grey, Samples& samples)
     if (!frame.alpha.empty()) {
         own = interleaved(colours, bands, frame.alpha, count);
         colours = own.data();
+        ++bands;
     }
-    const auto meaning = bands == 1 ? (wide ? VIPS_INTERPRETATION_GREY16 : VIPS_INTERPRETATION_B_W)
-                                    : (wide ? VIPS_INTERPRETATION_RGB16 : VIPS_INTERPRETATION_sRGB);
-    return viewOf(colours, count, frame.size, bands + (frame.alpha.empty() ? 0 : 1), meaning);
-}
-
-VipsForeignTiffCompression packingOf(TiffPacking packing) {
-    return packing == TiffPacking::None  ? VIPS_FOREIGN_TIFF_COMPRESSION_NONE
-           : packing == TiffPacking::Lzw ? VIPS_FOREIGN_TIFF_COMPRESSION_LZW
-                                         : VIPS_FOREIGN_TIFF_COMPRESSION_DEFLATE;
-}
-
-Bytes encode(const VImage& image, const FileSettings& s, Container format) {
-    auto* options = VImage::option()->set("strip", true);
-    switch (format) {
-    case Container::Jpeg:
-        return take(image.jpegsave_buffer(options->set("Q", s.quality)
-                                              ->set("interlace", s.progressive)
-                                              ->set("optimize_coding", s.optimised)
-                                              ->set("subsample_mode", s.chroma == Chroma::Smaller
-                                                                          ? VIPS_FOREIGN_SUBSAMPLE_ON
-                                                                          : VIPS_FOREIGN_SUBSAMPLE_OFF)));
-    case Container::Png:
-        // Without row filters photographs come out up to 1.8 times as large.
-        return take(image.pngsave_buffer(
-            options->set("compression", s.pngEffort)->set("filter", VIPS_FOREIGN_PNG_FILTER_ALL)));
-    case Container::Tiff:
-        return take(
-            image.tiffsave_buffer(options->set("compression", packingOf(s.tiffPacking))
-                                      ->set("predictor", s.tiffPacking == TiffPacking::None
-                                                             ? VIPS_FOREIGN_TIFF_PREDICTOR_NONE
-                                                             : VIPS_FOREIGN_TIFF_PREDICTOR_HORIZONTAL)));
-    case Container::WebP:
-        return take(image.webpsave_buffer(options->set("Q", s.webpQuality)->set("lossless", s.webpLossless)));
-    default:
-        delete options;
-        throw Problem(ProblemKind::Internal, {}, std::string(nameOf(format)) + " is not written");
-    }
+    return {frame.size, bands, wide, colours};
 }
 
 ColourSpacePtr greyOut(const FileSettings& settings) {
@@ -160,94 +88,103 @@ ColourSpacePtr greyOut(const FileSettings& settings) {
 
 } // namespace
 
-std::optional<Note> limitNote(Container format, Size size) {
-    const int most = format == Container::Jpeg ? 65500 : format == Container::WebP ? 16383 : 1'000'000;
-    if (size.longSide() <= most)
+std::optional<Note> limitNote(const OutputFormat& format, Size size) {
+    if (size.longSide() <= format.longestSide)
         return std::nullopt;
     return Note{NoteKind::FormatTooSmall,
-                std::string(nameOf(format)),
-                {{"format", std::string(nameOf(format))}, {"most", std::to_string(most)}}};
+                format.name,
+                {{"format", format.name}, {"most", std::to_string(format.longestSide)}}};
 }
 
-Bytes encodePixels(const Frame& frame, const FileSettings& settings, Container format) {
-    try {
-        Frame changed;
-        const Frame& fit = fitting(frame, settings, format, changed);
-        const auto grey = greyOut(settings);
-        Samples samples;
-        const VImage image = fit.isDeep() ? imageOf<std::uint16_t>(fit, grey, samples)
-                                          : imageOf<std::uint8_t>(fit, grey, samples);
-        return encode(image, settings, format);
-    } catch (const vips::VError& error) {
-        failed(error);
-    }
+Bytes encodePixels(const Frame& frame, const FileSettings& settings, const OutputFormat& format) {
+    Frame changed;
+    const Frame& fit = fitting(frame, settings, format, changed);
+    const auto grey = greyOut(settings);
+    Samples samples;
+    const auto pixels =
+        fit.isDeep() ? pixelsOf<std::uint16_t>(fit, grey, samples) : pixelsOf<std::uint8_t>(fit, grey, samples);
+    return format.encode(pixels, OwnValues(format.settings, settings.own));
 }
 
-Bytes encodeJpeg(const Frame& frame, const FileSettings& settings) {
-    return encodePixels(frame, settings, Container::Jpeg);
+Bytes encodeJpeg(const Frame& frame, int quality) {
+    FileSettings settings;
+    settings.set("quality", static_cast<double>(quality));
+    return encodePixels(frame, settings, outputFormat("jpeg"));
 }
 
 namespace {
 
 /// At most 160 pixels on a side, as Exif has it (Exif 2.32, 4.5.8).
 Bytes newPreview(const Frame& frame) {
-    try {
-        const Frame small = asEightBitSrgb(frame);
-        const VImage image = viewOf(small.rgb.data(), static_cast<std::size_t>(small.size.pixels()),
-                                    small.size, 3, VIPS_INTERPRETATION_sRGB)
-                                 .resize(std::min(1.0, 160.0 / small.size.longSide()));
-        return take(image.jpegsave_buffer(VImage::option()->set("strip", true)->set("Q", 75)));
-    } catch (const vips::VError& error) {
-        failed(error);
-    }
+    const Frame small = asEightBitSrgb(frame);
+    return encodedBy({small.size, 3, false, small.rgb.data()},
+                     [&](const vips::VImage& image, vips::VOption* options) {
+                         return image.resize(std::min(1.0, 160.0 / small.size.longSide()))
+                             .jpegsave_buffer(options->set("Q", 75));
+                     });
 }
 
 } // namespace
 
-bool hasNewPreview(const Delivery& delivery, Container format) {
-    return delivery.privacy.newPreview && format == Container::Jpeg;
+EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
+                        const CopyWords& words, const CopyMark& holds) {
+    const auto& row = outputFormat(format);
+    return {format, delivery.file.only(row), plan.pixelsPerMm, delivery.privacy.newPreview && row.preview,
+            words,  holds};
 }
 
-EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format,
-                       const CopyWords& words, const CopyMark& holds) {
-    const Bytes bare = encodePixels(frame, delivery.file, format);
-    CopyFacts facts;
-    const auto grey = greyOut(delivery.file);
+EncodedCopy EncodeStage::on(const Frame& frame) const {
+    const auto& row = outputFormat(format);
+    const Bytes bare = encodePixels(frame, file, row);
+    const auto grey = greyOut(file);
     const auto space = grey ? grey : frame.space ? frame.space : srgbSpace();
+    CopyFacts facts;
     facts.srgb = !grey && !frame.space;
-    facts.pixelsPerMm = plan.pixelsPerMm;
+    facts.pixelsPerMm = pixelsPerMm;
     facts.size = frame.size;
-    if (delivery.file.mark)
+    if (file.mark)
         facts.mark = holds;
-    if (hasNewPreview(delivery, format))
+    if (preview)
         facts.preview = newPreview(frame);
     auto metadata = composeMetadata(words, facts);
     EncodedCopy out;
-    out.bytes = embedMetadata(format, bare, metadata, {space->profile(), plan.pixelsPerMm});
+    out.bytes = row.embed(bare, metadata, {space->profile(), pixelsPerMm});
     out.notes = std::move(metadata.notes);
     return out;
 }
 
 Bytes encodePng(const Frame& frame) {
     FileSettings settings;
-    settings.pngEffort = 4;
-    return encodePixels(asEightBitSrgb(frame), settings, Container::Png);
+    settings.set("png_effort", 4.0);
+    return encodePixels(asEightBitSrgb(frame), settings, outputFormat("png"));
 }
 
-Frame screenFrame(const Frame& frame, const FileSettings& settings) {
+ScreenStage screenStage(const FileSettings& settings) {
+    const auto formats = settings.formats();
+    ScreenStage out;
+    out.colour = settings.colour;
+    if (settings.colour == ColourOut::Profile)
+        out.profile = settings.profile;
+    out.alpha = formats.empty() || formats.front()->alpha;
+    if (!out.alpha)
+        out.background = settings.background;
+    return out;
+}
+
+Frame ScreenStage::on(const Frame& frame) const {
     Frame out = asEightBitSrgb(frame);
     out.picture = frame.picture;
     out.scale = frame.scale;
-    if (const auto grey = greyOut(settings)) {
+    const auto space = outputSpace(colour, profile);
+    if (space && space->channels() == 1) {
         std::vector<std::uint8_t> values(static_cast<std::size_t>(out.size.pixels()));
-        convertPixels(out.rgb.data(), false, *srgbSpace(), values.data(), false, *grey, values.size(),
+        convertPixels(out.rgb.data(), false, *srgbSpace(), values.data(), false, *space, values.size(),
                       Intent::Relative);
-        convertPixels(values.data(), false, *grey, out.rgb.data(), false, *srgbSpace(), values.size(),
+        convertPixels(values.data(), false, *space, out.rgb.data(), false, *srgbSpace(), values.size(),
                       Intent::Relative);
     }
-    const auto formats = settings.formats();
-    if (!formats.empty() && !holdsAlpha(formats.front()))
-        flattenOnto(out, settings.background);
+    if (!alpha)
+        flattenOnto(out, background);
     return out;
 }
 

@@ -1,9 +1,10 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// From finished pixels to the bytes of a copy: JPEG, PNG, TIFF or WebP, with metadata composed from nothing.
+// The last stage: from finished pixels to the bytes of a copy, with metadata composed from nothing.
 #pragma once
 
-#include "render/render.h"
+#include "formats/output_format.h"
+#include "render/stages.h"
 #include "rights/apply.h"
 #include "rights/mark.h"
 
@@ -14,24 +15,42 @@ struct EncodedCopy {
     Notes notes; ///< what its containers had no room for
 };
 
-/// Whether a copy of this format gets a new preview: only Exif in a JPEG has a place for one.
-bool hasNewPreview(const Delivery& delivery, Container format);
+/// All that the bytes depend on besides the pixels, and so its own key: see render/stages.h.
+struct EncodeStage {
+    std::string format;     ///< key of an output format
+    FileSettings file;      ///< what that format uses of them
+    double pixelsPerMm = 0; ///< to be stated; 0: none
+    bool preview = false;   ///< a small picture of itself goes into it
+    CopyWords words;        ///< all that its metadata will say
+    CopyMark holds;         ///< what really stands on it
+    bool operator==(const EncodeStage&) const = default;
+    /// Throws Problem(Internal | BadFile).
+    EncodedCopy on(const Frame& frame) const;
+};
+EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
+                        const CopyWords& words, const CopyMark& holds);
 
 /// Told when the format can't hold that size.
-std::optional<Note> limitNote(Container format, Size size);
+std::optional<Note> limitNote(const OutputFormat& format, Size size);
 
-/// `words` is all that the copy's metadata will say; `holds` what really stands on it.
-EncodedCopy encodeCopy(const Frame& frame, const Delivery& delivery, const ChainPlan& plan, Container format,
-                       const CopyWords& words, const CopyMark& holds);
 /// Only the coder, without metadata.
-Bytes encodePixels(const Frame& frame, const FileSettings& settings, Container format);
-/// The same as a JPEG of that quality.
-Bytes encodeJpeg(const Frame& frame, const FileSettings& settings);
+Bytes encodePixels(const Frame& frame, const FileSettings& settings, const OutputFormat& format);
+/// A plain JPEG of that quality, 1 to 100.
+Bytes encodeJpeg(const Frame& frame, int quality);
 /// The pixels as a screen shows them, as a PNG: for proofs on disk.
 Bytes encodePng(const Frame& frame);
 
 /// What a screen shows of a finished frame: 8-bit sRGB, grey where the delivery is. Transparency stays where
-/// the first of its formats can hold it.
-Frame screenFrame(const Frame& frame, const FileSettings& settings);
+/// the first of its formats can hold it. Its own key, like the stages.
+struct ScreenStage {
+    ColourOut colour = ColourOut::Srgb;
+    std::string profile;
+    bool alpha = false;
+    Rgb background;
+    bool operator==(const ScreenStage&) const = default;
+    /// Throws Problem when the profile can't be used.
+    Frame on(const Frame& frame) const;
+};
+ScreenStage screenStage(const FileSettings& settings);
 
 } // namespace keepseal

@@ -6,7 +6,6 @@
 #include "delivery/exception.h"
 #include "render/ahead.h"
 #include "render/picture_words.h"
-#include "render/render.h"
 #include "rights/mark.h"
 
 namespace keepseal {

@@ -20,6 +20,7 @@ namespace {
 namespace fs = std::filesystem;
 
 constexpr int kThumbnail = 420; // pixels on the long side
+constexpr int kQuality = 82;
 
 struct Shown {
     const LedgerRow* row = nullptr;
@@ -123,9 +124,7 @@ void drawPicture(cairo_t* c, const Frame& frame, double x, double y, double widt
                          static_cast<std::uint32_t>(from[1]) << 8 | from[2];
     }
     cairo_surface_mark_dirty(image.get());
-    FileSettings file;
-    file.quality = 82;
-    auto* jpeg = new Bytes(encodeJpeg(frame, file));
+    auto* jpeg = new Bytes(encodeJpeg(frame, kQuality));
     cairo_surface_set_mime_data(
         image.get(), CAIRO_MIME_TYPE_JPEG, jpeg->data(), jpeg->size(),
         [](void* data) { delete static_cast<Bytes*>(data); }, jpeg);
@@ -228,14 +227,12 @@ void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs:
     std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
                       escaped(sheet.title) + "</title><style>" + kStyle + "</style></head><body>\n<h1>" +
                       escaped(sheet.title) + "</h1><p>" + escaped(summaryOf(ledger, rows)) + "</p>\n<main>\n";
-    FileSettings jpeg;
-    jpeg.quality = 82;
     for (std::size_t i = 0; i < rows.size() && !stop; ++i) {
         const auto& shown = rows[i];
         const auto frame = thumbnailOf(shown.row->copy);
         out += "<figure><div>" +
                (frame ? "<img alt=\"" + escaped(shown.name) + "\" src=\"data:image/jpeg;base64," +
-                            base64(encodeJpeg(*frame, jpeg)) + "\">"
+                            base64(encodeJpeg(*frame, kQuality)) + "\">"
                       : std::string("can't be read any more")) +
                "</div><figcaption><b>" + escaped(shown.name) + "</b>";
         if (sheet.details)

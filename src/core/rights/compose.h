@@ -39,9 +39,4 @@ struct CopyFacts {
 /// a whole character, stay whole in XMP and Exif, and are named in `notes`. Throws Problem(Internal).
 ComposedMetadata composeMetadata(const CopyWords& words, const CopyFacts& facts = {});
 
-/// Puts the metadata, a resolution (0: none) and a colour profile (if given) into a bare JPEG right after its
-/// first marker. Any metadata that `jpeg` already holds is dropped. Throws Problem(Internal) when it is no
-/// JPEG.
-Bytes withMetadata(ByteSpan jpeg, const ComposedMetadata& metadata, ByteSpan iccProfile, double pixelsPerMm);
-
 } // namespace keepseal

@@ -5,7 +5,6 @@
 // Exif and the XMP specification part 3), PNG 1.2 with eXIf, TIFF 6.0, WebP (RFC 9649).
 #pragma once
 
-#include "picture/container.h"
 #include "rights/compose.h"
 
 namespace keepseal {
@@ -15,10 +14,8 @@ struct EmbedExtras {
     double pixelsPerMm = 0; ///< 0: none is stated
 };
 
-/// Throws Problem(Internal) when `bare` is no such picture or the metadata does not fit.
-Bytes embedMetadata(Container container, ByteSpan bare, const ComposedMetadata& metadata,
-                    const EmbedExtras& extras);
-
+/// All throw Problem(Internal) when `bare` is no such picture or the metadata does not fit.
+Bytes embedInJpeg(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 Bytes embedInPng(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);

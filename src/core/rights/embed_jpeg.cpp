@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/problem.h"
-#include "rights/compose.h"
+#include "rights/containers.h"
 
 #include <algorithm>
 #include <cmath>
@@ -78,7 +78,7 @@ bool dropsSegment(std::uint8_t marker) {
 
 } // namespace
 
-Bytes withMetadata(ByteSpan jpeg, const ComposedMetadata& metadata, ByteSpan iccProfile, double pixelsPerMm) {
+Bytes embedInJpeg(ByteSpan jpeg, const ComposedMetadata& metadata, const EmbedExtras& extras) {
     using namespace std::string_view_literals;
     if (jpeg.size() < 4 || jpeg[0] != 0xFF || jpeg[1] != 0xD8)
         throw Problem(ProblemKind::Internal, {}, "the encoder made no JPEG");
@@ -94,15 +94,15 @@ Bytes withMetadata(ByteSpan jpeg, const ComposedMetadata& metadata, ByteSpan icc
         at += length;
     }
     Bytes out = {0xFF, 0xD8};
-    out.reserve(jpeg.size() + metadata.exif.size() + metadata.xmp.size() + iccProfile.size() + 1024);
-    addJfif(out, pixelsPerMm);
+    out.reserve(jpeg.size() + metadata.exif.size() + metadata.xmp.size() + extras.iccProfile.size() + 1024);
+    addJfif(out, extras.pixelsPerMm);
     addSegment(out, 0xE1, "Exif\0\0"sv, metadata.exif);
     const auto& packet = metadata.xmpExtended.empty() ? metadata.xmp : metadata.xmpMain;
     if (!packet.empty())
         addSegment(out, 0xE1, "http://ns.adobe.com/xap/1.0/\0"sv, spanOf(packet));
     addExtendedXmp(out, metadata.xmpExtended, metadata.xmpDigest);
     addResources(out, metadata.photoshop);
-    addProfile(out, iccProfile);
+    addProfile(out, extras.iccProfile);
     out.insert(out.end(), rest.begin(), rest.end());
     out.insert(out.end(), jpeg.begin() + at, jpeg.end());
     return out;

@@ -160,21 +160,4 @@ Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
     return out;
 }
 
-Bytes embedMetadata(Container container, ByteSpan bare, const ComposedMetadata& metadata,
-                    const EmbedExtras& extras) {
-    switch (container) {
-    case Container::Jpeg:
-        return withMetadata(bare, metadata, extras.iccProfile, extras.pixelsPerMm);
-    case Container::Png:
-        return embedInPng(bare, metadata, extras);
-    case Container::Tiff:
-        return embedInTiff(bare, metadata, extras);
-    case Container::WebP:
-        return embedInWebP(bare, metadata, extras);
-    default:
-        break;
-    }
-    throw Problem(ProblemKind::Internal, {}, std::string(nameOf(container)) + " is not written");
-}
-
 } // namespace keepseal

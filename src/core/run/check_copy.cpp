@@ -4,7 +4,7 @@
 
 #include "base/problem.h"
 #include "base/text.h"
-#include "picture/develop.h"
+#include "formats/output_format.h"
 #include "privacy/tables.h"
 
 #include <algorithm>
@@ -17,10 +17,6 @@ namespace {
 /// Texts longer than this may be cut in Exif, which has one segment of 64 kB in a JPEG.
 constexpr std::size_t kExifAtLeast = 11'000;
 
-bool hasIim(Container format) {
-    return format == Container::Jpeg || format == Container::Tiff;
-}
-
 bool isOwnBlock(const std::string& where) {
     static constexpr std::string_view blocks[] = {"XMP",        "extended XMP / XMP", "Exif", "TIFF",
                                                   "Exif / GPS", "TIFF / GPS",         "IIM"};
@@ -30,7 +26,8 @@ bool isOwnBlock(const std::string& where) {
 /// What may be in the file, each piece once; what is left over at the end is missing.
 class Promised {
 public:
-    Promised(const CopyWords& words, Container format) : m_tags(words.exif) {
+    Promised(const CopyWords& words, const OutputFormat& format)
+        : m_tags(format.exif ? words.exif : std::vector<ExifValue>()) {
         for (const auto& [key, value] : words.fields)
             if (const auto* field = metadataField(key))
                 expect(*field, value, format);
@@ -64,17 +61,17 @@ public:
     }
 
 private:
-    void expect(const FieldInfo& field, const FieldValue& value, Container format) {
+    void expect(const FieldInfo& field, const FieldValue& value, const OutputFormat& format) {
         std::string joined;
         for (const auto& item : value.items) {
             joined += (joined.empty() ? "" : "; ") + item;
             m_texts.emplace(field.xmp, readableText(item));
-            if (field.iimDataset && hasIim(format))
+            if (field.iimDataset && format.iim)
                 m_texts.emplace(field.iimName(), readableText(cutUtf8(item, field.iimBytes)));
         }
         for (const auto& [language, text] : value.languages)
             m_texts.emplace(field.xmp, readableText(text));
-        if (field.exifTag && !joined.empty())
+        if (format.exif && field.exifTag && !joined.empty())
             m_texts.emplace(field.exifName(), readableText(joined));
     }
 
@@ -91,7 +88,7 @@ private:
 };
 
 void holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
-    Promised promised(promise.words, promise.format);
+    Promised promised(promise.words, outputFormat(promise.format));
     for (const auto& finding : check.report.findings) {
         if (isOwnBlock(finding.where) && promised.take(finding))
             continue;
@@ -147,17 +144,13 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Cop
 
 CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const FileReport& original) {
     CopyCheck check;
-    check.report = inspect(copy);
+    auto read = outputFormat(promise.format).readBack(copy);
+    check.report = std::move(read.report);
     holdAgainstPromise(promise, check);
-    try {
-        const auto facts = readFacts(copy, "the copy");
-        if (facts.container != promise.format)
-            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its format", {}});
-        if (!(facts.stored == promise.size) || facts.orientation != 1)
-            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its size in pixels", {}});
-    } catch (const Problem& problem) {
-        addNote(check.failures, {NoteKind::CopyNotAsPlanned, problem.happened, {}});
-    }
+    if (!read.fault.empty())
+        addNote(check.failures, {NoteKind::CopyNotAsPlanned, read.fault, {}});
+    else if (!(read.size == promise.size))
+        addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its size in pixels", {}});
     // Coordinates that a person wrote into a text are told as a warning; anything else that tells is a fault.
     check.noPlace =
         std::none_of(check.report.findings.begin(), check.report.findings.end(),

@@ -11,7 +11,7 @@
 namespace keepseal {
 
 struct CopyPromise {
-    Container format = Container::Jpeg;
+    std::string format = "jpeg"; ///< key of an output format
     Size size;
     CopyWords words;
     bool opensLocation = false; ///< the delivery says in words that the place is told
@@ -25,8 +25,7 @@ struct CopyCheck {
     Notes failures;            ///< any one of them means: not delivered
 };
 
-/// `original` is what the original told. `copy` is read by the privacy walkers only.
-/// PNG and WebP have no place for IIM: there XMP and Exif must be in step.
+/// `original` is what the original told. Where a format has no place for IIM, XMP and Exif must be in step.
 CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const FileReport& original);
 
 /// Kinds of metadata the original has and the copy has not, for a person, each with its number.

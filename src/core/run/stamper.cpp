@@ -22,22 +22,24 @@ constexpr int kMaxNumber = 100000;
 
 /// What it asks of the decoder; nothing for a delivery that can't be carried out (its profile is missing):
 /// that is told of its own copies when their turn comes, and is nothing to those of other deliveries.
-std::optional<DevelopWish> wishOf(const Delivery& delivery, const ChainPlan& chain) {
+std::optional<DevelopWish> wishOf(const CopyAsked& asked) {
     try {
-        return developWish(delivery, chain, chain.sizes.whole);
+        return baseOf(asked).wish();
     } catch (const Problem&) {
         return std::nullopt;
     }
 }
 
-std::uint64_t renderMemory(const PictureFacts& facts, const Delivery& delivery, const ChainPlan& chain) {
-    const auto wish = wishOf(delivery, chain);
+std::uint64_t renderMemory(const CopyAsked& asked) {
+    const auto wish = wishOf(asked);
     if (!wish)
         return 0;
-    const auto perPixel = delivery.file.works16() ? 6U : 3U;
+    const auto perPixel = wish->deep ? 6U : 3U;
     const auto bordered =
-        chain.ground.needed() ? static_cast<std::uint64_t>(chain.sizes.whole.pixels()) * perPixel * 2 : 0;
-    return developMemory(facts, *wish) + bordered;
+        asked.chain.ground.needed()
+            ? static_cast<std::uint64_t>(asked.chain.sizes.whole.pixels()) * perPixel * 2
+            : 0;
+    return developMemory(asked.facts, *wish) + bordered;
 }
 
 } // namespace
@@ -55,7 +57,7 @@ public:
         const auto shared = planSharing(together);
         std::uint64_t most = 0;
         for (const auto index : copies)
-            most = std::max(most, renderMemory(m_facts, deliveryOf(index), chainOf(index)));
+            most = std::max(most, renderMemory(askedFor(index, chainOf(index))));
         const MemoryBudget::Share share(m_stamper.m_budget,
                                         most + (shared ? decodedMemory(m_facts, *shared) : 0));
         m_shrink = shared;
@@ -77,6 +79,10 @@ private:
         return planChain(deliveryOf(index), m_facts.size, exception().turn, m_facts.pixelsPerMm);
     }
 
+    CopyAsked askedFor(std::size_t index, const ChainPlan& chain) const {
+        return {m_path, m_facts, m_metadata, deliveryOf(index), exception(), chain};
+    }
+
     /// How far the one decode for all deliveries may shrink; nothing when there is only one delivery, or when
     /// the pixels would take more than half of the memory: then each decodes for itself.
     std::optional<int> planSharing(const std::vector<std::size_t>& together) const {
@@ -87,7 +93,7 @@ private:
             const auto delivery = m_plan.copies[index].delivery;
             several = several || (first && *first != delivery);
             first = delivery;
-            if (const auto wish = wishOf(deliveryOf(index), chainOf(index)))
+            if (const auto wish = wishOf(askedFor(index, chainOf(index))))
                 shrink = std::min(shrink, decodeShrinkFor(m_facts, *wish));
         }
         const bool fits = decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
@@ -134,7 +140,7 @@ private:
         const auto& planned = m_plan.copies[index];
         const auto& delivery = deliveryOf(index);
         const auto chain = chainOf(index);
-        const CopyAsked asked{m_path, m_facts, m_metadata, delivery, exception(), chain};
+        const auto asked = askedFor(index, chain);
         row.notes = planned.notes;
         if (m_renderedFor != planned.delivery)
             m_ahead = lookAhead(asked, m_stamper.m_prepared[planned.delivery]);
@@ -152,10 +158,13 @@ private:
             return false;
         if (m_stamper.m_stop)
             throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
-        const auto encoded = encodeCopy(m_rendered.frame, delivery, chain, planned.format,
-                                        m_rendered.words.copy, m_rendered.holds);
+        const auto encoding =
+            encodeStage(delivery, chain, planned.format, m_rendered.words.copy, m_rendered.holds);
+        const auto encoded = encoding.on(m_rendered.frame);
         return deliverable(row, encoded.notes) &&
-               deliver(encoded.bytes, chain.sizes.whole, planned, *destination, row);
+               deliver(encoded.bytes, {encoding.format, chain.sizes.whole, encoding.words,
+                                       delivery.privacy.opensLocation(), encoding.preview},
+                       planned, *destination, row);
     }
 
     void render(std::size_t index, const CopyAsked& asked) {
@@ -167,15 +176,10 @@ private:
         m_renderedFor = index;
     }
 
-    bool deliver(const Bytes& bytes, Size size, const PlannedCopy& planned, Destination& destination,
-                 LedgerRow& row) {
-        const auto& delivery = m_plan.deliveries[planned.delivery];
-        const auto& words = m_rendered.words;
+    bool deliver(const Bytes& bytes, const CopyPromise& promise, const PlannedCopy& planned,
+                 Destination& destination, LedgerRow& row) {
         auto staged = destination.stage(bytes);
-        auto check = checkCopy(*staged,
-                               {planned.format, size, words.copy, delivery.privacy.opensLocation(),
-                                hasNewPreview(delivery, planned.format)},
-                               m_report);
+        auto check = checkCopy(*staged, promise, m_report);
         if (staged->size() != bytes.size())
             addNote(check.failures, {NoteKind::CopyNotAsPlanned, "it is not whole", {}});
         if (!deliverable(row, check.failures))
@@ -184,13 +188,13 @@ private:
         placeUnderFreeName(*staged, destination, planned, row);
         row.copyBytes = bytes.size();
         row.copyModifiedNs = identityOf(row.copy).modifiedNs;
-        row.copySize = size;
+        row.copySize = promise.size;
         row.noPlaceInCopy = check.noPlace;
-        row.rightsInCopy = check.rightsInStep && !words.copy.fields.empty();
-        row.placeOpened = delivery.privacy.opensLocation();
+        row.rightsInCopy = check.rightsInStep && !promise.words.fields.empty();
+        row.placeOpened = promise.opensLocation;
         row.sealOnCopy = m_rendered.holds.seal;
         row.borderOnCopy = m_rendered.holds.border;
-        for (const auto& [key, value] : words.copy.fields)
+        for (const auto& [key, value] : promise.words.fields)
             row.written.push_back(metadataField(key)->label);
         row.removed = removedKinds(m_report, check.report);
         return true;

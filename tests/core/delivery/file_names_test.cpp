@@ -58,22 +58,22 @@ TEST(CopyStem, LettersAndCharactersAreForTheWholeName) {
     EXPECT_EQ(copyStem(place, facts).text, "boe-uber-watt");
     place.letters = NameLetters::Upper;
     place.suffix = "-web";
-    EXPECT_EQ(copyFileName("X", place, Container::Jpeg, 1), "X-WEB.jpg");
+    EXPECT_EQ(copyFileName("X", place, "jpg", 1), "X-WEB.jpg");
 }
 
 TEST(CopyFileName, NumbersAndEndings) {
     PlaceSettings place;
     place.suffix = "-web";
-    EXPECT_EQ(copyFileName("marsh", place, Container::Jpeg, 1), "marsh-web.jpg");
-    EXPECT_EQ(copyFileName("marsh", place, Container::Tiff, 3), "marsh-web-3.tif");
+    EXPECT_EQ(copyFileName("marsh", place, "jpg", 1), "marsh-web.jpg");
+    EXPECT_EQ(copyFileName("marsh", place, "tif", 3), "marsh-web-3.tif");
 }
 
 TEST(CopyFileName, ACutNameKeepsWhatTellsFilesApart) {
     auto place = named("{name}");
     place.longest = 24;
     const std::string same = "Kite festival on the tidal marsh, second evening ";
-    const auto one = copyFileName(same + "0001", place, Container::Jpeg, 1);
-    const auto two = copyFileName(same + "0002", place, Container::Jpeg, 1);
+    const auto one = copyFileName(same + "0001", place, "jpg", 1);
+    const auto two = copyFileName(same + "0002", place, "jpg", 1);
     EXPECT_NE(one, two);
     EXPECT_THAT(one, HasSubstr("0001.jpg"));
     EXPECT_LE(one.size(), 24U + 4);
@@ -99,7 +99,7 @@ TEST(CopyFileName, AnyBytesMakeANameThatFileSystemsTake) {
         place.letters = static_cast<NameLetters>(random() % 3);
         place.longest = 16 + static_cast<int>(random() % 180);
         const TextFacts facts = {{"name", some()}, {"title", some()}};
-        const auto name = copyFileName(copyStem(place, facts).text, place, Container::Jpeg, 1 + random() % 3);
+        const auto name = copyFileName(copyStem(place, facts).text, place, "jpg", 1 + random() % 3);
         ASSERT_LE(name.size(), 255U);
         ASSERT_TRUE(isUtf8(name)) << name;
         ASSERT_EQ(name.find_first_of("/\\:*?\"<>|\n\t\x7f"), std::string::npos) << name;

@@ -41,7 +41,7 @@ TEST(Bundle, CarriesAllThatItNeedsAndNotAPersonsFolders) {
     second.name = "second";
     second.notes = "for the gallery";
     second.tags = {"web"};
-    exportDeliveries({furnished(folder), second}, folder / "share.zip");
+    exportDeliveries({furnished(folder), second}, folder / "share.zip", folder.path());
     for (const auto& [name, bytes] : readZip(folder / "share.zip", 1 << 20, 50))
         EXPECT_EQ(std::string(bytes.begin(), bytes.end()).find("private client folder"), std::string::npos)
             << name;
@@ -54,7 +54,7 @@ TEST(Bundle, CarriesAllThatItNeedsAndNotAPersonsFolders) {
     EXPECT_TRUE(taken[0].place.folder.empty());
     EXPECT_NO_THROW(loadLogo(taken[0].seal.parts.back().logo.file));
     EXPECT_TRUE(taken[0].seal.parts.back().logo.file.starts_with((folder / "theirs").string()));
-    EXPECT_EQ(problemOf([&] { exportDeliveries({second}, folder / "share.zip"); }).kind,
+    EXPECT_EQ(problemOf([&] { exportDeliveries({second}, folder / "share.zip", folder.path()); }).kind,
               ProblemKind::Refused);
 }
 

@@ -131,3 +131,33 @@ TEST(LedgerCsv, IsReadByOthersAndNoFormulaGetsIn) {
     EXPECT_THAT(csv, HasSubstr("\"one; two\nlines\""));
     EXPECT_THAT(csv, HasSubstr("/out/a.jpg,12,"));
 }
+
+/// Blocks of plain and of busy pictures, as they come from a card: no order of them may mislead the estimate.
+TEST(Forecast, BytesAreEstimatedFairlyWhateverTheOrderAndWhatFails) {
+    TempFolder folder;
+    std::vector<fs::path> files;
+    for (int i = 0; i < 24; ++i) {
+        Frame frame = plainFrame(300, 200, {120, 130, 140});
+        std::uint32_t random = 7U + static_cast<std::uint32_t>(i);
+        if (i >= 16)
+            for (auto& value : frame.rgb)
+                value = static_cast<std::uint8_t>((random = random * 1664525U + 1013904223U) >> 24);
+        files.push_back(folder / ("in/" + std::to_string(i) + ".png"));
+        writeFile(files.back(), encodePng(frame));
+    }
+    for (const int broken : {4, 12, 20}) // in the middle of each third
+        writeFile(files[static_cast<std::size_t>(broken)], "no picture");
+    for (const bool turned : {false, true}) {
+        if (turned)
+            std::reverse(files.begin(), files.end());
+        const auto plan =
+            makePlan(files, {sampleDelivery(folder / (turned ? "out2" : "out"))}, folder.path());
+        const auto rates = sampleBytes(plan, 3, kNoStop);
+        EXPECT_EQ(rates.sampled, 3U);
+        const auto ahead = forecast(plan, {}, rates, kNoStop);
+        std::uint64_t bytes = 0;
+        for (const auto& row : runAll(plan).ledger.rows)
+            bytes += row.copyBytes;
+        EXPECT_NEAR(static_cast<double>(ahead.bytes) / static_cast<double>(bytes), 1, 0.25) << turned;
+    }
+}

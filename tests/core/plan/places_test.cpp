@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Names and places of copies, from the plan to the disk.
 #include "base/fingerprint.h"
+#include "plan/disk.h"
+#include "plan/plan_json.h"
 #include "run/destination.h"
 #include "run/run.h"
 #include "support/job.h"
@@ -39,9 +41,8 @@ struct Festival {
             makePicture(files.back(), 60, 40);
         }
     }
-    Plan plan(const PlanOptions& options = {}) const {
-        return makePlan(files, {delivery}, folder.path(), options);
-    }
+    PlanRequest request() const { return {files, {delivery}, folder.path()}; }
+    Plan plan() const { return makePlan(request()); }
     RunResult run() const { return runAll(plan()); }
 };
 
@@ -194,11 +195,11 @@ TEST(Places, ConditionsLeavePicturesOutAndLeaveNoGapInTheNumbers) {
     EXPECT_THAT(said(plan.copies[0].notes), ElementsAre(HasSubstr("wide")));
     EXPECT_EQ(plan.copies[1].target.filename(), "001.jpg");
     EXPECT_EQ(plan.copies[2].target.filename(), "002.jpg");
-    PlanOptions options;
+    auto options = job.request();
     options.exceptions[job.files[1]].leftOut = true;
-    EXPECT_TRUE(holdsKind(job.plan(options).copies[1].notes, NoteKind::LeftOutByHand));
+    EXPECT_TRUE(holdsKind(makePlan(options).copies[1].notes, NoteKind::LeftOutByHand));
     options.exceptions[job.files[0]].turn.quarterTurns = 1; // it is wide now
-    EXPECT_EQ(job.plan(options).copies[0].outcome, Outcome::Waiting);
+    EXPECT_EQ(makePlan(options).copies[0].outcome, Outcome::Waiting);
 }
 
 TEST(Places, HundredsOfFoldersNeedFewDescriptors) {
@@ -286,4 +287,24 @@ TEST(Places, TwoRunsNeverWriteBelowOneFolderAtATime) {
     beside.claim(folder / "out/neighbour");
     beside.claim(folder / "elsewhere");
     beside.claim(folder / "elsewhere/inside");
+}
+
+TEST(Places, APlanIsAPureFunctionOfItsRequestAndTheDiskAsItWas) {
+    Festival job;
+    EXPECT_EQ(job.run().exitCode(), 0);
+    const auto shown = [](const Plan& plan) { return toJson(plan).dump(); };
+    auto request = job.request();
+    request.deliveries[0].place.name = "{title|untitled}-{number}"; // the files' own words are asked for
+    DiskSnapshot disk;
+    const auto before = makePlan(request, disk);
+    auto smaller = request;
+    smaller.deliveries[0].fit.longSide = 30;
+    const auto beforeSmaller = shown(makePlan(smaller, disk));
+    // Whatever becomes of the disk now: no plan of this snapshot hears of it.
+    fs::remove_all(job.folder / "out");
+    for (const auto& file : job.files)
+        fs::remove(file);
+    EXPECT_EQ(shown(makePlan(request, disk)), shown(before));
+    EXPECT_EQ(shown(makePlan(smaller, disk)), beforeSmaller);
+    EXPECT_NE(shown(makePlan(request)), shown(before));
 }

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/problem.h"
+#include "plan/disk.h"
 #include "plan/plan.h"
 #include "record/register.h"
 #include "run/check_copy.h"
@@ -130,21 +131,22 @@ TEST(Plan, ARelativeFolderCountsFromTheBaseAndHomeIsKnown) {
 }
 
 TEST(SettingsDigest, ChangesWithWhatShapesACopyAndNotWithItsPlace) {
+    DiskSnapshot disk;
     const auto delivery = sampleDelivery("/a");
     auto moved = delivery;
     moved.place.folder = "/b";
     moved.name = "other name";
-    EXPECT_EQ(settingsDigest(delivery), settingsDigest(moved));
+    EXPECT_EQ(settingsDigest(delivery, disk), settingsDigest(moved, disk));
     for (const auto& change : std::vector<std::function<void(Delivery&)>>{
              [](Delivery& d) { d.seal.setText("!!"); }, [](Delivery& d) { d.fit.longSide = 100; },
-             [](Delivery& d) { d.file.quality = 50; },
+             [](Delivery& d) { d.file.set("quality", 50.0); },
              [](Delivery& d) { d.rights.setAlways("creator", "x"); },
              [](Delivery& d) {
                  d.seal.parts.front().colour = {1, 2, 3};
              }}) {
         auto changed = delivery;
         change(changed);
-        EXPECT_NE(settingsDigest(delivery), settingsDigest(changed));
+        EXPECT_NE(settingsDigest(delivery, disk), settingsDigest(changed, disk));
     }
 }
 

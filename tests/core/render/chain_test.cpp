@@ -135,8 +135,8 @@ TEST(Chain, SizesAreTheSameInPlanProofAndFile) {
             delivery.border = bordered();
             way.change(delivery);
             const auto planned = picture.plan(delivery, way.turn).sizes.whole;
-            const Bytes copy = encodeCopy(picture.frame(delivery, {}, way.turn), delivery,
-                                          picture.plan(delivery, way.turn), Container::Jpeg, {}, {})
+            const Bytes copy = encodeStage(delivery, picture.plan(delivery, way.turn), "jpeg", {}, {})
+                                   .on(picture.frame(delivery, {}, way.turn))
                                    .bytes;
             EXPECT_EQ(readFacts(MemorySource(copy), "copy").size, planned) << way.name << " of " << path;
         }
@@ -225,11 +225,11 @@ TEST(Chain, TheResolutionReachesTheFile) {
     Delivery delivery;
     delivery.fit.setResolution = true;
     delivery.fit.resolution = 240;
-    for (const auto format : {Container::Jpeg, Container::Png, Container::Tiff, Container::WebP}) {
-        const auto file = folder / (std::string("r.") + endingOf(format));
+    for (const std::string format : {"jpeg", "png", "tiff", "webp"}) {
+        const auto file = folder / (std::string("r.") + outputFormat(format).ending);
         writeFile(file, picture.copy(delivery, format));
-        EXPECT_EQ(exiftool(file, format == Container::Png ? "PNG-pHYs:PixelsPerUnitX" : "XResolution"),
-                  format == Container::Png ? "9449" : "240")
+        EXPECT_EQ(exiftool(file, format == "png" ? "PNG-pHYs:PixelsPerUnitX" : "XResolution"),
+                  format == "png" ? "9449" : "240")
             << file;
     }
 }
@@ -241,14 +241,14 @@ TEST(Chain, ASealStandsAgainstThePictureOrTheWhole) {
     Delivery delivery;
     delivery.border = bordered(20);
     delivery.seal.setText("Marsh");
-    FinishResult result;
+    SealResult result;
     picture.frame(delivery, {}, {}, &result);
     const auto inside = picture.plan(delivery).ground.layout.inside;
-    EXPECT_LE(result.seal.box.right(), inside.right());
-    EXPECT_LE(result.seal.box.bottom(), inside.bottom());
+    EXPECT_LE(result.box.right(), inside.right());
+    EXPECT_LE(result.box.bottom(), inside.bottom());
     delivery.seal.against = Against::Whole;
     picture.frame(delivery, {}, {}, &result);
-    EXPECT_GT(result.seal.box.bottom(), inside.bottom());
+    EXPECT_GT(result.box.bottom(), inside.bottom());
 }
 
 /// Rings ever finer from the middle outwards: what is finer than the copy can show must turn grey, not into

@@ -92,16 +92,16 @@ TEST(Encode, TheFileStationsSettingsReachTheFile) {
     const Opened picture(folder / "p.png");
     std::map<std::string, std::uintmax_t> sizes;
     for (const int quality : {40, 90})
-        for (const auto chroma : {Chroma::Smaller, Chroma::Full}) {
+        for (const std::string chroma : {"smaller", "full"}) {
             auto delivery = look();
-            delivery.file.quality = quality;
-            delivery.file.chroma = chroma;
+            delivery.file.set("quality", double(quality));
+            delivery.file.set("chroma", chroma);
             const auto bytes = picture.copy(delivery);
-            const auto name = std::to_string(quality) + (chroma == Chroma::Full ? "full" : "smaller");
+            const auto name = std::to_string(quality) + chroma;
             writeFile(folder / (name + ".jpg"), bytes);
             sizes[name] = bytes.size();
             EXPECT_EQ(exiftool(folder / (name + ".jpg"), "YCbCrSubSampling"),
-                      chroma == Chroma::Full ? "1 1" : "2 2")
+                      chroma == "full" ? "1 1" : "2 2")
                 << name;
             EXPECT_EQ(exiftool(folder / (name + ".jpg"), "ColorSpace"), "1");
         }
@@ -114,8 +114,8 @@ TEST(Encode, ACopyDecodesToTheFrameItWasMadeFrom) {
     makePicture(folder / "p.png", 320, 240);
     const Opened picture(folder / "p.png");
     auto delivery = look();
-    delivery.file.quality = 100;
-    delivery.file.chroma = Chroma::Full;
+    delivery.file.set("quality", 100.0);
+    delivery.file.set("chroma", "full");
     const auto frame = picture.frame(delivery, {320, 240});
     writeFile(folder / "copy.jpg", copyOf(frame, delivery));
     auto none = delivery;
@@ -131,7 +131,7 @@ TEST(Render, EveryDesignHoldsFromTinyToHuge) {
         Frame frame = plainFrame(width, height, {90, 90, 90});
         auto delivery = look();
         delivery.fit.on = false;
-        const auto box = finishFrame(delivery, planChain(delivery, frame.size), frame).seal.box;
+        const auto box = drawSeal(*prepareSeal(delivery.seal), frame).box;
         EXPECT_FALSE(box.empty());
         EXPECT_GE(box.x, 0);
         EXPECT_GE(box.y, 0);
@@ -151,8 +151,7 @@ TEST(Render, AProfileThatCannotBeUsedIsSetAsideAndSaid) {
     image.tiffsave((folder / "bad.tif").c_str());
     const Opened picture(folder / "bad.tif");
     Notes notes;
-    const auto frame =
-        renderBase(picture.original, "bad.tif", picture.facts, {}, picture.plan({}), {16, 16}, &notes);
+    const auto frame = picture.stages({}, {16, 16}).base.made(picture.original, picture.facts, &notes);
     EXPECT_EQ(frame.size, (Size{16, 16}));
     EXPECT_TRUE(holdsKind(notes, NoteKind::ProfileSetAside));
 }

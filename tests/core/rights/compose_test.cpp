@@ -3,7 +3,7 @@
 #include "base/fingerprint.h"
 #include "base/text.h"
 #include "privacy/report.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "rights/compose.h"
 #include "support/chain.h"
 
@@ -78,10 +78,10 @@ TEST(Compose, DropsWhateverTheJpegAlreadyHeld) {
     planted.gps = planted.camera = true;
     planted.comment = "secret";
     makePicture(folder / "a.jpg", 32, 24, planted);
-    const auto clean = withMetadata(readFile(folder / "a.jpg"), composeMetadata({}), {}, 0);
+    const auto clean = embedInJpeg(readFile(folder / "a.jpg"), composeMetadata({}), {});
     const auto report = inspect(MemorySource(clean));
     EXPECT_FALSE(report.tellsPlace());
     EXPECT_EQ(report.find("Make"), nullptr);
     EXPECT_EQ(report.find("comment"), nullptr);
-    EXPECT_ANY_THROW(withMetadata(Bytes{1, 2, 3, 4}, {}, {}, 0));
+    EXPECT_ANY_THROW(embedInJpeg(Bytes{1, 2, 3, 4}, {}, {}));
 }

@@ -41,7 +41,7 @@ Size sizeOf(const fs::path& file) {
 
 TEST(FormatsRun, OnePictureInSeveralFormatsWithOneName) {
     Job job;
-    job.delivery.file.png = job.delivery.file.tiff = job.delivery.file.webp = true;
+    job.delivery.file.choose("png"), job.delivery.file.choose("tiff"), job.delivery.file.choose("webp");
     job.delivery.border.on = true;
     const auto plan = makePlan(job.files, {job.delivery}, "/");
     EXPECT_EQ(plan.copies.size(), 8U);
@@ -54,13 +54,13 @@ TEST(FormatsRun, OnePictureInSeveralFormatsWithOneName) {
         EXPECT_EQ(exiftool(file, "XMP-dc:Rights"), job.delivery.rights.always("copyright_notice"));
     }
     EXPECT_EQ(job.run().ledger.count(Outcome::AlreadyThere), 8U);
-    job.delivery.file.webpQuality = 50;
+    job.delivery.file.set("webp_quality", 50.0);
     EXPECT_GT(makePlan(job.files, {job.delivery}, "/").count(Outcome::Waiting), 0U);
 }
 
 TEST(FormatsRun, ADeliveryWithoutAFormatIsRefusedBeforeAnythingIsWritten) {
     Job job;
-    job.delivery.file.jpeg = false;
+    job.delivery.file.choose("jpeg", false);
     EXPECT_THROW(makePlan(job.files, {job.delivery}, "/"), Problem);
     EXPECT_FALSE(fs::exists(job.folder / "out"));
 }
@@ -70,8 +70,8 @@ TEST(FormatsRun, AFormatThatCannotHoldOnePictureHoldsThatOneBackOnly) {
     makePicture(job.folder / "in/wide.png", 17000, 10);
     job.files.push_back(job.folder / "in/wide.png");
     job.delivery.fit.on = false;
-    job.delivery.file.jpeg = false;
-    job.delivery.file.webp = true;
+    job.delivery.file.choose("jpeg", false);
+    job.delivery.file.choose("webp");
     const auto result = job.run();
     EXPECT_EQ(result.ledger.count(Outcome::Made), 2U);
     ASSERT_EQ(result.ledger.count(Outcome::HeldBack), 1U);
@@ -109,7 +109,7 @@ TEST(CropRun, AnExceptionGoesThereAndBackAsJson) {
 
 TEST(Stamped, ACopyOfOursIsKnownInEveryFormatAndLeftOut) {
     Job job;
-    job.delivery.file.png = job.delivery.file.tiff = job.delivery.file.webp = true;
+    job.delivery.file.choose("png"), job.delivery.file.choose("tiff"), job.delivery.file.choose("webp");
     job.delivery.border.on = true;
     job.run();
     std::vector<fs::path> copies;

@@ -217,7 +217,7 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
          [](P& p) {
              p.files[0].replace_extension(".png");
              makePicture(p.files[0], 17000, 12);
-             p.delivery.file.webp = true;
+             p.delivery.file.choose("webp");
          }},
     };
 }
@@ -374,8 +374,8 @@ TEST(KeptPromises, OnePictureWithFaultsOfManyKindsHoldsBackNoOther) {
     }
     planted.files[0] = planted.folder / "in/seventeen.png"; // too wide for one of its formats
     makePicture(planted.files[0], 17000, 12);
-    planted.delivery.file.jpeg = false;
-    planted.delivery.file.webp = true;
+    planted.delivery.file.choose("jpeg", false);
+    planted.delivery.file.choose("webp");
     writeFile(planted.files[2], "\xFF\xD8\xFF and no more");
     const auto plan = planted.plan();
     const auto ahead = forecast(plan, {}, {}, kGoOn);

@@ -43,11 +43,11 @@ std::vector<Delivery> everyWritingPath(const fs::path& out) {
     web.fit.longSide = 120;
     auto full = sampleDelivery(out / "full");
     full.fit.on = false;
-    full.file.png = full.file.tiff = full.file.webp = true;
+    full.file.choose("png"), full.file.choose("tiff"), full.file.choose("webp");
     auto deep = sampleDelivery(out / "deep");
     deep.fit.on = deep.seal.on = false;
-    deep.file.jpeg = false;
-    deep.file.png = deep.file.tiff = true;
+    deep.file.choose("jpeg", false);
+    deep.file.choose("png"), deep.file.choose("tiff");
     deep.file.depth = BitDepth::Sixteen;
     deep.file.colour = ColourOut::Original;
     auto kept = sampleDelivery(out / "kept"); // as much as may stay
@@ -117,7 +117,7 @@ TEST(Leaks, OpenedInWordsThePlaceIsToldAndNothingElse) {
     delivery.privacy.location = Stay::Keep;
     EXPECT_THROW(makePlan({folder / "in/a.jpg"}, {delivery}, "/"), Problem); // a switch alone is not enough
     delivery.privacy.locationWords = kLocationWords;
-    delivery.file.png = delivery.file.tiff = delivery.file.webp = true;
+    delivery.file.choose("png"), delivery.file.choose("tiff"), delivery.file.choose("webp");
     const std::atomic<bool> stop{false};
     const auto result =
         runPlan(makePlan({folder / "in/a.jpg"}, {delivery}, "/"), {}, stop, [](const RunEvent&) {});

@@ -260,7 +260,7 @@ TEST(Resume, AForgedOrCutJournalIsAProblemAndNoCrash) {
 TEST(Faults, AFullDiskIsToldForEachCopyAndGoingOnCompletes) {
     Studio studio(6);
     for (auto& delivery : studio.deliveries)
-        delivery.file.quality = 100, delivery.fit.longSide = 300;
+        delivery.file.set("quality", 100.0), delivery.fit.longSide = 300;
     // Files of at most so many kB: what a full disk does to a write, without a disk.
     std::vector<std::string> words = {
         "timeout", "-s", "KILL", "60", "bash", "-c", "ulimit -f 12; exec \"$@\"", "bash"};

@@ -5,11 +5,12 @@
 #include "base/problem.h"
 #include "plan/gather.h"
 #include "privacy/report.h"
-#include "render/render.h"
+#include "render/chain_plan.h"
 #include "run/check_copy.h"
 #include "run/destination.h"
 #include "run/run.h"
 #include "support/chain.h"
+#include "support/job.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -272,7 +273,7 @@ TEST(CheckCopy, FindsPlantedFaults) {
     makePicture(folder / "o.jpg", 64, 48, planted);
     const auto original = inspect(MemorySource(readFile(folder / "o.jpg")));
     const auto failures = [&](const Bytes& bytes, Size size = {64, 48}) {
-        return checkCopy(MemorySource(bytes), promiseOf(delivery, Container::Jpeg, size), original)
+        return checkCopy(MemorySource(bytes), promiseOf(delivery, "jpeg", size), original)
             .failures.size();
     };
     EXPECT_EQ(failures(good), 0U);

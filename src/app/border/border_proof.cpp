@@ -1,0 +1,53 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "border/border_proof.h"
+
+#include "geometry/fit.h"
+#include "proofs/frame_proof.h"
+#include "render/ahead.h"
+
+namespace keepseal::app {
+
+BorderProof::BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception)
+    : m_delivery(std::move(delivery)), m_info(std::move(info)), m_exception(std::move(exception)) {}
+
+Delivery BorderProof::in(const BorderDesign& border) const {
+    auto out = m_delivery;
+    out.border = border;
+    out.border.on = true;
+    return out;
+}
+
+ChainPlan BorderProof::chain(const BorderDesign& border) const {
+    return planChain(in(border), m_info->facts.size, m_exception.turn, m_info->facts.pixelsPerMm);
+}
+
+QImage BorderProof::image(const BorderDesign& border, Size room, With with) const {
+    const auto delivery = in(border);
+    const auto chain = this->chain(border);
+    const CopyAsked asked{m_info->path, m_info->facts, m_info->metadata, delivery, m_exception, chain};
+    const auto ahead = lookAhead(asked);
+    Size whole = fitInside(chain.sizes.whole, room);
+    if (whole.longSide() > chain.sizes.whole.longSide())
+        whole = chain.sizes.whole;
+    const auto stages = stagesOf(asked, ahead.words.facts, whole);
+    const Original original(m_info->path);
+    const auto pixels = decoded(original, decodeShrinkFor(m_info->facts, stages.base.wish()));
+    Frame frame = stages.base.made(original, m_info->facts, nullptr, pixels);
+    stages.finish.on(frame);
+    stages.frame.on(frame);
+    if (with == With::BorderAndSeal)
+        stages.seal.on(frame, ahead.prepared);
+    return toImage(frame, delivery.file);
+}
+
+DecodedPtr BorderProof::decoded(const Original& original, int shrink) const {
+    const std::lock_guard lock(m_mutex);
+    if (!m_decoded || shrink < m_shrink) {
+        m_decoded = decodePicture(original, m_info->path.string(), m_info->facts, shrink);
+        m_shrink = shrink;
+    }
+    return m_decoded;
+}
+
+} // namespace keepseal::app

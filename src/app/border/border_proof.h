@@ -1,0 +1,39 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One picture in other borders than its delivery's: by the stages that make its copy, smaller. The original is
+// decoded once for all of them. Called in the background, by several threads.
+#pragma once
+
+#include "document/picture_library.h"
+#include "picture/original.h"
+#include "render/chain_plan.h"
+
+#include <QImage>
+
+#include <mutex>
+
+namespace keepseal::app {
+
+class BorderProof {
+public:
+    BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception);
+    /// The chain with that border.
+    ChainPlan chain(const BorderDesign& border) const;
+    enum class With { Border, BorderAndSeal };
+    /// At most as large as `room`. Throws Problem.
+    QImage image(const BorderDesign& border, Size room, With with) const;
+    const Delivery& delivery() const { return m_delivery; }
+
+private:
+    Delivery in(const BorderDesign& border) const;
+    /// The pixels, shrunk by no more than that.
+    DecodedPtr decoded(const Original& original, int shrink) const;
+    Delivery m_delivery;
+    PictureInfoPtr m_info;
+    PictureException m_exception;
+    mutable std::mutex m_mutex;
+    mutable DecodedPtr m_decoded;
+    mutable int m_shrink = 0;
+};
+
+} // namespace keepseal::app

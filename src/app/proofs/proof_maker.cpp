@@ -1,0 +1,110 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "proofs/proof_maker.h"
+
+#include "document/chain_of.h"
+#include "proofs/frame_proof.h"
+#include "render/ahead.h"
+
+#include <algorithm>
+#include <atomic>
+#include <cmath>
+#include <thread>
+
+namespace keepseal::app {
+namespace {
+
+/// The whole that goes with a base of these pixels: as wanted where the base was made for it. While a border is
+/// drawn its size follows, and the picture on screen stays as it was developed.
+Size wholeFor(const ChainPlan& chain, const Frame& base, Size wanted) {
+    const Rect at = pictureIn(chain.ground, wanted);
+    if (Size{at.width, at.height} == base.size)
+        return wanted;
+    const double factor =
+        static_cast<double>(base.size.longSide()) / std::max(1, chain.fit.picture.longSide());
+    const auto side = [factor](int v) { return std::max(1, static_cast<int>(std::lround(v * factor))); };
+    return {side(chain.sizes.whole.width), side(chain.sizes.whole.height)};
+}
+
+QRectF shareOf(const Rect& at, Size whole) {
+    return {double(at.x) / whole.width, double(at.y) / whole.height, double(at.width) / whole.width,
+            double(at.height) / whole.height};
+}
+
+} // namespace
+
+MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const PreparedPtr& shared) {
+    MadeProof made{job.pixels, job.shown, {}};
+    auto& pixels = made.pixels;
+    auto& proof = made.proof;
+    const auto chain =
+        planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
+    const CopyAsked asked{job.info->path, job.info->facts, job.info->metadata,
+                          delivery,       job.exception,   chain};
+    auto ahead = lookAhead(asked, shared);
+    proof.words = wordsToLookAt(*job.info, delivery, ahead.words);
+    auto stages = stagesOf(asked, ahead.words.facts, wholeFor(chain, *pixels.base, job.whole));
+    stages.base = pixels.stages.base; // what these pixels were really developed by
+    const bool kept = pixels.finished && stages.sameUpTo(Stage::Finished, pixels.stages);
+    const auto screen = screenStage(delivery.file);
+    const bool same =
+        kept && stages == pixels.stages && screen == pixels.screen && !proof.sealed.isNull();
+    if (!kept) {
+        auto finished = std::make_shared<Frame>(*pixels.base);
+        stages.finish.on(*finished);
+        pixels.finished = std::move(finished);
+    }
+    proof.notes = std::move(ahead.notes);
+    addNotes(proof.notes, pixels.notes);
+    proof.sharp = pixels.sharp;
+    proof.base = pixels.image;
+    proof.picture = shareOf(stages.frame.picture(), stages.frame.whole);
+    if (!same) {
+        Frame frame = *pixels.finished;
+        proof.ground = {};
+        const auto border = stages.frame.on(frame);
+        proof.seal = stages.seal.on(frame, ahead.prepared, &proof.ground);
+        addNotes(proof.notes, border.notes);
+        proof.sealed = toImage(frame, screen);
+    }
+    addNotes(proof.notes, proof.seal.notes);
+    pixels.stages = std::move(stages);
+    pixels.screen = screen;
+    return made;
+}
+
+namespace {
+
+MadeProof madeOrTold(const ProofJob& job, const Delivery& delivery, const PreparedPtr& shared) {
+    std::optional<Problem> problem;
+    try {
+        return makeProof(job, delivery, shared);
+    } catch (const Problem& p) {
+        problem = p;
+    } catch (const std::exception& e) {
+        problem = Problem(ProblemKind::Internal, job.info->path.string(), e.what());
+    }
+    return {job.pixels, job.shown, problem};
+}
+
+} // namespace
+
+std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery) {
+    const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
+    std::vector<MadeProof> proofs(jobs.size());
+    std::atomic<std::size_t> next{0};
+    const auto loop = [&] {
+        for (auto i = next++; i < jobs.size(); i = next++)
+            proofs[i] = madeOrTold(jobs[i], delivery, shared);
+    };
+    std::vector<std::jthread> helpers;
+    const auto threads =
+        std::min<std::size_t>({4, std::max(1U, std::thread::hardware_concurrency()), jobs.size()});
+    for (std::size_t i = 1; i < threads; ++i)
+        helpers.emplace_back(loop);
+    loop();
+    helpers.clear();
+    return proofs;
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,74 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "formats/output_format.h"
+
+#include "base/problem.h"
+#include "picture/develop.h"
+
+#include <algorithm>
+#include <stdexcept>
+
+namespace keepseal {
+
+// Adding a format that ships with the program: its file, and its name here and in registry().
+OutputFormat jpegFormat();
+OutputFormat pngFormat();
+OutputFormat tiffFormat();
+OutputFormat webpFormat();
+
+namespace {
+
+struct Registry {
+    std::deque<OutputFormat> formats;
+    bool asked = false;
+};
+
+Registry& registry() {
+    static Registry out{{jpegFormat(), pngFormat(), tiffFormat(), webpFormat()}};
+    return out;
+}
+
+} // namespace
+
+const std::deque<OutputFormat>& outputFormats() {
+    registry().asked = true;
+    return registry().formats;
+}
+
+const OutputFormat& outputFormat(std::string_view key) {
+    std::string all;
+    for (const auto& format : outputFormats()) {
+        if (format.key == key)
+            return format;
+        all += (all.empty() ? "" : ", ") + format.key;
+    }
+    throw Problem(ProblemKind::BadSetting, std::string(key), "there is no such format", "One of " + all);
+}
+
+void addOutputFormat(OutputFormat format) {
+    auto& all = registry();
+    if (all.asked)
+        throw std::logic_error("formats are added before they are asked for: " + format.key);
+    if (std::any_of(all.formats.begin(), all.formats.end(),
+                    [&](const auto& there) { return there.key == format.key; }))
+        throw std::logic_error("there is a format of that key: " + format.key);
+    all.formats.push_back(std::move(format));
+}
+
+CopyReadBack readPictureBack(const ByteSource& copy, Container expected) {
+    CopyReadBack out;
+    out.report = inspect(copy);
+    try {
+        const auto facts = readFacts(copy, "the copy");
+        out.size = facts.stored;
+        if (facts.container != expected)
+            out.fault = "its format";
+        else if (facts.orientation != 1)
+            out.fault = "its orientation";
+    } catch (const Problem& problem) {
+        out.fault = problem.happened;
+    }
+    return out;
+}
+
+} // namespace keepseal
