@@ -102,7 +102,9 @@ LibraryShelf deliveryShelf() {
     auto out = plainShelf<Delivery>();
     out.one = "delivery", out.several = "deliveries", out.kept = "delivery files";
     out.exchanged = "one zip with all they need", out.exportsSeveral = true;
-    const auto item = [](const Delivery& delivery) { return itemOf(SavedDelivery{{}, false, delivery, delivery.notes}); };
+    const auto item = [](const Delivery& delivery) {
+        return itemOf(SavedDelivery{{}, false, delivery, delivery.notes});
+    };
     out.show = [](const std::string& name) { return documentOf(namedDelivery(name)); };
     out.read = [item](const std::string& file) { return item(loadDelivery(file)); };
     out.exportTo = [](const std::vector<std::string>& names, const std::string& file) {

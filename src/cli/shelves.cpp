@@ -51,8 +51,8 @@ int list(const ShelfOptions& options, const LibraryShelf& shelf) {
                        {"tags", row.tags}});
     }
     if (options.json)
-        std::cout << json{{shelf.several, all}, {"problems", problems}}.dump(
-                         2, ' ', false, json::error_handler_t::replace)
+        std::cout << json{{shelf.several, all}, {"problems", problems}}.dump(2, ' ', false,
+                                                                             json::error_handler_t::replace)
                   << "\n";
     for (const auto& problem : problems)
         printProblem(problem);
@@ -70,7 +70,8 @@ std::string keyOf(const LibraryShelf& shelf, const std::string& nameOrKey) {
 /// One of that name that is not the same is not replaced unless that was asked for.
 void keep(const ShelfItem& item, const LibraryShelf& shelf, bool replace) {
     if (item.there && !item.same && !replace)
-        throw Problem(ProblemKind::Refused, item.name, "the library holds another " + shelf.one + " of that name",
+        throw Problem(ProblemKind::Refused, item.name,
+                      "the library holds another " + shelf.one + " of that name",
                       "Rename one of them, or say --replace: the older one is set aside then");
     if (!item.there || !item.same)
         item.save();

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The libraries (deliveries, seals, borders, rights sheets) by the same verbs: list, show, keep, remove, restore,
-// export, import. What differs among them is said in one Shelf each.
+// The libraries (deliveries, seals, borders, rights sheets) by the same verbs: list, show, keep, remove,
+// restore, export, import. What differs among them is said in one Shelf each.
 #pragma once
 
 #include "base/problem.h"
@@ -48,7 +48,7 @@ struct LibraryShelf {
     std::function<std::vector<ShelfRow>(std::vector<Problem>&)> all;
     std::function<nlohmann::json(const std::string& nameOrFile)> show;
     std::function<ShelfItem(const std::string& file)> read;
-    std::function<void(const std::string& key)> remove, restore;
+    std::function<void(const std::string&key)> remove, restore;
     std::function<void(const std::vector<std::string>& namesOrFiles, const std::string& file)> exportTo;
     std::function<std::vector<ShelfItem>(const std::string& file)> import;
 };

@@ -29,7 +29,7 @@ std::string dumped(const json& value) {
     return value.dump(2, ' ', false, json::error_handler_t::replace);
 }
 
-void print(const ToldFile& file) {
+void printTold(const ToldFile& file) {
     if (!file.problem.empty()) {
         std::cerr << "problem: " << shown(file.path) << ": " << shown(file.problem) << "\n";
         return;
@@ -67,7 +67,7 @@ WordsRow wordsOfFile(const fs::path& path, const Delivery& delivery) {
     return out;
 }
 
-json toJson(const WordsRow& row) {
+json wordsJson(const WordsRow& row) {
     json out = {{"file", row.path.string()}, {"fields", json::object()}};
     if (row.problem)
         out["problem"] = *row.problem;
@@ -104,7 +104,7 @@ int runCheck(const CheckOptions& options) {
         place = place || file.report.tellsPlace();
         problems = problems || !file.problem.empty() || !file.report.notSearched.empty();
         if (!options.json)
-            print(file);
+            printTold(file);
         if (options.json || !options.html.empty())
             told.push_back(std::move(file));
     };
@@ -160,7 +160,7 @@ int runWords(const WordsOptions& options) {
         for (const auto& note : row.words.applied.notes())
             if (!options.json && severityOf(note) >= Severity::WorthALook)
                 std::cerr << shown(path) << ": " << shown(sentenceOf(note)) << "\n";
-        all.push_back(toJson(row));
+        all.push_back(wordsJson(row));
         table.push_back({path.string()});
         for (const auto& key : keys)
             table.back().push_back(row.words.applied.after(key).typed());

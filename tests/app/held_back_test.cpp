@@ -133,7 +133,7 @@ TEST_F(HeldBack, WhatIsNoPictureIsToldByKind) {
     makePicture(folder / "more/tide_9.jpg", 60, 40);
     window.open({folder / "more"});
     ASSERT_TRUE(waitUntil([&] { return window.document().originals().size() == 5; }, kWait));
-    EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("clip.gif: this is a picture (GIF)"));
+    EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("clip.gif: a picture (GIF)"));
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("1 × a document (text)"));
 }
 

@@ -54,8 +54,8 @@ TEST(LatestTask, AFaultIsAnOutcome) {
     ASSERT_TRUE(told.settle());
     told.task.start([](const auto&) -> int { throw 7; });
     ASSERT_TRUE(told.settle());
-    EXPECT_EQ(told.problems, (std::vector<std::string>{"it is broken", "lost",
-                                                       "something went wrong that has no name"}));
+    EXPECT_EQ(told.problems,
+              (std::vector<std::string>{"it is broken", "lost", "something went wrong that has no name"}));
     EXPECT_TRUE(told.results.empty());
 }
 

@@ -4,8 +4,8 @@
 #include "base/files.h"
 #include "delivery/json.h"
 #include "render/stages.h"
-#include "widgets/controls.h"
 #include "support/chain.h"
+#include "widgets/controls.h"
 #include "window_fixture.h"
 
 #include <QDropEvent>

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A format that the program does not ship: the portable pixel map (as "P6" bytes or "P3" digits), its XMP packet
-// behind the pixels. What stands in this file, and one line in a registry, is all that a format takes.
+// A format that the program does not ship: the portable pixel map (as "P6" bytes or "P3" digits), its XMP
+// packet behind the pixels. What stands in this file, and one line in a registry, is all that a format takes.
 #pragma once
 
 #include "formats/output_format.h"

@@ -122,7 +122,8 @@ BorderChooser::BorderChooser(const BorderLibrary& library, const Delivery& deliv
       m_takeOther(new QPushButton(tr("Take the right one"))), m_notice(new QLabel),
       m_icons([this](TaskOutcome<std::vector<QImage>> drawn) {
           for (int i = 0; drawn.result && i < static_cast<int>(drawn.result->size()); ++i)
-              m_list->item(i)->setIcon(QIcon(QPixmap::fromImage((*drawn.result)[static_cast<std::size_t>(i)])));
+              m_list->item(i)->setIcon(
+                  QIcon(QPixmap::fromImage((*drawn.result)[static_cast<std::size_t>(i)])));
       }) {
     setWindowTitle(tr("Borders on this picture"));
     resize(1120, 740);

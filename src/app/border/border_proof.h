@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// One picture in other borders than its delivery's: by the stages that make its copy, smaller. The original is
-// decoded once for all of them. Called in the background, by several threads.
+// One picture in other borders than its delivery's: by the stages that make its copy, smaller. The original
+// is decoded once for all of them. Called in the background, by several threads.
 #pragma once
 
 #include "document/picture_library.h"

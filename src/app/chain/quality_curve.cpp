@@ -37,8 +37,7 @@ QString QualityCurve::sentence() const {
         return m_encoded->problem();
     if (m_encoded->bytes() == 0)
         return tr("measuring the file…");
-    return tr("%1: %2 as %3")
-        .arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
+    return tr("%1: %2 as %3").arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
 }
 
 QRectF QualityCurve::plot() const {

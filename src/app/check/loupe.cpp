@@ -39,7 +39,8 @@ QImage originalUnder(const LoupeSubject& subject, QSize size) {
     if (chain && chain->sizes.whole == Size{size.width(), size.height()}) {
         const CopyAsked asked{path, facts, {}, *subject.delivery, subject.exception, *chain};
         const auto at = pictureIn(chain->ground, chain->sizes.whole);
-        painter.drawImage(QPoint(at.x, at.y), toImage(baseOf(asked).made(file, facts), subject.delivery->file));
+        painter.drawImage(QPoint(at.x, at.y),
+                          toImage(baseOf(asked).made(file, facts), subject.delivery->file));
     } else { // of other settings: as large as it goes, in the middle
         const Size inner = fitInside(facts.size, {size.width(), size.height()});
         painter.drawImage(QPoint((size.width() - inner.width) / 2, (size.height() - inner.height) / 2),

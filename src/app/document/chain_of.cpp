@@ -25,8 +25,7 @@ Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const Pic
 }
 
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureWords& words) {
-    auto out = wordNotes(words, info.metadata, delivery,
-                         info.path.stem().string() + delivery.place.suffix);
+    auto out = wordNotes(words, info.metadata, delivery, info.path.stem().string() + delivery.place.suffix);
     std::erase_if(out, [](const Note& note) { return severityOf(note) < Severity::WorthALook; });
     return out;
 }

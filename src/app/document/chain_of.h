@@ -4,8 +4,8 @@
 #pragma once
 
 #include "document/picture_library.h"
-#include "render/picture_words.h"
 #include "render/chain_plan.h"
+#include "render/picture_words.h"
 
 #include <optional>
 

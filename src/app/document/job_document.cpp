@@ -101,15 +101,7 @@ void JobDocument::apply(const JobState& next) {
     else
         for (const auto& station : stations()) {
             const auto& was = before.deliveries[m_state.currentDelivery].delivery;
-            const bool changed =
-                station.id == StationId::Seal ? was.seal != currentDelivery().seal
-                : station.id == StationId::Rights // rules with conditions are no settings of their own
-                    ? was.rights != currentDelivery().rights
-                    : std::any_of(station.settings.begin(), station.settings.end(),
-                                  [&](const Setting<Delivery>& setting) {
-                                      return setting.get(was) != setting.get(currentDelivery());
-                                  });
-            if (changed)
+            if (!station.same(was, currentDelivery()))
                 emit stationChanged(station.id);
         }
     if (before.who != m_state.who)
@@ -122,8 +114,8 @@ void JobDocument::apply(const JobState& next) {
 /// Every design that has words may look otherwise now.
 void JobDocument::announceWho() {
     emit whoChanged();
-    for (const auto station : {StationId::Border, StationId::Seal, StationId::Rights, StationId::Place})
-        emit stationChanged(station);
+    for (const auto& station : stations())
+        emit stationChanged(station.id);
 }
 
 Delivery JobDocument::asMade(const Delivery& delivery) const {

@@ -145,7 +145,7 @@ private:
     void indexOriginals();
 
     JobState m_state;
-    WhoYouAre m_ownWho;                                  ///< of the person, for jobs that say nothing else
+    WhoYouAre m_ownWho; ///< of the person, for jobs that say nothing else
     const std::filesystem::path m_base = std::filesystem::current_path();
     mutable std::optional<Delivery> m_asMade;            ///< of the current delivery, until anything changes
     std::unordered_map<OriginalId, std::size_t> m_index; ///< of originals, by id

@@ -4,6 +4,7 @@
 
 #include "base/files.h"
 #include "base/text.h"
+#include "document/untouchable.h"
 #include "leaves/leaves_page.h"
 #include "theme/theme.h"
 
@@ -267,7 +268,8 @@ void LeavesView::saveReport(const std::filesystem::path& file) const {
                     {item.path, info->report, info->problem ? info->problem->happened : std::string()});
     const bool json = file.extension() == ".json";
     constexpr auto replace = nlohmann::json::error_handler_t::replace;
-    writeTextFile(file, json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files));
+    writeNamedFile(file, json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files),
+                   untouchable(*m_document));
 }
 
 void LeavesView::dragEnterEvent(QDragEnterEvent* event) {

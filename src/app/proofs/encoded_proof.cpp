@@ -35,7 +35,8 @@ struct EncodedProof::Answer {
 
 namespace {
 
-/// What the copy is encoded from: its pixels, kept ones where they are the same, and its words as they are now.
+/// What the copy is encoded from: its pixels, kept ones where they are the same, and its words as they are
+/// now.
 std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProof::Kept>& kept,
                                                const CopyAsked& asked) {
     auto ahead = lookAhead(asked);
@@ -132,8 +133,7 @@ void EncodedProof::start() {
         Answer answer;
         answer.id = id;
         try {
-            const auto chain =
-                planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
+            const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
             answer.kept =
                 keptOrMade(kept, {info->path, info->facts, info->metadata, delivery, exception, chain});
             const auto& copy = answer.kept->copy;

@@ -14,8 +14,8 @@
 namespace keepseal::app {
 namespace {
 
-/// The whole that goes with a base of these pixels: as wanted where the base was made for it. While a border is
-/// drawn its size follows, and the picture on screen stays as it was developed.
+/// The whole that goes with a base of these pixels: as wanted where the base was made for it. While a border
+/// is drawn its size follows, and the picture on screen stays as it was developed.
 Size wholeFor(const ChainPlan& chain, const Frame& base, Size wanted) {
     const Rect at = pictureIn(chain.ground, wanted);
     if (Size{at.width, at.height} == base.size)
@@ -47,8 +47,7 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
     stages.base = pixels.stages.base; // what these pixels were really developed by
     const bool kept = pixels.finished && stages.sameUpTo(Stage::Finished, pixels.stages);
     const auto screen = screenStage(delivery.file);
-    const bool same =
-        kept && stages == pixels.stages && screen == pixels.screen && !proof.sealed.isNull();
+    const bool same = kept && stages == pixels.stages && screen == pixels.screen && !proof.sealed.isNull();
     if (!kept) {
         auto finished = std::make_shared<Frame>(*pixels.base);
         stages.finish.on(*finished);

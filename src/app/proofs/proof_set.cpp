@@ -157,7 +157,8 @@ void ProofSet::work() {
 ProofSet::Wanted ProofSet::wantedOf(const ProofWish& wish, const PictureInfo& info) const {
     const auto chain = chainOf(*m_document, info, wish.id);
     const auto& exception = m_document->exception(wish.id);
-    const CopyAsked asked{info.path, info.facts, info.metadata, m_document->deliveryAsMade(), exception, chain};
+    const CopyAsked asked{info.path, info.facts, info.metadata, m_document->deliveryAsMade(),
+                          exception, chain};
     const Size copy = chain.sizes.whole;
     // Never smaller than what adapting and advice look at, so that every view decides alike.
     Size size = wish.pixels;
@@ -260,8 +261,8 @@ void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& 
     m_library->workers().start(QRunnable::create(task));
 }
 
-/// One pass over all proofs of the view that a change may have touched; a change meanwhile starts another pass
-/// when this one is shown.
+/// One pass over all proofs of the view that a change may have touched; a change meanwhile starts another
+/// pass when this one is shown.
 void ProofSet::makeStale() {
     if (m_making || m_paused)
         return;

@@ -58,8 +58,8 @@ private:
         mutable std::shared_ptr<const Frame> framed; ///< see base()
         quint64 lookedAt = 0;                        ///< m_change it was last made for
         BaseStage requestedAs, failedAs;             ///< what is being developed; what is not tried again
-        std::optional<Problem> undeveloped; ///< why, for failedAs
-        std::optional<Problem> unmade;      ///< why, for m_change
+        std::optional<Problem> undeveloped;          ///< why, for failedAs
+        std::optional<Problem> unmade;               ///< why, for m_change
         quint64 lastUse = 0;
     };
     /// What a wish comes to now.

@@ -97,7 +97,7 @@ private:
     std::vector<Tile> m_tiles; ///< from top to bottom
     std::unordered_map<OriginalId, int> m_tileOf;
     mutable std::unordered_map<OriginalId, Size>
-        m_shapes; ///< worked out once, until the copies may have others
+        m_shapes;            ///< worked out once, until the copies may have others
     SizeSettings m_shapesOf; ///< what they were worked out for
     PictureFilter m_filter;
     int m_contentsHeight = 0;

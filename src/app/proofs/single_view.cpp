@@ -17,7 +17,7 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kViewMargin = 20, kFactsHeight = 30;
+constexpr int kViewMargin = 20, kFactLineHeight = 30;
 constexpr double kGrip = 12;
 
 } // namespace
@@ -96,7 +96,7 @@ void SingleView::setDivided(bool on) {
 }
 
 QRect SingleView::frameRect() const {
-    return rect().adjusted(kViewMargin, kViewMargin, -kViewMargin, -kFactsHeight - 8);
+    return rect().adjusted(kViewMargin, kViewMargin, -kViewMargin, -kFactLineHeight - 8);
 }
 
 QRectF SingleView::pictureRect() const {
@@ -156,7 +156,7 @@ void SingleView::paintEvent(QPaintEvent*) {
         return;
     }
     painter.save();
-    painter.setClipRect(QRect(0, 0, width(), height() - kFactsHeight));
+    painter.setClipRect(QRect(0, 0, width(), height() - kFactLineHeight));
     if (m_before)
         painter.drawImage(pictureWithin(*proof, rect), proof->base);
     else
@@ -234,17 +234,17 @@ void SingleView::paintFacts(QPainter& painter) const {
     if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0)
         text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
     if (m_asSaved)
-        text += m_encoded->bytes() > 0 && m_encoded->settled()
-                    ? tr("   ·   as saved: %1, %2")
-                          .arg(m_encoded->format(), toQt(byteText(m_encoded->bytes())))
-                    : tr("   ·   being saved…");
+        text +=
+            m_encoded->bytes() > 0 && m_encoded->settled()
+                ? tr("   ·   as saved: %1, %2").arg(m_encoded->format(), toQt(byteText(m_encoded->bytes())))
+                : tr("   ·   being saved…");
     if (m_picking)
         text = tr("Click on the picture to take a colour · Escape gives up");
     else if (info->report.tellsPlace())
         text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
-    const QRect line(kViewMargin, height() - kFactsHeight, width() - 2 * kViewMargin, kFactsHeight - 6);
+    const QRect line(kViewMargin, height() - kFactLineHeight, width() - 2 * kViewMargin, kFactLineHeight - 6);
     painter.drawText(line, Qt::AlignCenter,
                      painter.fontMetrics().elidedText(text, Qt::ElideRight, line.width()));
 }

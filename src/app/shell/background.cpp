@@ -2,8 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
-#include "formats/output_format.h"
 #include "delivery/file_names.h"
+#include "formats/output_format.h"
 
 #include <algorithm>
 #include <unordered_map>
@@ -128,8 +128,8 @@ void Planning::make() {
     };
     auto made = std::make_shared<Made>();
     const auto number = m_wanted;
-    PlanRequest request{m_document->paths(), {}, m_document->base(), m_document->exceptions(),
-                        m_document->state().name};
+    PlanRequest request{
+        m_document->paths(), {}, m_document->base(), m_document->exceptions(), m_document->state().name};
     for (const auto& delivery : m_document->tickedDeliveries())
         request.deliveries.push_back(m_document->asMade(delivery));
     if (!m_disk)
@@ -211,8 +211,7 @@ ByteRates Forecasting::rates() const {
     ByteRates out;
     for (std::size_t d = 0; d < m_plan->deliveries.size(); ++d)
         for (const auto* format : m_plan->deliveries[d].file.formats())
-            if (const auto known = m_rates.find({m_plan->digests[d], format->key});
-                known != m_rates.end()) {
+            if (const auto known = m_rates.find({m_plan->digests[d], format->key}); known != m_rates.end()) {
                 out.bytesPerPixel[{d, format->key}] = known->second.first;
                 out.sampled += known->second.second;
             }

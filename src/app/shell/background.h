@@ -11,8 +11,8 @@
 #include "plan/gather.h"
 #include "run/run.h"
 
-#include <QThread>
 #include <QFileSystemWatcher>
+#include <QThread>
 #include <QTimer>
 
 #include <atomic>

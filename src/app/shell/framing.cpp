@@ -18,7 +18,7 @@ bool MainWindow::cropping() const {
         return false;
     const auto& fit = m_document.currentDelivery().fit;
     return m_chain->chosen() == StationId::Turn ||
-           (m_chain->chosen() == StationId::Fit && fit.on && fit.to == FitTo::Fill);
+           (m_chain->chosen() == StationId::Fit && fit.on && fit.fills());
 }
 
 void MainWindow::connectFraming() {

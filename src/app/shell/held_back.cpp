@@ -76,12 +76,15 @@ void MainWindow::mend(const LedgerRow& row) {
 
 void MainWindow::acceptAll(const std::vector<LedgerRow>& rows) {
     std::map<OriginalId, std::vector<Acceptance>> words;
-    for (const auto& row : rows)
+    std::unordered_multimap<std::string, OriginalId> ids;
+    for (const auto& item : m_document.originals())
+        ids.emplace(item.path.native(), item.id);
+    for (const auto& row : rows) {
+        const auto [first, last] = ids.equal_range(row.original.native());
         for (const auto& note : row.heldBackBy())
-            if (rowOf(note.kind).acceptable)
-                for (const auto& item : m_document.originals())
-                    if (item.path == row.original)
-                        words[item.id].push_back({note.kind, note.subject});
+            for (auto id = first; id != last && rowOf(note.kind).acceptable; ++id)
+                words[id->second].push_back({note.kind, note.subject});
+    }
     if (!words.empty())
         m_document.accept(words);
 }
@@ -103,11 +106,29 @@ void MainWindow::takeWho(const WhoYouAre& who, bool onlyThisJob) {
     }
 }
 
+/// The delivery a row is of. Two may have one name: then the one whose settings made it, or the one looked
+/// at.
+std::optional<std::size_t> MainWindow::cardOfRow(const LedgerRow& row) const {
+    const auto& cards = m_document.state().deliveries;
+    const auto& plan = m_planning.plan();
+    std::optional<std::size_t> out;
+    std::size_t planned = 0;
+    for (std::size_t i = 0; i < cards.size(); ++i) {
+        const auto inPlan = cards[i].inNextRun ? planned++ : std::string::npos;
+        if (cards[i].delivery.name != row.delivery)
+            continue;
+        if (plan && inPlan < plan->digests.size() && plan->digests[inPlan] == row.settingsDigest)
+            return i;
+        if (!out || i == m_document.currentDeliveryIndex())
+            out = i;
+    }
+    return out;
+}
+
 /// Where a row's weightiest note is mended.
 void MainWindow::showStationOf(const LedgerRow& row) {
-    for (std::size_t i = 0; i < m_document.state().deliveries.size(); ++i)
-        if (m_document.state().deliveries[i].delivery.name == row.delivery)
-            m_document.selectDelivery(i);
+    if (const auto card = cardOfRow(row))
+        m_document.selectDelivery(*card);
     std::optional<StationId> station;
     for (const auto severity : {Severity::HoldsBack, Severity::WorthALook, Severity::Fact})
         for (const auto& note : row.notes)
@@ -128,9 +149,7 @@ void MainWindow::tellGathered(const Gathered& result) {
             continue;
         const auto example = std::find_if(result.others.begin(), result.others.end(),
                                           [kind = kind](const Met& met) { return met.note.kind == kind; });
-        auto words = toQt(sentenceOf(example->note));
-        if (words.startsWith(tr("this is ")))
-            words = words.mid(tr("this is ").size());
+        const auto words = toQt(sentenceOf(example->note));
         counts << tr("%1 × %2").arg(count).arg(words);
     }
     QStringList lines;

@@ -5,6 +5,7 @@
 #include "shell/main_window.h"
 
 #include "base/text.h"
+#include "document/untouchable.h"
 #include "run/journal.h"
 
 #include <QAction>
@@ -152,13 +153,12 @@ void MainWindow::openJob(const std::filesystem::path& file) {
 
 void MainWindow::saveJobTo(const std::filesystem::path& file) {
     try {
-        requireNoOriginal(file);
         m_document.setJobName(toQt(file.stem()));
         saveJob(m_document.job([this](OriginalId id) {
             const auto info = m_library.info(id);
             return info ? info->bytes : 0;
         }),
-                file);
+                file, untouchable(m_document));
         m_jobFile = file;
         tell(tr("The job is saved in %1.").arg(toQt(file)));
     } catch (const Problem& problem) {

@@ -4,6 +4,7 @@
 
 #include "base/text.h"
 #include "delivery/json.h"
+#include "document/untouchable.h"
 
 #include <QAction>
 #include <QApplication>
@@ -318,8 +319,7 @@ void MainWindow::saveDeliveryAs() {
     if (file.isEmpty())
         return;
     try {
-        requireNoOriginal(toPath(file));
-        saveDelivery(item.delivery, toPath(file));
+        saveDelivery(item.delivery, toPath(file), untouchable(m_document));
         m_document.setFile(index, toPath(file));
         m_document.setKept(index);
     } catch (const Problem& problem) {

@@ -143,6 +143,7 @@ private:
                        bool ascending);
     void pasteFiles();
     void compareDeliveries();
+    std::optional<std::size_t> cardOfRow(const LedgerRow& row) const;
     void showStationOf(const LedgerRow& row);
     void tellPlan();
     void tellHeldBack();
@@ -153,7 +154,6 @@ private:
     void leaveOut(bool out);
     void connectFraming();
     void connectWording();
-    void requireNoOriginal(const std::filesystem::path& file) const;
     void fillSheetsMenu();
     void keepSheet();
     void openXmp();

@@ -150,8 +150,8 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     auto twice = foot->design;
     twice.name.clear();
     twice.firstMat()->width = 10;
-    BorderChooser chooser(window.borderLibrary(), document.deliveryAsMade(), window.library().info(looked), {},
-                          &window);
+    BorderChooser chooser(window.borderLibrary(), document.deliveryAsMade(), window.library().info(looked),
+                          {}, &window);
     chooser.now().setBorder(twice);
     chooser.resize(1280, 800);
     chooser.show();

@@ -4,6 +4,7 @@
 #include "shell/main_window.h"
 
 #include "base/files.h"
+#include "document/untouchable.h"
 #include "rights/sheet_xmp.h"
 
 #include <QFileDialog>
@@ -98,23 +99,11 @@ void MainWindow::saveXmp() {
     if (file.isEmpty())
         return;
     try {
-        requireNoOriginal(toPath(file));
-        writeTextFile(toPath(file), sheetToXmp(m_document.currentDelivery().rights));
+        writeNamedFile(toPath(file), sheetToXmp(m_document.currentDelivery().rights),
+                       untouchable(m_document));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
     }
-}
-
-/// A file that is saved by hand may go anywhere but onto an original or what lies beside it as its XMP file,
-/// whatever spelling or link leads there. Throws Problem(Refused).
-void MainWindow::requireNoOriginal(const std::filesystem::path& file) const {
-    std::error_code error;
-    for (const auto& item : m_document.originals())
-        for (const auto& own : {item.path, sidecarOf(item.path)})
-            if (!own.empty() && std::filesystem::equivalent(own, file, error))
-                throw Problem(ProblemKind::Refused, file.string(),
-                              "this is an original or lies beside one as its XMP file",
-                              "Choose another name");
 }
 
 void MainWindow::lookIntoFiles() {
@@ -141,7 +130,6 @@ void MainWindow::saveReport() {
     if (file.isEmpty())
         return;
     try {
-        requireNoOriginal(toPath(file));
         m_leaves->saveReport(toPath(file));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
@@ -154,7 +142,6 @@ void MainWindow::saveWords() {
     if (file.isEmpty())
         return;
     try {
-        requireNoOriginal(toPath(file));
         m_words->saveCsvFile(toPath(file));
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));

@@ -34,8 +34,7 @@ void LatestTaskCore::next() {
         return;
     m_atWork = true;
     m_stop = std::make_shared<std::atomic<bool>>(false);
-    m_thread.start(QRunnable::create([this, job = std::move(m_waiting), stop = m_stop,
-                                      wish = m_wish] {
+    m_thread.start(QRunnable::create([this, job = std::move(m_waiting), stop = m_stop, wish = m_wish] {
         const auto tell = job(*stop);
         QMetaObject::invokeMethod(
             this,

@@ -14,7 +14,7 @@ namespace keepseal::app {
 namespace {
 
 /// Words that are longer than a line may break anywhere: a web address has no spaces.
-QString breakable(const QString& text) {
+QString breakableRights(const QString& text) {
     QString out;
     int run = 0;
     for (const QChar c : text) {
@@ -81,7 +81,7 @@ int FieldRow::layOut(int width, QPainter* painter) const {
     const int left = 10, room = width - left - 8;
     int y = 6;
     const auto line = [&](const QString& words, const QFont& font, const QColor& colour, int mostLines) {
-        const auto text = breakable(words);
+        const auto text = breakableRights(words);
         const QFontMetrics metrics(font);
         const auto box = metrics.boundingRect(QRect(0, 0, room, metrics.lineSpacing() * mostLines),
                                               Qt::TextWordWrap, text);

@@ -4,6 +4,7 @@
 
 #include "base/files.h"
 #include "base/text.h"
+#include "document/untouchable.h"
 #include "theme/theme.h"
 
 #include <QAction>
@@ -64,7 +65,7 @@ public:
     }
 };
 
-QPushButton* button(QHBoxLayout* row, const QString& text, const QString& help) {
+QPushButton* wordsButton(QHBoxLayout* row, const QString& text, const QString& help) {
     auto* made = new QPushButton(text);
     made->setToolTip(help);
     row->addWidget(made);
@@ -74,8 +75,8 @@ QPushButton* button(QHBoxLayout* row, const QString& text, const QString& help) 
 } // namespace
 
 WordsView::WordsView(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QWidget(parent), m_model(new WordsModel(document, library, this)), m_table(new QTableView),
-      m_summary(new QLabel) {
+    : QWidget(parent), m_document(document), m_model(new WordsModel(document, library, this)),
+      m_table(new QTableView), m_summary(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap2, kGap4, kGap3);
     column->setSpacing(kGap2);
@@ -83,12 +84,12 @@ WordsView::WordsView(JobDocument* document, PictureLibrary* library, QWidget* pa
     m_summary->setWordWrap(true);
     column->addWidget(m_summary);
     auto* row = new QHBoxLayout;
-    m_columns = button(row, tr("Fields"), tr("Which fields are shown"));
-    auto* reset = button(row, tr("Take back typed words"),
-                         tr("The chosen cells as the sheet and the original have them (Del)"));
-    auto* open = button(row, tr("Words from CSV…"),
-                        tr("A table made here or elsewhere; the first column names the file"));
-    auto* save = button(row, tr("Save as CSV…"), tr("This table, for a spreadsheet"));
+    m_columns = wordsButton(row, tr("Fields"), tr("Which fields are shown"));
+    auto* reset = wordsButton(row, tr("Take back typed words"),
+                              tr("The chosen cells as the sheet and the original have them (Del)"));
+    auto* open = wordsButton(row, tr("Words from CSV…"),
+                             tr("A table made here or elsewhere; the first column names the file"));
+    auto* save = wordsButton(row, tr("Save as CSV…"), tr("This table, for a spreadsheet"));
     row->addStretch();
     column->addLayout(row);
     m_table->setModel(m_model);
@@ -200,7 +201,7 @@ void WordsView::resetCells() {
 }
 
 void WordsView::saveCsvFile(const std::filesystem::path& file) const {
-    writeTextFile(file, "\xEF\xBB\xBF" + toCsv(m_model->table()));
+    writeNamedFile(file, "\xEF\xBB\xBF" + toCsv(m_model->table()), untouchable(*m_document));
 }
 
 QStringList WordsView::takeCsvFile(const std::filesystem::path& file) {

@@ -40,6 +40,7 @@ protected:
 private:
     void fillColumnsMenu();
     void showSummary();
+    JobDocument* m_document;
     WordsModel* m_model;
     QTableView* m_table;
     QLabel* m_summary;

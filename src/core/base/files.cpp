@@ -43,6 +43,12 @@ void writeTextFile(const std::filesystem::path& path, const std::string& text) {
     writeWhole(path, {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()}, Existing::Replace);
 }
 
+void writeNamedFile(const std::filesystem::path& path, const std::string& text,
+                    const Untouchable& untouchable) {
+    writeWhole(path, {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()}, Existing::Replace,
+               untouchable);
+}
+
 void writeNewFile(const std::filesystem::path& path, ByteSpan bytes) {
     writeWhole(path, bytes, Existing::Refuse);
 }

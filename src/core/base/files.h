@@ -3,7 +3,7 @@
 // Reading and replacing our own small files (designs, ledgers). Never used for originals or copies.
 #pragma once
 
-#include "base/byte_source.h"
+#include "base/writer.h"
 
 #include <nlohmann/json.hpp>
 
@@ -14,9 +14,14 @@ namespace keepseal {
 
 /// Throws Problem(NotFound | CannotRead | BadFile); at most 64 MB.
 nlohmann::json readJsonFile(const std::filesystem::path& path);
-/// Written beside, synced, renamed over: a reader sees the old text or the new one. Throws
+/// Our own: written beside, synced, renamed over; a reader sees the old text or the new one. Throws
 /// Problem(CannotWrite).
 void writeTextFile(const std::filesystem::path& path, const std::string& text);
+
+/// A file that a person names, which may be there already: never one of those. Throws Problem(Refused |
+/// CannotWrite).
+void writeNamedFile(const std::filesystem::path& path, const std::string& text,
+                    const Untouchable& untouchable);
 
 /// Never replaces a file: what is written could be aimed at an original. Whole, or gone again. Throws
 /// Problem(Refused | CannotWrite).

@@ -13,13 +13,6 @@ std::string shown(const Setting<Delivery>& setting, const Delivery& delivery) {
     return text.empty() ? "empty" : text.size() > 60 ? cutUtf8(text, 57) + "..." : text;
 }
 
-bool sameDesign(StationId id, const Delivery& a, const Delivery& b) {
-    return id == StationId::Seal     ? a.seal == b.seal
-           : id == StationId::Border ? a.border == b.border
-           : id == StationId::Rights ? a.rights == b.rights
-                                     : true;
-}
-
 } // namespace
 
 std::vector<std::string> differences(const Delivery& was, const Delivery& is) {
@@ -32,7 +25,7 @@ std::vector<std::string> differences(const Delivery& was, const Delivery& is) {
             if (!setting.derived && !(setting.get(was) == setting.get(is)))
                 out.push_back(station.label + ": " + setting.label + " " + shown(setting, is) + ", was " +
                               shown(setting, was));
-        if (out.size() == before && !sameDesign(station.id, was, is))
+        if (out.size() == before && !station.same(was, is))
             out.push_back(station.label + ": its design was changed");
     }
     if (was.notes != is.notes || was.tags != is.tags)

@@ -6,8 +6,8 @@
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "base/text.h"
+#include "delivery/reference.h"
 #include "delivery/stations.h"
-#include "seal/design_json.h"
 
 namespace keepseal {
 namespace {
@@ -17,11 +17,6 @@ using nlohmann::json;
 constexpr std::size_t kMaxNameBytes = 120;
 constexpr std::size_t kMaxNotesBytes = 4000;
 constexpr std::size_t kMaxTags = 50;
-
-/// Stations whose settings are a design with parts of its own.
-bool isDesign(StationId id) {
-    return id == StationId::Seal || id == StationId::Border || id == StationId::Rights;
-}
 
 /// A person's own words: what is no text is passed over.
 void readNotes(const json& document, Delivery& delivery) {
@@ -43,11 +38,7 @@ json toJson(const Delivery& delivery) {
     out["notes"] = delivery.notes;
     out["tags"] = delivery.tags;
     for (const auto& s : stations())
-        if (!isDesign(s.id) && !s.settings.empty())
-            writeRows(out["stations"][s.key], s.settings, delivery);
-    out["stations"]["border"] = toJson(delivery.border);
-    out["stations"]["seal"] = toJson(delivery.seal);
-    out["stations"]["rights"] = toJson(delivery.rights);
+        s.write(out["stations"][s.key], delivery);
     return out;
 }
 
@@ -73,14 +64,7 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
             continue;
         if (!saved->is_object())
             throw Problem(ProblemKind::BadFile, subject, "\"stations." + s.key + "\" is no object");
-        if (s.id == StationId::Seal)
-            delivery.seal = sealFromJson(*saved, "seal.");
-        else if (s.id == StationId::Border)
-            delivery.border = borderFromJson(*saved, "border.");
-        else if (s.id == StationId::Rights)
-            delivery.rights = sheetFromJson(*saved, "rights.");
-        else
-            readRows(*saved, s.settings, delivery, s.key + ".");
+        s.read(*saved, delivery);
     }
     requireWorded(delivery.privacy, "privacy.");
     return delivery;
@@ -90,21 +74,16 @@ Delivery loadDelivery(const std::filesystem::path& path) {
     return namingFile(path.string(), [&] { return deliveryFromJson(readJsonFile(path), path.string()); });
 }
 
-void saveDelivery(const Delivery& delivery, const std::filesystem::path& path) {
-    writeTextFile(path, toJson(delivery).dump(2) + "\n");
+void saveDelivery(const Delivery& delivery, const std::filesystem::path& path,
+                  const Untouchable& untouchable) {
+    writeNamedFile(path, toJson(delivery).dump(2) + "\n", untouchable);
 }
 
 json deliverySchema() {
     json chain = {{"type", "object"}, {"properties", json::object()}};
     for (const auto& s : stations()) {
-        json part = s.id == StationId::Seal     ? sealSchema()
-                    : s.id == StationId::Border ? borderSchema()
-                    : s.id == StationId::Rights
-                        ? sheetSchema()
-                        : json{{"type", "object"}, {"properties", schemaOfRows(s.settings)}};
+        auto& part = chain["properties"][s.key] = s.schema();
         part["description"] = s.help;
-        if (!s.settings.empty())
-            chain["properties"][s.key] = part;
     }
     return {{"$schema", "https://json-schema.org/draft/2020-12/schema"},
             {"title", "Keep Seal delivery"},
@@ -119,42 +98,13 @@ json deliverySchema() {
               {"stations", chain}}}};
 }
 
-namespace {
-
-template <class Owner>
-std::string tableOf(const std::vector<Setting<Owner>>& rows, const std::string& prefix) {
-    std::string out, group;
-    const auto head = "\n| Setting | What it does | Allowed | Default |\n| --- | --- | --- | --- |\n";
-    bool first = true;
-    for (const auto& row : rows) {
-        if (first || row.group != group) {
-            group = row.group;
-            out += (group.empty() ? std::string() : "\n### " + group + "\n") + head;
-            first = false;
-        }
-        out += "| `" + prefix + row.key + "` | **" + row.label + ".** " + row.help + " | " +
-               allowedText(row) + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
-    }
-    return out;
-}
-
-} // namespace
-
 std::string settingsReference() {
     std::string out = "# Settings of a delivery\n\nMade from the program's own table by "
                       "`keep-seal-cli settings --markdown`; do not edit by hand.\n";
     for (const auto& s : stations()) {
-        out += "\n## " + s.label + "\n\n" + s.help + "\n" + tableOf(s.settings, s.key + ".");
-        if (s.id == StationId::Border)
-            out += "\n## A ring of the border\n" + tableOf(ringSettings(), "");
-        if (s.id != StationId::Seal)
-            continue;
-        out += "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are "
-               "read "
-               "where a file has no `parts`.\n";
-        for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
-            out += std::string("\n## A part of the seal: ") + keyOf(kind) + "\n" +
-                   tableOf(partSettings(kind), "");
+        out += "\n## " + s.label + "\n\n" + s.help + "\n" + referenceTable(s.settings, s.key + ".");
+        if (s.reference)
+            out += s.reference();
     }
     return out;
 }

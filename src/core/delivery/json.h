@@ -4,6 +4,7 @@
 // version is refused and left as it is.
 #pragma once
 
+#include "base/writer.h"
 #include "delivery/delivery.h"
 
 #include <filesystem>
@@ -20,7 +21,8 @@ Delivery deliveryFromJson(const nlohmann::json& json, const std::string& subject
 /// Throws Problem(NotFound | CannotRead | BadFile | BadSetting).
 Delivery loadDelivery(const std::filesystem::path& path);
 /// Whole or not at all: written beside, then renamed. Throws Problem(CannotWrite).
-void saveDelivery(const Delivery& delivery, const std::filesystem::path& path);
+void saveDelivery(const Delivery& delivery, const std::filesystem::path& path,
+                  const Untouchable& untouchable = {});
 
 /// JSON Schema (draft 2020-12) of a delivery, made from the table of stations.
 nlohmann::json deliverySchema();

@@ -15,11 +15,13 @@ Setting<FileSettings> chosenRow(const OutputFormat& format) {
     out.key = format.key, out.label = format.name, out.help = format.help;
     out.kind = SettingKind::Switch;
     out.get = [key = format.key](const FileSettings& f) { return SettingValue(f.has(key)); };
-    out.set = [key = format.key](FileSettings& f, const SettingValue& v) { f.choose(key, std::get<bool>(v)); };
+    out.set = [key = format.key](FileSettings& f, const SettingValue& v) {
+        f.choose(key, std::get<bool>(v));
+    };
     return out;
 }
 
-Setting<FileSettings> ownRow(const OutputFormat& format, const OwnSetting& own) {
+Setting<FileSettings> ownSettingRow(const OutputFormat& format, const OwnSetting& own) {
     Setting<FileSettings> out;
     static_cast<SettingInfo&>(out) = own;
     out.get = [key = own.key](const FileSettings& f) { return f.get(key); };
@@ -45,7 +47,7 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
         for (const auto& format : outputFormats()) {
             out.push_back(chosenRow(format));
             for (const auto& own : format.settings)
-                out.push_back(ownRow(format, own));
+                out.push_back(ownSettingRow(format, own));
             if (format.sixteen)
                 deep.push_back(format.name);
         }
@@ -92,7 +94,8 @@ std::string fileSummary(const Delivery& d) {
     const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : " + ") + words; };
     for (const auto* format : f.formats()) {
         const OwnValues own(format->settings, f.own);
-        add(format->name + (own.counts(format->quality) ? " " + std::to_string(own.whole(format->quality)) : "") +
+        add(format->name +
+            (own.counts(format->quality) ? " " + std::to_string(own.whole(format->quality)) : "") +
             (format->sixteen && f.depth == BitDepth::Sixteen ? " 16 bit" : ""));
     }
     if (out.empty())

@@ -31,7 +31,7 @@ constexpr CommonSize kCommon[] = {
     {"paper_a3", "Paper A3, 420 × 297 mm", FitTo::Paper, 420, 297},
 };
 
-bool matches(const CommonSize& c, const FitSettings& f) {
+bool isCommon(const CommonSize& c, const FitSettings& f) {
     if (f.to != c.to)
         return false;
     if (c.to == FitTo::LongSide)
@@ -60,7 +60,7 @@ Setting<FitSettings> commonRow() {
     s.help = "What receivers often ask for; every number can be changed afterwards.";
     s.get = [](const FitSettings& f) {
         for (const auto& c : kCommon)
-            if (matches(c, f))
+            if (isCommon(c, f))
                 return SettingValue(std::string(c.key));
         return SettingValue(std::string("own"));
     };
@@ -100,12 +100,17 @@ void appendSizes(std::vector<Setting<F>>& out) {
                                             {0.01, 500, 0.1, 2}, "A million pixels each.")}));
     append(out, shownWhen<F>(fitsTo(FitTo::Paper),
                              {numberSetting("paper_width", "Paper width", "", &F::paperWidth,
-                                            {0.1, 3000, 0.1, 2}, "The picture fits inside."),
+                                            {0.1, 3000, 0.1, 2}, "From edge to edge."),
                               numberSetting("paper_height", "Paper height", "", &F::paperHeight,
-                                            {0.1, 3000, 0.1, 2}, "The picture fits inside."),
+                                            {0.1, 3000, 0.1, 2}, "From edge to edge."),
                               choiceSetting<F, LengthUnit>("paper_unit", "Measured in", &F::paperUnit,
                                                            {{"mm", "mm"}, {"cm", "cm"}, {"in", "in"}},
-                                                           "Of the paper.")}));
+                                                           "Of the paper."),
+                              choiceSetting<F, OnPaper>("on_paper", "On the paper", &F::onPaper,
+                                                        {{"inside", "As large as fits"},
+                                                         {"filled", "Filled, trimmed"},
+                                                         {"padded", "Padded to it"}},
+                                                        "Filled and padded reach the paper to the pixel.")}));
     append(out, shownWhen<F>(fitsTo(FitTo::Box, FitTo::Fill, FitTo::Pad, FitTo::Paper),
                              {switchSetting("turn_box", "Turned with the picture", &F::turnBox,
                                             "For a tall picture, width and height change places.")}));
@@ -113,10 +118,10 @@ void appendSizes(std::vector<Setting<F>>& out) {
                              {ratioRow(textSetting("pad_ratio", "Ratio", &F::padRatio, false,
                                                    "Width to height, such as 1:1 or 4:5."))}));
     append(out, shownWhen<F>(
-                    fitsTo(FitTo::Fill, FitTo::Pad, FitTo::PadRatio),
+                    [](const F& f) { return f.fills() || f.pads() || f.to == FitTo::PadRatio; },
                     {choiceSetting<F, Anchor>("place", "Place", &F::anchor, placeChoices(),
                                               "Filled: what is kept. Padded: where the picture stands.")}));
-    append(out, shownWhen<F>(fitsTo(FitTo::Pad, FitTo::PadRatio),
+    append(out, shownWhen<F>([](const F& f) { return f.pads() || f.to == FitTo::PadRatio; },
                              {choiceSetting<F, PadWith>("pad_with", "Padded with", &F::padWith,
                                                         {{"colour", "A colour"}, {"transparent", "Nothing"}},
                                                         "Nothing: transparent where the format can."),
@@ -214,7 +219,10 @@ std::string fitSummary(const Delivery& d) {
         break;
     case FitTo::Paper:
         out = trimmedNumber(f.paperWidth, 2) + " × " + trimmedNumber(f.paperHeight, 2) + " " +
-              units[static_cast<std::size_t>(f.paperUnit)] + " on paper";
+              units[static_cast<std::size_t>(f.paperUnit)] +
+              (f.fills()  ? " on paper, filled"
+               : f.pads() ? " on paper, padded"
+                          : " on paper");
         break;
     case FitTo::Fill:
         out = box + ", filled";

@@ -3,8 +3,11 @@
 #include "delivery/stations.h"
 
 #include "base/problem.h"
+#include "base/setting_json.h"
 #include "base/text.h"
+#include "delivery/reference.h"
 #include "delivery/rows.h"
+#include "seal/design_json.h"
 
 #include <optional>
 
@@ -27,33 +30,90 @@ std::string sealSummary(const Delivery& d) {
     return text + ", " + trimmedNumber(d.seal.size, 1) + " %";
 }
 
+/// A station whose part is plain values, each of which has its row.
+template <class Part>
+Station plainStation(StationId id, std::string label, std::string help, Part Delivery::*part,
+                     const std::vector<Setting<Part>>& rows,
+                     std::function<std::string(const Delivery&)> summary) {
+    Station out;
+    out.id = id, out.key = keyOf(id), out.label = std::move(label), out.help = std::move(help);
+    out.settings = lifted(rows, part);
+    out.summary = std::move(summary);
+    out.same = [part](const Delivery& a, const Delivery& b) { return a.*part == b.*part; };
+    out.write = [part, &rows](nlohmann::json& saved, const Delivery& delivery) {
+        writeRows(saved, rows, delivery.*part);
+    };
+    out.read = [part, &rows, prefix = out.key + "."](const nlohmann::json& saved, Delivery& delivery) {
+        readRows(saved, rows, delivery.*part, prefix);
+    };
+    out.schema = [&rows] { return nlohmann::json{{"type", "object"}, {"properties", schemaOfRows(rows)}}; };
+    return out;
+}
+
+/// One whose part is a design with parts of its own: it has its own JSON, and the rows are short cuts into
+/// it.
+template <class Part>
+Station designStation(StationId id, std::string label, std::string help, Part Delivery::*part,
+                      const std::vector<Setting<Part>>& rows,
+                      std::function<std::string(const Delivery&)> summary,
+                      Part (*read)(const nlohmann::json&, const std::string&), nlohmann::json (*schema)(),
+                      std::string (*reference)() = nullptr) {
+    auto out = plainStation(id, std::move(label), std::move(help), part, rows, std::move(summary));
+    out.write = [part](nlohmann::json& saved, const Delivery& delivery) {
+        saved = toJson(delivery.*part); // it keeps what it does not know itself
+    };
+    out.read = [part, read, prefix = out.key + "."](const nlohmann::json& saved, Delivery& delivery) {
+        delivery.*part = read(saved, prefix);
+    };
+    out.schema = schema;
+    if (reference)
+        out.reference = reference;
+    return out;
+}
+
+std::string ringReference() {
+    return "\n## A ring of the border\n" + referenceTable(ringSettings(), "");
+}
+
+std::string partReference() {
+    std::string out =
+        "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) "
+        "are read where a file has no `parts`.\n";
+    for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
+        out += std::string("\n## A part of the seal: ") + keyOf(kind) + "\n" +
+               referenceTable(partSettings(kind), "");
+    return out;
+}
+
 std::vector<Station> makeStations() {
+    using D = Delivery;
     return {
-        {StationId::Which, "which", "Pictures", "Which pictures of the job this receiver gets.",
-         lifted(whichSettings(), &Delivery::which), [](const Delivery& d) { return whichSummary(d.which); }},
-        {StationId::Turn, "turn", "Turn, crop", "Which part of the picture, and which way up.",
-         lifted(turnSettings(), &Delivery::turn), turnSummary},
-        {StationId::Fit, "fit", "Fit", "The pixel size the receiver gets.",
-         lifted(fitSettings(), &Delivery::fit), fitSummary},
-        {StationId::Finish, "finish", "Finish", "Sharpness, tone and grain at the final size.",
-         lifted(finishSettings(), &Delivery::finish), finishSummary},
-        {StationId::Border, "border", "Border", "What is put around the picture, or along its edge.",
-         lifted(borderSettings(), &Delivery::border), borderSummary},
-        {StationId::Seal, "seal", "Seal", "The visible mark.", lifted(sealSettings(), &Delivery::seal),
-         sealSummary},
-        {StationId::Rights, "rights", "Rights",
-         "What copies say of their maker: written to XMP, Exif and IIM in step.",
-         lifted(rightsSettings(), &Delivery::rights),
-         [](const Delivery& d) { return rightsSummary(d.rights); }},
-        {StationId::Privacy, "privacy", "Privacy",
-         "What of the original's own metadata a copy may carry on. All else does not exist in it, and every "
-         "finished copy is opened again and searched before it gets its name.",
-         lifted(privacySettings(), &Delivery::privacy),
-         [](const Delivery& d) { return privacySummary(d.privacy); }},
-        {StationId::File, "file", "File", "How the copy is saved.", lifted(fileSettings(), &Delivery::file),
-         fileSummary},
-        {StationId::Place, "place", "Place", "Where the copy goes and how it is called.",
-         lifted(placeSettings(), &Delivery::place), [](const Delivery& d) { return placeSummary(d.place); }},
+        plainStation(StationId::Which, "Pictures", "Which pictures of the job this receiver gets.", &D::which,
+                     whichSettings(), [](const D& d) { return whichSummary(d.which); }),
+        plainStation(StationId::Turn, "Turn, crop", "Which part of the picture, and which way up.", &D::turn,
+                     turnSettings(), turnSummary),
+        plainStation(StationId::Fit, "Fit", "The pixel size the receiver gets.", &D::fit, fitSettings(),
+                     fitSummary),
+        plainStation(StationId::Finish, "Finish", "Sharpness, tone and grain at the final size.", &D::finish,
+                     finishSettings(), finishSummary),
+        designStation(StationId::Border, "Border", "What is put around the picture, or along its edge.",
+                      &D::border, borderSettings(), borderSummary, borderFromJson, borderSchema,
+                      ringReference),
+        designStation(StationId::Seal, "Seal", "The visible mark.", &D::seal, sealSettings(), sealSummary,
+                      sealFromJson, sealSchema, partReference),
+        designStation(
+            StationId::Rights, "Rights",
+            "What copies say of their maker: written to XMP, Exif and IIM in step.", &D::rights,
+            rightsSettings(), [](const D& d) { return rightsSummary(d.rights); }, sheetFromJson, sheetSchema),
+        plainStation(
+            StationId::Privacy, "Privacy",
+            "What of the original's own metadata a copy may carry on. All else does not exist in it, "
+            "and every finished copy is opened again and searched before it gets its name.",
+            &D::privacy, privacySettings(), [](const D& d) { return privacySummary(d.privacy); }),
+        plainStation(StationId::File, "File", "How the copy is saved.", &D::file, fileSettings(),
+                     fileSummary),
+        plainStation(StationId::Place, "Place", "Where the copy goes and how it is called.", &D::place,
+                     placeSettings(), [](const D& d) { return placeSummary(d.place); }),
     };
 }
 

@@ -16,6 +16,15 @@ struct Station {
     std::string help;  ///< one sentence
     std::vector<Setting<Delivery>> settings;
     std::function<std::string(const Delivery&)> summary; ///< the plain one-liner of the chain
+
+    /// Its part of two deliveries is the same.
+    std::function<bool(const Delivery&, const Delivery&)> same;
+    /// Its part as saved, into what may hold keys of another version.
+    std::function<void(nlohmann::json& saved, const Delivery&)> write;
+    /// `saved` is an object. Throws Problem(BadSetting | BadFile) naming the station.
+    std::function<void(const nlohmann::json& saved, Delivery&)> read;
+    std::function<nlohmann::json()> schema; ///< of what `write` makes, without a description
+    std::function<std::string()> reference; ///< what the page of settings adds to the rows; may be empty
     /// The setting "on", or nullptr for a station that always works.
     const Setting<Delivery>* onSwitch() const;
 };

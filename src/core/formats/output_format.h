@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The formats copies are saved in: one row each, in one file each. Settings, drawer, plan, names, encoding and
-// the check of the finished file read the rows; none of them knows a format by name.
+// The formats copies are saved in: one row each, in one file each. Settings, drawer, plan, names, encoding
+// and the check of the finished file read the rows; none of them knows a format by name.
 #pragma once
 
 #include "base/setting.h"
@@ -33,11 +33,11 @@ struct CopyReadBack {
 };
 
 struct OutputFormat {
-    std::string key;    ///< as saved: "jpeg"
-    std::string name;   ///< as shown: "JPEG"
-    std::string ending; ///< without its dot
-    std::string help;   ///< one sentence
-    int longestSide = 0; ///< pixels; no copy is larger
+    std::string key;      ///< as saved: "jpeg"
+    std::string name;     ///< as shown: "JPEG"
+    std::string ending;   ///< without its dot
+    std::string help;     ///< one sentence
+    int longestSide = 0;  ///< pixels; no copy is larger
     bool alpha = false;   ///< holds transparency
     bool sixteen = false; ///< holds 16 bits a channel
     bool exif = true;     ///< has a place for Exif; XMP all have

@@ -14,8 +14,8 @@ const T& as(const SettingValue& value, std::string_view key) {
     throw std::logic_error("the format's setting is of another kind: " + std::string(key));
 }
 
-OwnSetting ownRow(SettingKind kind, std::string key, std::string label, SettingValue first,
-                  std::string help) {
+OwnSetting madeRow(SettingKind kind, std::string key, std::string label, SettingValue first,
+                   std::string help) {
     OwnSetting out;
     out.kind = kind;
     out.key = std::move(key), out.label = std::move(label), out.help = std::move(help);
@@ -61,11 +61,11 @@ bool OwnValues::counts(std::string_view key) const {
 }
 
 OwnSetting ownSwitch(std::string key, std::string label, bool first, std::string help) {
-    return ownRow(SettingKind::Switch, std::move(key), std::move(label), first, std::move(help));
+    return madeRow(SettingKind::Switch, std::move(key), std::move(label), first, std::move(help));
 }
 
 OwnSetting ownNumber(std::string key, std::string label, double first, NumberRange range, std::string help) {
-    auto out = ownRow(SettingKind::Number, std::move(key), std::move(label), first, std::move(help));
+    auto out = madeRow(SettingKind::Number, std::move(key), std::move(label), first, std::move(help));
     out.range = range;
     return out;
 }
@@ -73,7 +73,7 @@ OwnSetting ownNumber(std::string key, std::string label, double first, NumberRan
 OwnSetting ownChoice(std::string key, std::string label, std::string first,
                      std::vector<SettingChoice> choices, std::string help) {
     auto out =
-        ownRow(SettingKind::Choice, std::move(key), std::move(label), std::move(first), std::move(help));
+        madeRow(SettingKind::Choice, std::move(key), std::move(label), std::move(first), std::move(help));
     out.choices = std::move(choices);
     return out;
 }

@@ -20,8 +20,8 @@ vips::VImage vipsView(const CopyPixels& pixels) {
     const auto meaning = grey ? (pixels.deep ? VIPS_INTERPRETATION_GREY16 : VIPS_INTERPRETATION_B_W)
                               : (pixels.deep ? VIPS_INTERPRETATION_RGB16 : VIPS_INTERPRETATION_sRGB);
     // libvips only reads from here; its C++ interface asks for a writable pointer.
-    return vips::VImage::new_from_memory(const_cast<void*>(pixels.samples), pixels.bytes(),
-                                         pixels.size.width, pixels.size.height, pixels.bands,
+    return vips::VImage::new_from_memory(const_cast<void*>(pixels.samples), pixels.bytes(), pixels.size.width,
+                                         pixels.size.height, pixels.bands,
                                          pixels.deep ? VIPS_FORMAT_USHORT : VIPS_FORMAT_UCHAR)
         .copy(vips::VImage::option()->set("interpretation", meaning));
 }

@@ -63,8 +63,7 @@ public:
             setBorder(out, m_cut);
             return out;
         }
-        const bool exact = m_s.to == FitTo::Fill || m_s.to == FitTo::Pad;
-        if (exact)
+        if (m_s.fills() || m_s.pads())
             fitExactly(out);
         else
             fitShape(out);
@@ -207,7 +206,7 @@ private:
                                   });
         const Edges e = settled ? edges(*settled) : Edges{};
         const Size room{std::max(1, box.width - e.across()), std::max(1, box.height - e.down())};
-        if (m_s.to == FitTo::Fill) {
+        if (m_s.fills()) {
             out.picture = room;
             trimTo(out);
             const bool limited = limit(out);

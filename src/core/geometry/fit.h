@@ -14,6 +14,7 @@ namespace keepseal {
 
 enum class FitTo { LongSide, ShortSide, Width, Height, Box, Percent, Megapixels, Paper, Fill, Pad, PadRatio };
 enum class LengthUnit { Millimetres, Centimetres, Inches };
+enum class OnPaper { Inside, Filled, Padded };
 enum class Enlarge { Never, UpTo, Always };
 enum class FitOnly { Always, Larger, Smaller };
 enum class FitShape { Any, Wide, Tall, Square };
@@ -28,6 +29,7 @@ struct FitSettings {
     double megapixels = 4;
     double paperWidth = 150, paperHeight = 100; ///< in paperUnit
     LengthUnit paperUnit = LengthUnit::Millimetres;
+    OnPaper onPaper = OnPaper::Inside; ///< the others reach the paper to the pixel
     bool turnBox = true;            ///< width and height change places for a picture of the other direction
     Anchor anchor = Anchor::Centre; ///< Fill: what is kept; Pad: where the picture stands
     std::string padRatio = "1:1";
@@ -42,6 +44,9 @@ struct FitSettings {
     bool setResolution = false;
     double resolution = 300; ///< pixels per inch, written in the file; paper sizes count with it
     bool operator==(const FitSettings&) const = default;
+    /// Trimmed to the very size, or made up to it.
+    bool fills() const { return to == FitTo::Fill || (to == FitTo::Paper && onPaper == OnPaper::Filled); }
+    bool pads() const { return to == FitTo::Pad || (to == FitTo::Paper && onPaper == OnPaper::Padded); }
 };
 
 /// Pixels added on each side.

@@ -110,9 +110,10 @@ Job loadJob(const fs::path& file) {
                       [&] { return jobFromJson(readJsonFile(file), file.string(), file.parent_path()); });
 }
 
-void saveJob(const Job& job, const fs::path& file) {
-    writeTextFile(file,
-                  toJson(job, file.parent_path()).dump(1, ' ', false, json::error_handler_t::replace) + "\n");
+void saveJob(const Job& job, const fs::path& file, const Untouchable& untouchable) {
+    writeNamedFile(file,
+                   toJson(job, file.parent_path()).dump(1, ' ', false, json::error_handler_t::replace) + "\n",
+                   untouchable);
 }
 
 std::map<fs::path, fs::path> findAgain(const std::vector<Missing>& missing, const fs::path& folder) {

@@ -4,6 +4,7 @@
 // "keep-seal/job" version 1 (docs/formats/job.md). It holds paths of originals, never pixels.
 #pragma once
 
+#include "base/writer.h"
 #include "delivery/delivery.h"
 #include "delivery/exception.h"
 #include "delivery/who.h"
@@ -47,7 +48,7 @@ Job jobFromJson(const nlohmann::json& json, const std::string& subject, const st
 /// Throws Problem(NotFound | CannotRead | BadFile | BadSetting).
 Job loadJob(const std::filesystem::path& file);
 /// Whole or not at all. Throws Problem(CannotWrite).
-void saveJob(const Job& job, const std::filesystem::path& file);
+void saveJob(const Job& job, const std::filesystem::path& file, const Untouchable& untouchable = {});
 
 /// An original that is not where it was.
 struct Missing {

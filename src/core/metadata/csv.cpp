@@ -24,7 +24,7 @@ bool looksLikeFormula(const std::string& cell) {
     return !cell.empty() && std::string_view("=+-@").find(cell.front()) != std::string_view::npos;
 }
 
-std::string quoted(const std::string& cell) {
+std::string quotedCell(const std::string& cell) {
     const auto safe = looksLikeFormula(cell) ? "'" + cell : cell;
     if (safe.find_first_of(",\"\n\r") == std::string::npos)
         return safe;
@@ -99,7 +99,7 @@ std::string toCsv(const CsvRows& rows) {
     std::string out;
     for (const auto& row : rows) {
         for (std::size_t i = 0; i < row.size(); ++i)
-            out += (i ? "," : "") + quoted(row[i]);
+            out += (i ? "," : "") + quotedCell(row[i]);
         out += "\r\n";
     }
     return out;

@@ -16,12 +16,12 @@ namespace {
 [[noreturn]] void fail(const std::filesystem::path& path, int error) {
     if (error == ENOENT || error == ENOTDIR)
         throw Problem(ProblemKind::NotFound, path.string(), "there is no such file",
-                      "Check the path, or take the picture out of the job");
+                      "Check the path, and whether its disk is there");
     throw Problem(ProblemKind::CannotRead, path.string(),
                   std::string("the file can't be read: ") + std::strerror(error));
 }
 
-FileIdentity identityFrom(const struct stat& info) {
+FileIdentity identityFromStat(const struct stat& info) {
     return {static_cast<std::uint64_t>(info.st_dev), static_cast<std::uint64_t>(info.st_ino),
             static_cast<std::uint64_t>(info.st_size),
             static_cast<std::int64_t>(info.st_mtim.tv_sec) * 1000000000 + info.st_mtim.tv_nsec};
@@ -45,9 +45,10 @@ Original::Original(std::filesystem::path path) : m_path(std::move(path)) {
     const int failed = ::fstat(m_descriptor, &info);
     if (failed != 0 || !S_ISREG(info.st_mode)) {
         ::close(m_descriptor);
-        throw Problem(ProblemKind::NotAPicture, m_path.string(), "this is no ordinary file");
+        throw Problem(ProblemKind::CannotRead, m_path.string(), "this is no ordinary file",
+                      "Name a file, no folder and no device");
     }
-    m_identity = identityFrom(info);
+    m_identity = identityFromStat(info);
 }
 
 Original::~Original() {
@@ -72,7 +73,7 @@ std::size_t Original::read(std::uint64_t offset, std::span<std::uint8_t> buffer)
 
 void Original::requireUnchanged() const {
     struct stat info {};
-    if (::fstat(m_descriptor, &info) != 0 || !(identityFrom(info) == m_identity))
+    if (::fstat(m_descriptor, &info) != 0 || !(identityFromStat(info) == m_identity))
         throw Problem(ProblemKind::Changed, m_path.string(), "the file changed while it was read",
                       "Wait until the other program has finished writing it, then stamp it again");
 }
@@ -81,7 +82,7 @@ FileIdentity identityOf(const std::filesystem::path& path) {
     struct stat info {};
     if (::stat(path.c_str(), &info) != 0)
         fail(path, errno);
-    return identityFrom(info);
+    return identityFromStat(info);
 }
 
 } // namespace keepseal

@@ -11,7 +11,7 @@ namespace {
 constexpr std::size_t kSmallest = 256U << 10; ///< smaller blocks are no trouble
 constexpr std::size_t kStep = 64U << 10;      ///< sizes are rounded up to it, so that similar pictures share
 
-std::size_t rounded(std::size_t bytes) {
+std::size_t roundedUp(std::size_t bytes) {
     return (bytes + kStep - 1) / kStep * kStep;
 }
 
@@ -32,7 +32,7 @@ std::size_t keptBytes = 0;
 void* takePixelBlock(std::size_t bytes) {
     if (bytes < kSmallest)
         return ::operator new(bytes);
-    const auto wanted = rounded(bytes);
+    const auto wanted = roundedUp(bytes);
     {
         const std::lock_guard lock(keptMutex);
         auto& blocks = keptBlocks();
@@ -50,7 +50,7 @@ void* takePixelBlock(std::size_t bytes) {
 void givePixelBlock(void* block, std::size_t bytes) noexcept {
     if (bytes < kSmallest)
         return ::operator delete(block);
-    const auto size = rounded(bytes);
+    const auto size = roundedUp(bytes);
     void* surplus = block;
     try {
         const std::lock_guard lock(keptMutex);

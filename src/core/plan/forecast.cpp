@@ -24,9 +24,9 @@ fs::path nearestThere(fs::path folder) {
     return folder;
 }
 
-/// Copies of one delivery and format in `each` layers of equal number, by the size of the original's file: small
-/// and large pictures, plain and busy ones, each count as often as they are there, in whatever order the job has
-/// them. The middle of each layer comes first; the others stand in for it when it can't be made.
+/// Copies of one delivery and format in `each` layers of equal number, by the size of the original's file:
+/// small and large pictures, plain and busy ones, each count as often as they are there, in whatever order
+/// the job has them. The middle of each layer comes first; the others stand in for it when it can't be made.
 std::vector<std::vector<std::size_t>> layered(const Plan& plan, std::vector<std::size_t> copies,
                                               std::size_t each) {
     std::stable_sort(copies.begin(), copies.end(), [&](std::size_t a, std::size_t b) {
@@ -158,7 +158,8 @@ ByteRates sampleBytes(const Plan& plan, std::size_t each, const std::atomic<bool
             layers.push_back(std::move(layer));
     std::vector<Made> made(layers.size());
     onAllCores(layers.size(), stop, [&](std::size_t i) {
-        for (std::size_t n = 0; n < std::min(kMostTried, layers[i].size()) && made[i].pixels == 0 && !stop; ++n)
+        for (std::size_t n = 0; n < std::min(kMostTried, layers[i].size()) && made[i].pixels == 0 && !stop;
+             ++n)
             made[i] = makeOne(plan, plan.copies[layers[i][n]]);
     });
     ByteRates out;

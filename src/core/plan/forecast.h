@@ -25,7 +25,7 @@ struct CopyForecast {
 struct ByteRates {
     /// By index into Plan::deliveries, and format.
     std::map<std::pair<std::size_t, std::string>, double> bytesPerPixel;
-    std::size_t sampled = 0;                                           ///< copies that were made to find out
+    std::size_t sampled = 0; ///< copies that were made to find out
 };
 
 /// Makes up to `each` copies of each delivery and format in memory, of pictures spread over the job, and

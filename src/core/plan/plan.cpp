@@ -80,9 +80,10 @@ private:
             for (const auto* format : delivery.file.formats()) {
                 PlannedCopy copy;
                 copy.original = i, copy.delivery = d, copy.format = format->key;
-                copy.settingsDigest = m_plan.exceptions[i].empty() && m_sidecars[i].empty()
-                                          ? digest
-                                          : settingsDigest(delivery, m_disk, m_plan.exceptions[i], m_sidecars[i]);
+                copy.settingsDigest =
+                    m_plan.exceptions[i].empty() && m_sidecars[i].empty()
+                        ? digest
+                        : settingsDigest(delivery, m_disk, m_plan.exceptions[i], m_sidecars[i]);
                 nameCopy(copy, root, number, takesNoNumber);
                 if (why) {
                     copy.outcome = Outcome::LeftOut;
@@ -205,8 +206,8 @@ private:
         if (const auto typed = delivery.place.subfolder; !below.empty() && leadsOut(typed))
             addNote(copy.notes, {NoteKind::FolderCleaned, below.string(), {{"typed", typed}}});
         if (reservesNothing) {
-            copy.target = folder / copyFileName(stem.text, delivery.place,
-                                                 outputFormat(copy.format).ending, 1);
+            copy.target =
+                folder / copyFileName(stem.text, delivery.place, outputFormat(copy.format).ending, 1);
             return;
         }
         auto known = m_folders.find(folder);

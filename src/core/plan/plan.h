@@ -20,9 +20,9 @@ class DiskSnapshot;
 using Exceptions = std::map<std::filesystem::path, PictureException>;
 
 struct PlannedCopy {
-    std::size_t original = 0; ///< index into Plan::originals
-    std::size_t delivery = 0; ///< index into Plan::deliveries
-    std::string format = "jpeg"; ///< key of an output format
+    std::size_t original = 0;     ///< index into Plan::originals
+    std::size_t delivery = 0;     ///< index into Plan::deliveries
+    std::string format = "jpeg";  ///< key of an output format
     std::filesystem::path target; ///< absolute
     std::filesystem::path inside; ///< the folder a person chose: what lies below it is made by us, and no
                                   ///< link there is followed
@@ -60,8 +60,8 @@ struct PlanRequest {
     FactsOf factsOf{};
 };
 
-/// A pure function of request and snapshot. What it asks of the disk are folders, file attributes and the ends
-/// of each file (for the mark of our own copies, which are left out unless an exception says otherwise);
+/// A pure function of request and snapshot. What it asks of the disk are folders, file attributes and the
+/// ends of each file (for the mark of our own copies, which are left out unless an exception says otherwise);
 /// metadata where a name or a condition asks for it; no pixels.
 /// Throws Problem(BadSetting) when a delivery has no folder or a name can't be made, Problem(Refused) when a
 /// copy could land on an original: when a destination is a folder that originals lie in, under whatever
@@ -78,8 +78,8 @@ std::vector<LedgerRow> plannedRows(const Plan& plan);
 
 /// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
 /// included, as the snapshot knows them. `sidecar`: the XMP file that is read with the original; empty: none.
-std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const PictureException& exception = {},
-                           const std::filesystem::path& sidecar = {});
+std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk,
+                           const PictureException& exception = {}, const std::filesystem::path& sidecar = {});
 
 /// The folder that all of these lie below; the folder of a single one.
 std::filesystem::path commonFolder(const std::vector<std::filesystem::path>& files);

@@ -45,7 +45,7 @@ json toJson(const Plan& plan) {
 
 namespace {
 
-FileIdentity identityFrom(const json& saved) {
+FileIdentity identityFromJson(const json& saved) {
     return {saved.at(0).get<std::uint64_t>(), saved.at(1).get<std::uint64_t>(),
             saved.at(2).get<std::uint64_t>(), saved.at(3).get<std::int64_t>()};
 }
@@ -66,7 +66,7 @@ Plan planFromJson(const json& in, const std::string& subject) {
     plan.jobName = in.value("job_name", std::string{});
     for (const auto& original : in.at("originals")) {
         plan.originals.push_back(pathFromJson(original.at("path")));
-        plan.identities.push_back(identityFrom(original.at("identity")));
+        plan.identities.push_back(identityFromJson(original.at("identity")));
         const auto exception = original.find("exception");
         plan.exceptions.push_back(exception == original.end()
                                       ? PictureException{}
@@ -96,7 +96,7 @@ Plan planFromJson(const json& in, const std::string& subject) {
         if (const auto notes = saved.find("notes"); notes != saved.end())
             copy.notes = notesFromJson(*notes);
         if (const auto replaces = saved.find("replaces"); replaces != saved.end())
-            copy.replaces = identityFrom(*replaces);
+            copy.replaces = identityFromJson(*replaces);
         plan.copies.push_back(std::move(copy));
     }
     return plan;

@@ -20,19 +20,19 @@ using namespace std::string_view_literals;
 constexpr int kMaxBoxes = 4000, kMaxBoxDepth = 10;
 constexpr std::uint64_t kMaxXmp = 16ULL << 20;
 
-bool isOneOf(std::string_view type, std::initializer_list<std::string_view> types) {
+bool isBoxOf(std::string_view type, std::initializer_list<std::string_view> types) {
     return std::find(types.begin(), types.end(), type) != types.end();
 }
 
 /// Boxes that only hold other boxes.
 bool holdsBoxes(std::string_view type) {
-    return isOneOf(type, {"moov", "trak", "mdia", "minf", "udta", "meta", "iprp", "ilst", "edts", "moof",
+    return isBoxOf(type, {"moov", "trak", "mdia", "minf", "udta", "meta", "iprp", "ilst", "edts", "moof",
                           "mvex", "traf", "mfra"});
 }
 
 /// What decoders need and what says nothing about anybody.
 bool isTechnical(std::string_view type) {
-    return isOneOf(type, {"ftyp", "styp", "hdlr", "pitm", "iinf", "iloc", "iref", "idat", "dinf", "grpl",
+    return isBoxOf(type, {"ftyp", "styp", "hdlr", "pitm", "iinf", "iloc", "iref", "idat", "dinf", "grpl",
                           "ipco", "ipma", "jxlc", "jxlp", "jxll", "jxli", "JXL ", "mvhd", "tkhd", "mdhd",
                           "vmhd", "smhd", "nmhd", "gmhd", "stbl", "elst", "mehd", "trex", "mfhd", "tfhd",
                           "tfdt", "trun", "sidx", "keys", "wide", "tapt", "tref"});
@@ -117,7 +117,7 @@ private:
             uuidBox(here, box.payload);
         else if (box.type == "brob")
             packedBox(here, box.payload);
-        else if (box.type[0] == '\xA9' || isOneOf(box.type, {"loci", "name", "titl", "dscp", "auth"}))
+        else if (box.type[0] == '\xA9' || isBoxOf(box.type, {"loci", "name", "titl", "dscp", "auth"}))
             textBox(here, box, inner);
         else
             unknown(here, inner, box.payload);

@@ -136,7 +136,7 @@ Ledger ledgerFromJson(const json& in, const std::string& subject) {
 
 namespace {
 
-std::string joined(const std::vector<std::string>& words) {
+std::string joinedForTable(const std::vector<std::string>& words) {
     std::string out;
     for (const auto& word : words)
         out += (out.empty() ? "" : "; ") + word;
@@ -188,9 +188,9 @@ std::string ledgerCsv(const Ledger& ledger) {
             row.fingerprintAfter.empty() ? "" : yes(row.originalUntouched()),
             row.fingerprintBefore,
             row.copyFingerprint,
-            joined(row.removed),
-            joined(sentences(row.notes)),
-            row.outcome == Outcome::HeldBack ? joined(sentences(row.heldBackBy())) : "",
+            joinedForTable(row.removed),
+            joinedForTable(sentences(row.notes)),
+            row.outcome == Outcome::HeldBack ? joinedForTable(sentences(row.heldBackBy())) : "",
             row.problem ? row.problem->happened : ""};
         for (std::size_t i = 0; i < cells.size(); ++i)
             out += (i ? "," : "") + csvCell(cells[i]);

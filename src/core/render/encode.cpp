@@ -101,8 +101,8 @@ Bytes encodePixels(const Frame& frame, const FileSettings& settings, const Outpu
     const Frame& fit = fitting(frame, settings, format, changed);
     const auto grey = greyOut(settings);
     Samples samples;
-    const auto pixels =
-        fit.isDeep() ? pixelsOf<std::uint16_t>(fit, grey, samples) : pixelsOf<std::uint8_t>(fit, grey, samples);
+    const auto pixels = fit.isDeep() ? pixelsOf<std::uint16_t>(fit, grey, samples)
+                                     : pixelsOf<std::uint8_t>(fit, grey, samples);
     return format.encode(pixels, OwnValues(format.settings, settings.own));
 }
 
@@ -129,8 +129,9 @@ Bytes newPreview(const Frame& frame) {
 EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
                         const CopyWords& words, const CopyMark& holds) {
     const auto& row = outputFormat(format);
-    return {format, delivery.file.only(row), plan.pixelsPerMm, delivery.privacy.newPreview && row.preview,
-            words,  holds};
+    return {
+        format, delivery.file.only(row), plan.pixelsPerMm, delivery.privacy.newPreview && row.preview, words,
+        holds};
 }
 
 EncodedCopy EncodeStage::on(const Frame& frame) const {

@@ -20,8 +20,7 @@ FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, Copy
     addNotes(out.notes, border.notes);
     addNotes(out.notes, seal.notes);
     out.readability = seal.readability;
-    out.holds = {asked.delivery.border.on,
-                 !seal.empty() && !holdsKind(seal.notes, NoteKind::SealOffPicture)};
+    out.holds = {asked.delivery.border.on, !seal.empty() && !holdsKind(seal.notes, NoteKind::SealOffPicture)};
     return out;
 }
 

@@ -66,7 +66,7 @@ std::uint32_t over(std::uint32_t below, std::uint32_t above, double opacity) {
 }
 
 /// All layers in one, premultiplied.
-Layer flattened(const Alone& one, double opacity) {
+Layer flattenedSeal(const Alone& one, double opacity) {
     const auto layers = paintSeal(*one.seal, one.placement, one.version, one.placement.area);
     Layer out(one.placement.area);
     for (std::size_t i = 0; i < out.argb.size(); ++i) {
@@ -97,7 +97,7 @@ void paintLayer(cairo_t* cairo, Layer& layer) {
 } // namespace
 
 Bytes sealAsPng(const SealDesign& design, int width) {
-    const auto layer = flattened(alone(design, width), design.opacity / 100);
+    const auto layer = flattenedSeal(alone(design, width), design.opacity / 100);
     std::vector<std::uint8_t> rgba;
     rgba.reserve(layer.argb.size() * 4);
     for (const auto pixel : layer.argb) {

@@ -1,11 +1,11 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What happens to a copy's pixels, in stages: base -> finished -> framed -> sealed. Copies, proofs, comparison,
-// chooser and command line all make these calls; a proof is merely smaller.
+// What happens to a copy's pixels, in stages: base -> finished -> framed -> sealed. Copies, proofs,
+// comparison, chooser and command line all make these calls; a proof is merely smaller.
 //
 // A stage holds all that its pixels depend on besides those of the stage before, and can reach nothing else:
-// two stages that are equal make equal pixels of equal pixels. So the stages are their own keys, and whether a
-// change of settings asks for other pixels is seen by comparing, never looked up in a list.
+// two stages that are equal make equal pixels of equal pixels. So the stages are their own keys, and whether
+// a change of settings asks for other pixels is seen by comparing, never looked up in a list.
 #pragma once
 
 #include "delivery/exception.h"

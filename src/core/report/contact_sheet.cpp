@@ -157,7 +157,7 @@ void drawCell(cairo_t* c, const Shown& shown, bool details, double x, double y, 
 
 // ---- HTML ------------------------------------------------------------------------------------------------
 
-std::string escaped(const std::string& text) {
+std::string escapedForPage(const std::string& text) {
     char* made = g_markup_escape_text(text.c_str(), static_cast<gssize>(text.size()));
     std::string out = made;
     g_free(made);
@@ -225,18 +225,19 @@ void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs:
                       const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
     const auto rows = shownRows(ledger);
     std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
-                      escaped(sheet.title) + "</title><style>" + kStyle + "</style></head><body>\n<h1>" +
-                      escaped(sheet.title) + "</h1><p>" + escaped(summaryOf(ledger, rows)) + "</p>\n<main>\n";
+                      escapedForPage(sheet.title) + "</title><style>" + kStyle +
+                      "</style></head><body>\n<h1>" + escapedForPage(sheet.title) + "</h1><p>" +
+                      escapedForPage(summaryOf(ledger, rows)) + "</p>\n<main>\n";
     for (std::size_t i = 0; i < rows.size() && !stop; ++i) {
         const auto& shown = rows[i];
         const auto frame = thumbnailOf(shown.row->copy);
         out += "<figure><div>" +
-               (frame ? "<img alt=\"" + escaped(shown.name) + "\" src=\"data:image/jpeg;base64," +
+               (frame ? "<img alt=\"" + escapedForPage(shown.name) + "\" src=\"data:image/jpeg;base64," +
                             base64(encodeJpeg(*frame, kQuality)) + "\">"
                       : std::string("can't be read any more")) +
-               "</div><figcaption><b>" + escaped(shown.name) + "</b>";
+               "</div><figcaption><b>" + escapedForPage(shown.name) + "</b>";
         if (sheet.details)
-            out += "<br>" + escaped(shown.facts) + "<br>" + escaped(shown.found);
+            out += "<br>" + escapedForPage(shown.facts) + "<br>" + escapedForPage(shown.found);
         out += "</figcaption></figure>\n";
         if (progress)
             progress(i + 1);

@@ -9,23 +9,23 @@
 namespace keepseal {
 namespace {
 
-void addNumber(Bytes& out, std::uint32_t value) {
+void addBigNumber(Bytes& out, std::uint32_t value) {
     for (int shift = 24; shift >= 0; shift -= 8)
         out.push_back(static_cast<std::uint8_t>(value >> shift));
 }
 
-std::uint32_t numberAt(ByteSpan bytes, std::size_t at) {
+std::uint32_t bigNumberAt(ByteSpan bytes, std::size_t at) {
     return std::uint32_t(bytes[at]) << 24 | std::uint32_t(bytes[at + 1]) << 16 |
            std::uint32_t(bytes[at + 2]) << 8 | bytes[at + 3];
 }
 
-void addChunk(Bytes& out, std::string_view type, const Bytes& data) {
-    addNumber(out, static_cast<std::uint32_t>(data.size()));
+void addPngChunk(Bytes& out, std::string_view type, const Bytes& data) {
+    addBigNumber(out, static_cast<std::uint32_t>(data.size()));
     const auto begin = out.size();
     out.insert(out.end(), type.begin(), type.end());
     out.insert(out.end(), data.begin(), data.end());
-    addNumber(out, static_cast<std::uint32_t>(
-                       ::crc32(0, out.data() + begin, static_cast<uInt>(out.size() - begin))));
+    addBigNumber(out, static_cast<std::uint32_t>(
+                          ::crc32(0, out.data() + begin, static_cast<uInt>(out.size() - begin))));
 }
 
 Bytes textOf(std::string_view text) {
@@ -42,7 +42,7 @@ void addPngProfile(Bytes& out, ByteSpan profile) {
         Z_OK)
         throw Problem(ProblemKind::Internal, {}, "the colour profile could not be packed");
     data.resize(begin + length);
-    addChunk(out, "iCCP", data);
+    addPngChunk(out, "iCCP", data);
 }
 
 void addMetadata(Bytes& out, const ComposedMetadata& metadata, const EmbedExtras& extras) {
@@ -52,18 +52,18 @@ void addMetadata(Bytes& out, const ComposedMetadata& metadata, const EmbedExtras
     if (extras.pixelsPerMm > 0) {
         Bytes data;
         const auto perMetre = static_cast<std::uint32_t>(std::lround(extras.pixelsPerMm * 1000));
-        addNumber(data, perMetre);
-        addNumber(data, perMetre);
+        addBigNumber(data, perMetre);
+        addBigNumber(data, perMetre);
         data.push_back(1);
-        addChunk(out, "pHYs", data);
+        addPngChunk(out, "pHYs", data);
     }
     if (!metadata.exif.empty())
-        addChunk(out, "eXIf", metadata.exif);
+        addPngChunk(out, "eXIf", metadata.exif);
     if (!metadata.xmp.empty()) {
         Bytes data =
             textOf("XML:com.adobe.xmp\0\0\0\0\0"sv); // not packed, no language, no translated keyword
         data.insert(data.end(), metadata.xmp.begin(), metadata.xmp.end());
-        addChunk(out, "iTXt", data);
+        addPngChunk(out, "iTXt", data);
     }
 }
 
@@ -81,7 +81,7 @@ Bytes embedInPng(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExt
     out.reserve(bare.size() + metadata.xmp.size() + extras.iccProfile.size() + 1024);
     addMetadata(out, metadata, extras);
     for (std::size_t at = header; at + 12 <= bare.size();) {
-        const std::size_t length = 12 + std::size_t{numberAt(bare, at)};
+        const std::size_t length = 12 + std::size_t{bigNumberAt(bare, at)};
         if (at + length > bare.size())
             throw Problem(ProblemKind::Internal, {}, "the encoder made a broken PNG");
         if (isPictureChunk({reinterpret_cast<const char*>(bare.data()) + at + 4, 4}))

@@ -20,7 +20,7 @@ void addRiffNumber(Bytes& out, std::uint32_t value, int count = 4) {
         out.push_back(static_cast<std::uint8_t>(value >> (8 * i)));
 }
 
-void addChunk(Bytes& out, std::string_view type, ByteSpan data) {
+void addRiffChunk(Bytes& out, std::string_view type, ByteSpan data) {
     out.insert(out.end(), type.begin(), type.end());
     addRiffNumber(out, static_cast<std::uint32_t>(data.size()));
     out.insert(out.end(), data.begin(), data.end());
@@ -66,7 +66,7 @@ Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
         if (type == "VP8X" || ((type == "VP8 " || type == "VP8L") && canvas.width == 0))
             canvas = canvasOf(type, data);
         if (type == "VP8 " || type == "VP8L" || type == "ALPH")
-            addChunk(picture, type, data);
+            addRiffChunk(picture, type, data);
         at += 8 + length + length % 2;
     }
     Bytes flags(4);
@@ -76,15 +76,15 @@ Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
     addRiffNumber(flags, canvas.width - 1, 3);
     addRiffNumber(flags, canvas.height - 1, 3);
     Bytes body = {'W', 'E', 'B', 'P'};
-    addChunk(body, "VP8X", flags);
+    addRiffChunk(body, "VP8X", flags);
     if (!extras.iccProfile.empty())
-        addChunk(body, "ICCP", extras.iccProfile);
+        addRiffChunk(body, "ICCP", extras.iccProfile);
     body.insert(body.end(), picture.begin(), picture.end());
     if (!metadata.exif.empty())
-        addChunk(body, "EXIF", metadata.exif);
+        addRiffChunk(body, "EXIF", metadata.exif);
     if (!metadata.xmp.empty())
-        addChunk(body, "XMP ",
-                 {reinterpret_cast<const std::uint8_t*>(metadata.xmp.data()), metadata.xmp.size()});
+        addRiffChunk(body, "XMP ",
+                     {reinterpret_cast<const std::uint8_t*>(metadata.xmp.data()), metadata.xmp.size()});
     Bytes out = {'R', 'I', 'F', 'F'};
     addRiffNumber(out, static_cast<std::uint32_t>(body.size()));
     out.insert(out.end(), body.begin(), body.end());

@@ -12,7 +12,7 @@ using nlohmann::json;
 
 namespace {
 
-[[noreturn]] void wrong(const std::string& path, const json& value, const std::string& allowed) {
+[[noreturn]] void wrongInSheet(const std::string& path, const json& value, const std::string& allowed) {
     throw Problem(ProblemKind::BadSetting, path,
                   value.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 200) +
                       " is not allowed",
@@ -31,18 +31,18 @@ std::size_t choiceAt(const json& value, const std::vector<SettingChoice>& choice
     for (std::size_t i = 0; i < choices.size(); ++i)
         if (value.is_string() && value.get<std::string>() == choices[i].key)
             return i;
-    wrong(path, value, keysOf(choices));
+    wrongInSheet(path, value, keysOf(choices));
 }
 
 std::string textAt(const json& value, const std::string& path) {
     if (!value.is_string() || value.get<std::string>().size() > kMaxFieldBytes)
-        wrong(path, value, "text of at most " + std::to_string(kMaxFieldBytes) + " bytes");
+        wrongInSheet(path, value, "text of at most " + std::to_string(kMaxFieldBytes) + " bytes");
     return value.get<std::string>();
 }
 
 bool switchAt(const json& value, const std::string& path) {
     if (!value.is_boolean())
-        wrong(path, value, "true or false");
+        wrongInSheet(path, value, "true or false");
     return value.get<bool>();
 }
 
@@ -54,7 +54,7 @@ FieldValue valueFromJson(const FieldInfo& field, const json& value, const std::s
     if (field.shape != FieldShape::List)
         return FieldValue(textAt(value, path));
     if (!value.is_array() || value.size() > 1000)
-        wrong(path, value, "a list of at most 1000 texts");
+        wrongInSheet(path, value, "a list of at most 1000 texts");
     std::vector<std::string> items;
     for (const auto& item : value)
         if (auto text = textAt(item, path); !text.empty())
@@ -73,7 +73,7 @@ json conditionToJson(const RuleCondition& condition) {
 RuleCondition conditionFromJson(const json& object, const std::string& path) {
     RuleCondition out;
     if (!object.is_object())
-        wrong(path, object, "an object");
+        wrongInSheet(path, object, "an object");
     if (const auto what = object.find("what"); what != object.end())
         out.what = static_cast<ConditionKind>(choiceAt(*what, conditionKinds(), path + ".what"));
     if (const auto text = object.find("text"); text != object.end())
@@ -107,7 +107,7 @@ std::vector<SettingChoice> fieldChoices() {
 RightsRule ruleFromJson(const json& object, const std::string& path) {
     RightsRule out;
     if (!object.is_object() || !object.contains("field"))
-        wrong(path, object, "an object with \"field\"");
+        wrongInSheet(path, object, "an object with \"field\"");
     const auto choices = fieldChoices();
     const auto& field = *metadataField(choices[choiceAt(object["field"], choices, path + ".field")].key);
     out.field = field.key;
@@ -120,7 +120,7 @@ RightsRule ruleFromJson(const json& object, const std::string& path) {
         out.value = valueFromJson(field, *value, path + ".value");
     if (const auto languages = object.find("languages"); languages != object.end()) {
         if (field.shape != FieldShape::Languages || !languages->is_object() || languages->size() > 50)
-            wrong(path + ".languages", *languages, "texts by language, for fields that have several");
+            wrongInSheet(path + ".languages", *languages, "texts by language, for fields that have several");
         for (const auto& [language, text] : languages->items())
             out.value.languages[language.substr(0, 40)] = textAt(text, path + ".languages." + language);
     }
@@ -161,7 +161,7 @@ RightsSheet sheetFromJson(const json& object, const std::string& path) {
         out.unknown.erase(row.key);
     if (const auto rules = object.find("rules"); rules != object.end()) {
         if (!rules->is_array() || rules->size() > kMaxRules)
-            wrong(path + "rules", *rules, "a list of at most " + std::to_string(kMaxRules) + " rules");
+            wrongInSheet(path + "rules", *rules, "a list of at most " + std::to_string(kMaxRules) + " rules");
         for (std::size_t i = 0; i < rules->size(); ++i)
             out.rules.push_back(ruleFromJson((*rules)[i], path + "rules[" + std::to_string(i) + "]"));
         if (const auto on = object.find("on"); on != object.end())

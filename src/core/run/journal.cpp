@@ -28,7 +28,7 @@ std::string lineOf(const json& value) {
     return value.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
 }
 
-[[noreturn]] void cannotWrite(const fs::path& file) {
+[[noreturn]] void cannotWriteJournal(const fs::path& file) {
     throw Problem(ProblemKind::CannotWrite, file.string(),
                   std::string("the run's journal can't be written: ") + std::strerror(errno),
                   "Check the folder's permissions and the space left on the disk");
@@ -50,7 +50,7 @@ Journal Journal::create(const fs::path& ledgerFile, const std::string& started, 
     const int descriptor =
         ::open(file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_APPEND | O_CLOEXEC | O_NOFOLLOW, 0600);
     if (descriptor < 0)
-        cannotWrite(file);
+        cannotWriteJournal(file);
     Journal journal(file, descriptor);
     ::flock(descriptor, LOCK_EX | LOCK_NB);
     try {
@@ -64,7 +64,7 @@ Journal Journal::create(const fs::path& ledgerFile, const std::string& started, 
     }
     if (::fsync(descriptor) != 0) {
         journal.remove();
-        cannotWrite(file);
+        cannotWriteJournal(file);
     }
     return journal;
 }
@@ -74,7 +74,7 @@ Journal Journal::reopen(const fs::path& file) {
     if (descriptor < 0 && errno == ENOENT)
         throw Problem(ProblemKind::NotFound, file.string(), "there is no such run to go on with");
     if (descriptor < 0)
-        cannotWrite(file);
+        cannotWriteJournal(file);
     Journal journal(file, descriptor);
     if (::flock(descriptor, LOCK_EX | LOCK_NB) != 0)
         throw Problem(ProblemKind::Refused, file.string(),
@@ -103,7 +103,7 @@ void Journal::write(const std::string& line) {
         if (count < 0 && errno == EINTR)
             continue;
         if (count <= 0)
-            cannotWrite(m_file);
+            cannotWriteJournal(m_file);
         done += static_cast<std::size_t>(count);
     }
 }

@@ -35,10 +35,9 @@ std::uint64_t renderMemory(const CopyAsked& asked) {
     if (!wish)
         return 0;
     const auto perPixel = wish->deep ? 6U : 3U;
-    const auto bordered =
-        asked.chain.ground.needed()
-            ? static_cast<std::uint64_t>(asked.chain.sizes.whole.pixels()) * perPixel * 2
-            : 0;
+    const auto bordered = asked.chain.ground.needed()
+                              ? static_cast<std::uint64_t>(asked.chain.sizes.whole.pixels()) * perPixel * 2
+                              : 0;
     return developMemory(asked.facts, *wish) + bordered;
 }
 
@@ -162,8 +161,9 @@ private:
             encodeStage(delivery, chain, planned.format, m_rendered.words.copy, m_rendered.holds);
         const auto encoded = encoding.on(m_rendered.frame);
         return deliverable(row, encoded.notes) &&
-               deliver(encoded.bytes, {encoding.format, chain.sizes.whole, encoding.words,
-                                       delivery.privacy.opensLocation(), encoding.preview},
+               deliver(encoded.bytes,
+                       {encoding.format, chain.sizes.whole, encoding.words, delivery.privacy.opensLocation(),
+                        encoding.preview},
                        planned, *destination, row);
     }
 

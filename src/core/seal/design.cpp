@@ -22,7 +22,7 @@ SealPart& textToShape(SealDesign& design) {
 }
 
 /// Rows of the text part's own table that reach into the seal's first text.
-Table shortCuts() {
+Table sealShortCuts() {
     Table out;
     for (const auto* key : {"text", "family", "weight", "colour"}) {
         const auto* row = rowOf(partSettings(PartKind::Text), key);
@@ -56,7 +56,7 @@ std::vector<SettingChoice> placeChoices() {
 
 Table quickRows() {
     Table out = {switchSetting("on", "Put the seal on", &D::on, "Whether copies carry the seal.")};
-    append(out, shortCuts());
+    append(out, sealShortCuts());
     append<D>(
         out, {numberSetting(
                   "size", "Size", "% of the short side", &D::size, {0.5, 60, 0.1, 1},

@@ -18,7 +18,7 @@ SealPlacement arranged(const PreparedSeal& seal, const Frame& frame, const SealP
     return arrangeSeal(seal, frame.picture, frame.size, place, frame.scale);
 }
 
-Rect moved(Rect rect, int dx, int dy) {
+Rect movedMark(Rect rect, int dx, int dy) {
     rect.x += dx, rect.y += dy;
     return rect;
 }
@@ -45,13 +45,13 @@ double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPl
            const SealDecision& decision, int originX = 0, int originY = 0) {
     if (reach.empty())
         return 0;
-    Readability readability(moved(reach, -originX, -originY), placement.unit);
+    Readability readability(movedMark(reach, -originX, -originY), placement.unit);
     const int rows = seal.design.arrangement == Arrangement::Repeat ? kBandRows : reach.height;
     for (int y = reach.y; y < reach.bottom(); y += rows) {
         const Rect band{reach.x, y, reach.width, std::min(rows, reach.bottom() - y)};
         auto layers = paintSeal(seal, placement, {decision.dark, decision.halo}, band);
         for (auto* layer : {&layers.under, &layers.mark, &layers.relief})
-            layer->area = moved(layer->area, -originX, -originY);
+            layer->area = movedMark(layer->area, -originX, -originY);
         mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
         mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
         mixLayer(out, layers.relief, MixMode::Normal, 100);

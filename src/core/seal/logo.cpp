@@ -29,8 +29,8 @@ constexpr int kMeasureSide = 400;     ///< pixels of the drawing that finds empt
 constexpr int kKeptBitmapSide = 4096; ///< a larger bitmap is kept at this size: no seal shows more
 constexpr std::size_t kKeptDrawings = 24;
 
-[[noreturn]] void refuse(const std::string& file, const std::string& why,
-                         ProblemKind kind = ProblemKind::NotAPicture) {
+[[noreturn]] void refuseLogo(const std::string& file, const std::string& why,
+                             ProblemKind kind = ProblemKind::NotAPicture) {
     throw Problem(kind, file, why, "Choose another file for the logo");
 }
 
@@ -71,7 +71,7 @@ LogoPixels toPixels(const VImage& rgba) {
 }
 
 /// Resized with the colours weighed by their opacity, so that hidden colours can't bleed in.
-VImage resized(const VImage& rgba, Size size) {
+VImage resizedLogo(const VImage& rgba, Size size) {
     if (rgba.width() == size.width && rgba.height() == size.height)
         return rgba;
     return rgba.premultiply()
@@ -91,28 +91,28 @@ public:
             if (pdf) {
                 const int pages = head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
                 if (pages > kMaxPdfPages)
-                    refuse(m_file, "this PDF has " + std::to_string(pages) + " pages; logos have at most " +
-                                       std::to_string(kMaxPdfPages));
+                    refuseLogo(m_file, "this PDF has " + std::to_string(pages) +
+                                           " pages; logos have at most " + std::to_string(kMaxPdfPages));
             }
             m_native = {head.width(), head.height()};
         } catch (const vips::VError&) {
-            refuse(m_file, "the logo can't be read (" + takeVipsError() + ")");
+            refuseLogo(m_file, "the logo can't be read (" + takeVipsError() + ")");
         }
         if (m_native.empty() || m_native.longSide() > 20 * m_native.shortSide() * 50)
-            refuse(m_file, "the logo has no usable size");
+            refuseLogo(m_file, "the logo has no usable size");
         measure();
     }
 
     LogoPixels draw(Size size) const override {
         if (size.longSide() > kMaxSide)
-            refuse(m_file, "it would be drawn at " + std::to_string(size.longSide()) + " pixels",
-                   ProblemKind::TooLarge);
+            refuseLogo(m_file, "it would be drawn at " + std::to_string(size.longSide()) + " pixels",
+                       ProblemKind::TooLarge);
         try {
             const double scale = std::max(static_cast<double>(size.width) / m_native.width,
                                           static_cast<double>(size.height) / m_native.height);
-            return toPixels(resized(toRgba(open(scale)), size));
+            return toPixels(resizedLogo(toRgba(open(scale)), size));
         } catch (const vips::VError&) {
-            refuse(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
+            refuseLogo(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
         }
     }
 
@@ -140,10 +140,10 @@ public:
         const MemorySource source(bytes);
         const auto facts = readFacts(source, file); // limits are checked from the header
         if (facts.stored.pixels() > kMaxBitmap)
-            refuse(file,
-                   "the header claims " + std::to_string(facts.stored.width) + " x " +
-                       std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
-                   ProblemKind::TooLarge);
+            refuseLogo(file,
+                       "the header claims " + std::to_string(facts.stored.width) + " x " +
+                           std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
+                       ProblemKind::TooLarge);
         m_native = facts.size;
         try {
             VImage image = VImage::new_from_buffer(bytes.data(), bytes.size(), "").autorot();
@@ -151,21 +151,22 @@ public:
             const int longest = std::max(image.width(), image.height());
             if (longest > kKeptBitmapSide) {
                 const double scale = static_cast<double>(kKeptBitmapSide) / longest;
-                image = resized(image, {std::max(1, static_cast<int>(std::lround(image.width() * scale))),
+                image =
+                    resizedLogo(image, {std::max(1, static_cast<int>(std::lround(image.width() * scale))),
                                         std::max(1, static_cast<int>(std::lround(image.height() * scale)))});
             }
             m_image = image.copy_memory();
         } catch (const vips::VError&) {
-            refuse(file, "the logo can't be read (" + takeVipsError() + ")");
+            refuseLogo(file, "the logo can't be read (" + takeVipsError() + ")");
         }
         measure();
     }
 
     LogoPixels draw(Size size) const override {
         try {
-            return toPixels(resized(m_image, size));
+            return toPixels(resizedLogo(m_image, size));
         } catch (const vips::VError&) {
-            refuse(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
+            refuseLogo(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
         }
     }
 
@@ -177,7 +178,7 @@ private:
 LogoPtr readLogo(const std::string& file, const fs::path& path, int page) {
     const Original source(path); // opened for reading only, like everything of the person's
     if (source.size() > kMaxFile)
-        refuse(file, "the file is larger than 32 MB", ProblemKind::TooLarge);
+        refuseLogo(file, "the file is larger than 32 MB", ProblemKind::TooLarge);
     Bytes bytes = source.bytes(0, source.size());
     const std::string_view text(reinterpret_cast<const char*>(bytes.data()), bytes.size());
     if (text.starts_with("%PDF-"))

@@ -24,7 +24,7 @@ double hardLight(double picture, double seal) {
 /// Every pair of 8-bit values, so that a pixel costs a look-up.
 using MixTable = std::array<std::uint8_t, 65536>;
 
-const MixTable& tableOf(MixMode mode) {
+const MixTable& mixTableOf(MixMode mode) {
     static std::array<std::unique_ptr<MixTable>, 9> tables;
     static std::mutex mutex;
     const std::lock_guard lock(mutex);
@@ -143,7 +143,7 @@ void mixLayer(Frame& frame, const Layer& layer, MixMode mode, double opacityPerc
         return;
     }
     const auto opacity = static_cast<std::uint32_t>(std::lround(opacityPercent * 2.55));
-    const MixTable* table = mode == MixMode::Normal ? nullptr : &tableOf(mode);
+    const MixTable* table = mode == MixMode::Normal ? nullptr : &mixTableOf(mode);
     for (int y = part.y; y < part.bottom(); ++y) {
         const auto* seal = layer.row(y - layer.area.y) + (part.x - layer.area.x);
         auto* pixel = frame.row(y) + static_cast<std::size_t>(part.x) * 3;

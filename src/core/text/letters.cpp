@@ -31,7 +31,7 @@ void setAttributes(PangoLayout* layout, const TextPart& part, double size) {
 
 using FontDescription = std::unique_ptr<PangoFontDescription, decltype(&pango_font_description_free)>;
 
-FontDescription describe(const TextPart& part, double size) {
+FontDescription describeLetters(const TextPart& part, double size) {
     FontDescription font(pango_font_description_new(), pango_font_description_free);
     pango_font_description_set_family(font.get(), part.family.c_str());
     pango_font_description_set_weight(font.get(), weightOf(part.weight));
@@ -42,7 +42,7 @@ FontDescription describe(const TextPart& part, double size) {
 
 double heightOfX(const TextPart& part, double size) {
     const auto layout = newLayout();
-    const auto font = describe(part, size);
+    const auto font = describeLetters(part, size);
     pango_layout_set_font_description(layout.get(), font.get());
     const bool capitals = part.capitals == Capitals::All;
     pango_layout_set_text(layout.get(), capitals ? "X" : "x", -1);
@@ -71,7 +71,7 @@ Box pathExtents(cairo_t* cairo, double lineWidth) {
 Outline textOutline(const TextPart& part, double size, const std::string& words) {
     Outline out;
     const auto layout = newLayout();
-    const auto font = describe(part, size);
+    const auto font = describeLetters(part, size);
     pango_layout_set_font_description(layout.get(), font.get());
     constexpr PangoAlignment alignments[] = {PANGO_ALIGN_LEFT, PANGO_ALIGN_CENTER, PANGO_ALIGN_RIGHT};
     pango_layout_set_alignment(layout.get(), alignments[static_cast<std::size_t>(part.align)]);

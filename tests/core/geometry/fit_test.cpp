@@ -192,3 +192,36 @@ TEST(Fit, EvenABorderWiderThanThePictureIsReckonedIn) {
     };
     EXPECT_EQ(fitPicture(s, {6000, 4000}, wide).whole().longSide(), 2048);
 }
+
+/// What paper asks for by hand: millimetres by 25.4 by dots, to the nearest pixel; the mat reckoned in.
+TEST(Fit, PaperIsReachedToThePixelByFillingAndByPaddingInEveryUnit) {
+    struct Paper {
+        LengthUnit unit;
+        double width, height, resolution;
+        Size pixels;
+    };
+    const EdgesOf mat = [](Size inside) {
+        const int side = static_cast<int>(std::lround(inside.shortSide() * 0.05));
+        return Edges{side, side, side, side};
+    };
+    for (const auto& paper : {Paper{LengthUnit::Millimetres, 150, 100, 300, {1772, 1181}},
+                              Paper{LengthUnit::Centimetres, 18, 13, 254, {1800, 1300}},
+                              Paper{LengthUnit::Inches, 10, 8, 240, {2400, 1920}}})
+        for (const auto reach : {OnPaper::Filled, OnPaper::Padded})
+            for (const Size cut : {Size{6000, 4000}, {4000, 6000}, {5000, 5000}, {9000, 2200}}) {
+                auto s = to(FitTo::Paper);
+                s.paperUnit = paper.unit, s.paperWidth = paper.width, s.paperHeight = paper.height;
+                s.resolution = paper.resolution, s.onPaper = reach, s.what = FitWhat::Whole;
+                const bool tall = cut.height > cut.width;
+                const Size asked = tall ? Size{paper.pixels.height, paper.pixels.width} : paper.pixels;
+                EXPECT_EQ(fitPicture(s, cut, mat).whole(), asked) << cut.width << "x" << cut.height;
+                s.what = FitWhat::Picture;
+                EXPECT_EQ(fitPicture(s, cut, mat).padded(), asked) << cut.width << "x" << cut.height;
+            }
+    // What would have to be enlarged is padded all the same; filled, it is told.
+    auto s = to(FitTo::Paper);
+    s.paperWidth = 150, s.paperHeight = 100, s.resolution = 300, s.onPaper = OnPaper::Filled;
+    EXPECT_EQ(fitPicture(s, {600, 400}).missedSize, (Size{1772, 1181}));
+    s.onPaper = OnPaper::Padded;
+    EXPECT_EQ(fitPicture(s, {600, 400}).padded(), (Size{1772, 1181}));
+}

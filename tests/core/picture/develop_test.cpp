@@ -5,6 +5,7 @@
 #include "picture/develop.h"
 #include "picture/original.h"
 #include "support/support.h"
+#include "support/tiff_builder.h"
 
 #include <gtest/gtest.h>
 #include <vips/vips8>
@@ -239,4 +240,72 @@ TEST(Facts, APictureThatStatesNoResolutionHasNone) {
     image.copy(VImage::option()->set("xres", 300 / 25.4)->set("yres", 300 / 25.4))
         .jpegsave((folder / "stated.jpg").c_str());
     EXPECT_NEAR(perMm("stated.jpg"), 300 / 25.4, 0.05);
+}
+
+namespace {
+
+/// A TIFF of luminance and colour differences: four columns of colour, `across` by `down` pixels sharing one
+/// pair of differences, values by ITU-R BT.601 as TIFF 6.0 (section 21) has them.
+std::string ycbcrTiff(int across, int down, int orientation) {
+    constexpr std::array<std::array<int, 3>, 4> colours{
+        {{200, 60, 50}, {40, 160, 70}, {50, 80, 190}, {230, 220, 60}}};
+    constexpr int width = 64, height = 32;
+    std::string data;
+    for (int y = 0; y < height; y += down)
+        for (int x = 0; x < width; x += across) {
+            const auto& [r, g, b] = colours[static_cast<std::size_t>(x * 4 / width)];
+            const double luma = 0.299 * r + 0.587 * g + 0.114 * b;
+            data += std::string(static_cast<std::size_t>(across * down),
+                                static_cast<char>(static_cast<int>(std::lround(luma))));
+            data += static_cast<char>(static_cast<int>(std::lround(128 + (b - luma) / 1.772)));
+            data += static_cast<char>(static_cast<int>(std::lround(128 + (r - luma) / 1.402)));
+        }
+    TiffBuilder tiff;
+    tiff.append(data);
+    const auto shorts = [&](std::uint16_t tag, const std::vector<int>& values) {
+        Tag out{tag, 3, {}};
+        for (const int value : values)
+            out.data += tiff.number(static_cast<std::uint64_t>(value), 2);
+        return out;
+    };
+    return tiff.finish(tiff.addIfd(
+        {tiff.longs(256, {width}), tiff.longs(257, {height}), shorts(258, {8, 8, 8}), shorts(259, {1}),
+         shorts(262, {6}), tiff.longs(273, {8}), shorts(274, {orientation}), shorts(277, {3}),
+         tiff.longs(278, {height}), tiff.longs(279, {static_cast<std::uint32_t>(data.size())}),
+         tiff.rationals(282, {{240, 1}}), tiff.rationals(283, {{240, 1}}), shorts(284, {1}), shorts(296, {2}),
+         shorts(530, {across, down}),
+         tiff.rationals(532, {{0, 1}, {255, 1}, {128, 1}, {255, 1}, {128, 1}, {255, 1}})}));
+}
+
+} // namespace
+
+TEST(Develop, TiffsOfLuminanceAndColourDifferencesComeInTheirColours) {
+    const TempFolder folder;
+    for (const auto& [across, down] : {std::pair{1, 1}, {2, 1}, {2, 2}})
+        for (const int orientation : {1, 3, 6}) {
+            const auto file = folder / "ycc.tif";
+            writeFile(file, ycbcrTiff(across, down, orientation));
+            const Original original(file);
+            const auto facts = readFacts(original, "ycc");
+            EXPECT_EQ(facts.size, orientation == 6 ? (Size{32, 64}) : (Size{64, 32}));
+            EXPECT_NEAR(facts.pixelsPerMm, 240 / 25.4, 1e-6);
+            const auto frame = develop(original, "ycc", facts, wholePicture(facts, facts.size));
+            // The first column lies left, right, or above.
+            const auto* pixel = orientation == 1   ? frame.row(16) + 3 * 8
+                                : orientation == 3 ? frame.row(16) + 3 * 56
+                                                   : frame.row(8) + 3 * 16;
+            EXPECT_NEAR(pixel[0], 200, 2) << across << down << orientation;
+            EXPECT_NEAR(pixel[1], 60, 2) << across << down << orientation;
+            EXPECT_NEAR(pixel[2], 50, 2) << across << down << orientation;
+        }
+    auto damaged = ycbcrTiff(2, 2, 1);
+    damaged.replace(damaged.find(std::string("\x12\x02\x03", 3)) + 8, 1, 1, '\0'); // shared by no pixels
+    writeFile(folder / "bad.tif", damaged);
+    const Original bad(folder / "bad.tif");
+    EXPECT_THROW(
+        {
+            const auto facts = readFacts(bad, "bad");
+            develop(bad, "bad", facts, wholePicture(facts, facts.size));
+        },
+        Problem);
 }

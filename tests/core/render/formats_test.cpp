@@ -129,12 +129,10 @@ TEST(Formats, FaultsInEachAreFound) {
         *at = 'l';
         EXPECT_GT(failures(changed), 0U) << format;
         EXPECT_GT(failures({good.begin(), good.end() - 40}), 0U) << format;
-        EXPECT_GT(checkCopy(MemorySource(good),
-                            promiseOf(delivery, format == "png" ? "tiff" : "png",
-                                      {64, 48}),
-                            {})
-                      .failures.size(),
-                  0U);
+        EXPECT_GT(
+            checkCopy(MemorySource(good), promiseOf(delivery, format == "png" ? "tiff" : "png", {64, 48}), {})
+                .failures.size(),
+            0U);
     }
 }
 
@@ -168,8 +166,7 @@ TEST(Depth, SixteenBitsStaySixteenThroughTheWholeChain) {
     delivery.file.depth = BitDepth::Sixteen;
     for (const std::string format : {"tiff", "png"}) {
         const auto file = written(folder, picture, delivery, format);
-        EXPECT_EQ(exiftool(file, format == "png" ? "PNG:BitDepth" : "BitsPerSample").substr(0, 2),
-                  "16");
+        EXPECT_EQ(exiftool(file, format == "png" ? "PNG:BitDepth" : "BitsPerSample").substr(0, 2), "16");
         const auto image = vips::VImage::new_from_file(file.c_str());
         const auto p = image.getpoint(123, 17);
         EXPECT_EQ(p[0], 20000 + 37 * 123 + 11 * 17);
@@ -180,8 +177,7 @@ TEST(Depth, SixteenBitsStaySixteenThroughTheWholeChain) {
     delivery.fit.longSide = 150;
     delivery.border.on = true;
     delivery.seal.on = true;
-    const auto image =
-        vips::VImage::new_from_file(written(folder, picture, delivery, "tiff").c_str());
+    const auto image = vips::VImage::new_from_file(written(folder, picture, delivery, "tiff").c_str());
     std::set<double> values;
     for (int x = 10; x < image.width() - 10; ++x)
         values.insert(image.getpoint(x, image.height() / 2)[0]);
@@ -333,8 +329,7 @@ TEST(Transparency, IsKeptWhereTheFormatCanAndFilledWhereNot) {
         EXPECT_EQ(image.getpoint(5, 20)[3], 0) << format;
         EXPECT_EQ(image.getpoint(35, 20)[3], 255) << format;
     }
-    const auto jpeg =
-        vips::VImage::new_from_file(written(folder, picture, delivery, "jpeg").c_str());
+    const auto jpeg = vips::VImage::new_from_file(written(folder, picture, delivery, "jpeg").c_str());
     EXPECT_NEAR(jpeg.getpoint(5, 20)[2], 254, 3);
     EXPECT_NEAR(jpeg.getpoint(5, 20)[0], 0, 3);
     // Padding with nothing, and a seal on top of nothing.
@@ -342,8 +337,7 @@ TEST(Transparency, IsKeptWhereTheFormatCanAndFilledWhereNot) {
     delivery.fit.to = FitTo::Pad;
     delivery.fit.width = 100, delivery.fit.height = 60;
     delivery.fit.padWith = PadWith::Transparent;
-    const auto padded =
-        vips::VImage::new_from_file(written(folder, picture, delivery, "png").c_str());
+    const auto padded = vips::VImage::new_from_file(written(folder, picture, delivery, "png").c_str());
     EXPECT_EQ(padded.width(), 100);
     EXPECT_EQ(padded.getpoint(2, 30)[3], 0);
     EXPECT_EQ(padded.getpoint(60, 30)[3], 255);

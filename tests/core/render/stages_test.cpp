@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Stages are their own keys: whatever setting is changed, stages that say they are the same make the same pixels.
+// Stages are their own keys: whatever setting is changed, stages that say they are the same make the same
+// pixels.
 #include "delivery/stations.h"
 #include "support/chain.h"
 
@@ -80,8 +81,8 @@ protected:
         int out = 0;
         for (const auto stage : {Stage::Base, Stage::Finished, Stage::Framed, Stage::Sealed})
             if (before.sameUpTo(stage, after)) {
-                EXPECT_TRUE(equal(pixels[static_cast<std::size_t>(stage)],
-                                  now[static_cast<std::size_t>(stage)]))
+                EXPECT_TRUE(
+                    equal(pixels[static_cast<std::size_t>(stage)], now[static_cast<std::size_t>(stage)]))
                     << what << " changed stage " << static_cast<int>(stage);
                 ++out;
             }

@@ -252,8 +252,7 @@ TEST(Mapping, AnythingMoreOrLessThanPromisedIsAFailure) {
     const auto failures = [&](const std::function<void(CopyWords&)>& change) {
         auto other = words;
         change(other);
-        return said(
-            checkCopy(MemorySource(bytes), {"jpeg", {64, 48}, other, false, false}, {}).failures);
+        return said(checkCopy(MemorySource(bytes), {"jpeg", {64, 48}, other, false, false}, {}).failures);
     };
     EXPECT_THAT(failures([](CopyWords&) {}), ::testing::IsEmpty());
     EXPECT_THAT(failures([](CopyWords& w) { w.fields.erase("title"); }),

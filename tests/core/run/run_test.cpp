@@ -273,8 +273,7 @@ TEST(CheckCopy, FindsPlantedFaults) {
     makePicture(folder / "o.jpg", 64, 48, planted);
     const auto original = inspect(MemorySource(readFile(folder / "o.jpg")));
     const auto failures = [&](const Bytes& bytes, Size size = {64, 48}) {
-        return checkCopy(MemorySource(bytes), promiseOf(delivery, "jpeg", size), original)
-            .failures.size();
+        return checkCopy(MemorySource(bytes), promiseOf(delivery, "jpeg", size), original).failures.size();
     };
     EXPECT_EQ(failures(good), 0U);
     EXPECT_GT(failures(good, {64, 47}), 0U);

@@ -50,7 +50,7 @@ TEST(Sharing, AJpegDiffersFromTheOneMadeAloneByRoundingOnly) {
     for (auto* set : {&deliveries, &separate})
         for (auto& delivery : *set) {
             delivery.file.choose("jpeg", false),
-            delivery.file.choose("png"); // so that no second coder blurs the question
+                delivery.file.choose("png"); // so that no second coder blurs the question
         }
     const auto together = runAll(makePlan({folder / "in/a.jpg"}, deliveries, folder.path()));
     for (std::size_t i = 0; i < 3; ++i) {

@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rows as a table of the reference page. Internal to delivery/.
+#pragma once
+
+#include "base/setting_json.h"
+
+namespace keepseal {
+
+template <class Owner>
+std::string referenceTable(const std::vector<Setting<Owner>>& rows, const std::string& prefix) {
+    std::string out, group;
+    const auto head = "\n| Setting | What it does | Allowed | Default |\n| --- | --- | --- | --- |\n";
+    bool first = true;
+    for (const auto& row : rows) {
+        if (first || row.group != group) {
+            group = row.group;
+            out += (group.empty() ? std::string() : "\n### " + group + "\n") + head;
+            first = false;
+        }
+        out += "| `" + prefix + row.key + "` | **" + row.label + ".** " + row.help + " | " +
+               allowedText(row) + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
+    }
+    return out;
+}
+
+} // namespace keepseal
