@@ -74,10 +74,14 @@ void ProofSet::changeSeen() {
     m_changedAtNs = nowNs();
     if (m_settle.isActive())
         m_settle.start();
-    for (auto& [id, entry] : m_entries)
+    bool told = false;
+    for (auto& [id, entry] : m_entries) {
+        told = told || entry.unmade;
         entry.unmade.reset();
+    }
     work();
-    emit changed();
+    if (told)
+        emit changed();
 }
 
 void ProofSet::setPaused(bool paused) {

@@ -1,0 +1,128 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/run_request.h"
+
+#include "cli/word_commands.h"
+
+#include "base/text.h"
+#include "job/job.h"
+
+#include <algorithm>
+#include <csignal>
+
+namespace keepseal::cli {
+
+namespace fs = std::filesystem;
+using nlohmann::json;
+
+std::atomic<bool> stopRequested{false};
+static_assert(std::atomic<bool>::is_always_lock_free, "set from a signal handler");
+
+namespace {
+
+void onInterrupt(int) {
+    stopRequested = true;
+}
+
+/// A saved job brings its originals, exceptions and ticked deliveries.
+void takeJob(const StampOptions& options, Job& job, std::vector<fs::path>& paths,
+             std::vector<Delivery>& deliveries, Exceptions& exceptions) {
+    job = loadJob(options.job);
+    for (const auto& original : job.originals) {
+        paths.push_back(original.path);
+        if (!original.exception.empty())
+            exceptions[original.path] = original.exception;
+    }
+    if (!options.delivery.files.empty())
+        return;
+    deliveries.clear();
+    for (const auto& item : job.deliveries)
+        if (item.inNextRun) {
+            deliveries.push_back(item.delivery);
+            if (!options.out.empty())
+                deliveries.back().place.folder = options.out;
+        }
+}
+
+/// By the day and time they were taken; those that do not say come last, as they were.
+void orderByTaken(std::vector<fs::path>& files) {
+    std::vector<std::pair<std::string, fs::path>> keyed;
+    for (auto& file : files)
+        keyed.emplace_back(readOriginalFacts(file)->metadata.takenAt, std::move(file));
+    std::stable_sort(keyed.begin(), keyed.end(), [](const auto& a, const auto& b) {
+        return a.first.empty() != b.first.empty() ? b.first.empty() : a.first < b.first;
+    });
+    for (std::size_t i = 0; i < keyed.size(); ++i)
+        files[i] = std::move(keyed[i].second);
+}
+
+void order(std::vector<fs::path>& files, const std::string& by) {
+    if (by == "taken")
+        orderByTaken(files);
+    else if (by == "name")
+        std::stable_sort(files.begin(), files.end(), [](const fs::path& a, const fs::path& b) {
+            return naturalLess(a.filename().string(), b.filename().string());
+        });
+}
+
+/// "KIND" or "KIND=SUBJECT": accepted for all pictures.
+std::vector<Acceptance> acceptedOf(const std::vector<std::string>& typed) {
+    std::vector<Acceptance> out;
+    for (const auto& text : typed) {
+        const auto equals = text.find('=');
+        const auto* row = noteRow(text.substr(0, equals));
+        if (!row || !row->acceptable)
+            throw Problem(ProblemKind::BadSetting, "deliver-all-the-same",
+                          "\"" + text + "\" is nothing that can be accepted",
+                          "'keep-seal-cli settings --notes' lists what holds copies back");
+        out.push_back({row->kind, equals == std::string::npos ? std::string("*") : text.substr(equals + 1)});
+    }
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
+} // namespace
+
+void stopOnSignals() {
+    std::signal(SIGINT, onInterrupt);
+    std::signal(SIGTERM, onInterrupt);
+}
+
+Prepared prepare(const StampOptions& options) {
+    auto deliveries = readDeliveries(options.delivery, options.out);
+    std::vector<fs::path> paths(options.pictures.paths.begin(), options.pictures.paths.end());
+    Exceptions exceptions;
+    Job job;
+    if (!options.job.empty())
+        takeJob(options, job, paths, deliveries, exceptions);
+    if (paths.empty())
+        throw Problem(ProblemKind::BadSetting, "paths", "there is no picture to work on",
+                      "Name pictures, folders or a job");
+    const auto who = whoOf(options.delivery, job.who);
+    for (auto& delivery : deliveries)
+        delivery = withWho(std::move(delivery), who);
+    Prepared out;
+    out.gathered = gather(paths, {options.pictures.recursive, options.again, &stopRequested});
+    order(out.gathered.files, options.pictures.order);
+    const auto accepted = acceptedOf(options.accepted);
+    for (const auto& file : out.gathered.files) {
+        if (options.again)
+            exceptions[file].stampAgain = true;
+        if (!accepted.empty())
+            exceptions[file].accepted = accepted;
+    }
+    if (!options.words.empty())
+        takeWords(options.words, out.gathered.files, exceptions);
+    out.plan = makePlan({out.gathered.files, deliveries, fs::current_path(), exceptions, job.name});
+    return out;
+}
+
+std::string sizeText(Size size) {
+    return std::to_string(size.width) + " x " + std::to_string(size.height);
+}
+
+std::string dump(const json& value) {
+    return value.dump(2, ' ', false, json::error_handler_t::replace);
+}
+
+} // namespace keepseal::cli
