@@ -158,7 +158,7 @@ void ProofSet::work() {
     makeStale();
 }
 
-ProofSet::Wanted ProofSet::wantedOf(const ProofWish& wish, const PictureInfo& info) const {
+ProofSet::Wanted ProofSet::workedOut(const ProofWish& wish, const PictureInfo& info) const {
     const auto chain = chainOf(*m_document, info, wish.id);
     const auto& exception = m_document->exception(wish.id);
     const CopyAsked asked{info.path, info.facts, info.metadata, m_document->deliveryAsMade(),
@@ -174,7 +174,17 @@ ProofSet::Wanted ProofSet::wantedOf(const ProofWish& wish, const PictureInfo& in
     size = fitInside(copy, size);
     if (size.width > copy.width || size.height > copy.height)
         size = copy;
-    return {size, baseOf(asked, size), showsAllOf(chain)};
+    return {size, baseOf(asked, size), showsAllOf(chain), m_change, wish.pixels, nullptr};
+}
+
+/// Once for each change: a slider is waiting.
+const ProofSet::Wanted& ProofSet::wantedOf(const ProofWish& wish, const PictureInfoPtr& info) {
+    auto& known = m_entries[wish.id].wanted;
+    if (known.change != m_change || known.pixels != wish.pixels || known.info != info) {
+        known = workedOut(wish, *info);
+        known.info = info;
+    }
+    return known;
 }
 
 void ProofSet::usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted) {
@@ -195,7 +205,7 @@ void ProofSet::developMissing() {
         const auto info = m_library->info(wish.id);
         if (!info || info->problem)
             continue;
-        const auto wanted = wantedOf(wish, *info);
+        const auto& wanted = wantedOf(wish, info);
         auto& pixels = entry.pixels;
         if (!pixels.base)
             usePreview(entry, *info, wanted);
@@ -270,34 +280,37 @@ void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& 
 void ProofSet::makeStale() {
     if (m_making || m_paused)
         return;
-    std::vector<std::pair<OriginalId, ProofJob>> jobs;
+    struct Pass {
+        std::vector<OriginalId> ids;
+        std::vector<ProofJob> jobs;
+        std::vector<MadeProof> made;
+    };
+    const auto pass = std::make_shared<Pass>();
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
-        if (i == m_visible && !jobs.empty())
+        if (i == m_visible && !pass->jobs.empty())
             break; // what can't be seen follows in the next pass
         const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
         const bool stale = entry.lookedAt != m_change || entry.proof.sharp != entry.pixels.sharp;
         const auto info = m_library->info(wish.id); // gone once its picture was taken out of the job
-        if (entry.pixels.base && stale && info && !entry.unmade)
-            jobs.push_back({wish.id,
-                            {info, m_document->exception(wish.id), wantedOf(wish, *info).whole, entry.pixels,
-                             entry.proof}});
+        if (entry.pixels.base && stale && info && !entry.unmade) {
+            pass->ids.push_back(wish.id);
+            pass->jobs.push_back({info, m_document->exception(wish.id), wantedOf(wish, info).whole,
+                                  entry.pixels, entry.proof});
+        }
     }
-    if (jobs.empty())
+    if (pass->jobs.empty())
         return;
     m_making = true;
-    const auto task = [this, jobs = std::move(jobs), delivery = m_document->deliveryAsMade(),
-                       change = m_change, changedAt = m_changedAtNs] {
-        std::vector<ProofJob> plain;
-        for (const auto& [id, job] : jobs)
-            plain.push_back(job);
-        const auto made = makeProofs(plain, delivery);
+    const auto task = [this, pass, delivery = m_document->deliveryAsMade(), change = m_change,
+                       changedAt = m_changedAtNs] {
+        pass->made = makeProofs(pass->jobs, delivery);
         QMetaObject::invokeMethod(
             this,
-            [this, jobs, made, change, changedAt] {
+            [this, pass, change, changedAt] {
                 m_making = false;
-                for (std::size_t i = 0; i < jobs.size(); ++i)
-                    take(jobs[i].first, jobs[i].second, made[i], change);
+                for (std::size_t i = 0; i < pass->jobs.size(); ++i)
+                    take(pass->ids[i], pass->jobs[i], std::move(pass->made[i]), change);
                 if (changedAt != 0 && changedAt == m_changedAtNs) { // the first pass: what can be seen
                     m_lastRedrawMs = static_cast<double>(nowNs() - changedAt) / 1e6;
                     m_changedAtNs = 0;
@@ -310,13 +323,13 @@ void ProofSet::makeStale() {
     m_maker.start(QRunnable::create(task));
 }
 
-void ProofSet::take(OriginalId id, const ProofJob& job, const MadeProof& made, quint64 change) {
+void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change) {
     auto& entry = m_entries[id];
     if (made.problem) {
         entry.unmade = made.problem;
         return;
     }
-    entry.proof = made.proof;
+    entry.proof = std::move(made.proof);
     const bool itsOwn = entry.pixels.base == job.pixels.base; // else it was developed anew meanwhile
     entry.lookedAt = itsOwn ? change : 0;
     if (!itsOwn)
@@ -325,7 +338,7 @@ void ProofSet::take(OriginalId id, const ProofJob& job, const MadeProof& made, q
         !entry.pixels.stages.sameUpTo(Stage::Framed, made.pixels.stages))
         entry.framed.reset();
     const bool sharp = entry.pixels.sharp; // as it is now
-    entry.pixels = made.pixels;
+    entry.pixels = std::move(made.pixels);
     entry.pixels.sharp = sharp;
 }
 

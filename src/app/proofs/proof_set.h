@@ -52,9 +52,20 @@ signals:
     void changed();
 
 private:
+    /// What a wish comes to now.
+    struct Wanted {
+        Size whole;
+        BaseStage base;
+        bool showsAll = false; ///< the base is all of the picture, the right way up
+        quint64 change = 0;    ///< m_change it was worked out for; 0: never
+        Size pixels;           ///< and the wish
+        PictureInfoPtr info;
+    };
+
     struct Entry {
         ProofPixels pixels;
         Proof proof;
+        Wanted wanted;
         mutable std::shared_ptr<const Frame> framed; ///< see base()
         quint64 lookedAt = 0;                        ///< m_change it was last made for
         BaseStage requestedAs, failedAs;             ///< what is being developed; what is not tried again
@@ -62,21 +73,15 @@ private:
         std::optional<Problem> unmade;               ///< why, for m_change
         quint64 lastUse = 0;
     };
-    /// What a wish comes to now.
-    struct Wanted {
-        Size whole;
-        BaseStage base;
-        bool showsAll = false; ///< the base is all of the picture, the right way up
-    };
-
     void changeSeen();
     void work();
-    Wanted wantedOf(const ProofWish& wish, const PictureInfo& info) const;
+    Wanted workedOut(const ProofWish& wish, const PictureInfo& info) const;
+    const Wanted& wantedOf(const ProofWish& wish, const PictureInfoPtr& info);
     void usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted);
     void developMissing();
     void develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted);
     void makeStale();
-    void take(OriginalId id, const ProofJob& job, const MadeProof& made, quint64 change);
+    void take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change);
     void trim();
 
     JobDocument* m_document;
