@@ -280,12 +280,19 @@ void Running::next() {
     auto wish = std::move(m_line.front());
     m_line.erase(m_line.begin());
     m_plan = wish.shown;
-    carryOut([this, request = std::move(wish.request)](const RunOptions& options, const auto& onEvent) {
-        return runPlan(makePlan(request), options, stopFlag(), onEvent);
-    });
+    const auto made = std::make_shared<PlanPtr>();
+    carryOut(
+        [this, made, request = std::move(wish.request)](const RunOptions& options, const auto& onEvent) {
+            *made = std::make_shared<const Plan>(makePlan(request));
+            return runPlan(**made, options, stopFlag(), onEvent);
+        },
+        [this, made] {
+            if (*made)
+                m_plan = *made; // as it was carried out
+        });
 }
 
-void Running::carryOut(Run run) {
+void Running::carryOut(Run run, const std::function<void()>& ended) {
     struct Made {
         std::optional<RunResult> result;
         std::optional<Problem> problem;
@@ -317,7 +324,9 @@ void Running::carryOut(Run run) {
                 made->problem = Problem(ProblemKind::Internal, {}, error.what());
             }
         },
-        [this, made] {
+        [this, made, ended] {
+            if (ended)
+                ended();
             const bool goOn = !made->result || !made->result->stopped;
             if (made->result)
                 emit finished(*made->result);

@@ -146,7 +146,8 @@ signals:
 
 private:
     using Run = std::function<RunResult(const RunOptions&, const std::function<void(const RunEvent&)>&)>;
-    void carryOut(Run run);
+    /// `ended` is called on this thread before the result is told; may be empty.
+    void carryOut(Run run, const std::function<void()>& ended = {});
     void next();
     std::atomic<bool> m_pause{false};
     PlanPtr m_plan;
