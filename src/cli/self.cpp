@@ -102,20 +102,35 @@ keep\-seal\-cli stamp \-d "Web gallery" \-o copies pictures/
 constexpr const char* kCompletionHead = R"~(# SPDX-FileCopyrightText: Keep Seal contributors
 # SPDX-License-Identifier: GPL-3.0-or-later
 # Completion of keep-seal-cli for bash; made by 'keep-seal-cli settings --completion'.
+
+# What a program prints is data (names that others chose): it is compared and never expanded.
+_keep_seal_cli_names() {
+  local line
+  while IFS= read -r line; do
+    [[ $line == "$word"* ]] && COMPREPLY+=("$line")
+  done < <("$@" 2>/dev/null)
+}
+_keep_seal_cli_settings() {
+  local line
+  while IFS= read -r line; do
+    line=${line%%  (*}
+    [[ $line == *.* && $line == "$word"* ]] && COMPREPLY+=("$line=")
+  done < <(keep-seal-cli settings 2>/dev/null)
+}
 _keep_seal_cli() {
   local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
+  COMPREPLY=()
   if [ "$COMP_CWORD" -eq 1 ]; then
     COMPREPLY=($(compgen -W "%COMMANDS% --help --version" -- "$word"))
     return
   fi
   case $before in
-    -d | --delivery)
-      local IFS=$'\n'
-      COMPREPLY=($(compgen -f -- "$word") $(compgen -W "$(keep-seal-cli library list 2>/dev/null | sed -n 's/^\([^ ].*\)  (comes.*/\1/p')" -- "$word"))
-      return
-      ;;
+    -d | --delivery) _keep_seal_cli_names keep-seal-cli library list --names ;;
+    --seal) _keep_seal_cli_names keep-seal-cli seal list --names ;;
+    --border) _keep_seal_cli_names keep-seal-cli border list --names ;;
+    --sheet) _keep_seal_cli_names keep-seal-cli sheet list --names ;;
     -s | --set)
-      COMPREPLY=($(compgen -S= -W "$(keep-seal-cli settings 2>/dev/null | sed -n 's/^\([a-z]*\.[a-z_0-9]*\)  (.*/\1/p')" -- "$word"))
+      _keep_seal_cli_settings
       compopt -o nospace
       return
       ;;
@@ -124,7 +139,8 @@ _keep_seal_cli() {
 )~";
 constexpr const char* kCompletionFoot = R"~(    *) words="" ;;
   esac
-  COMPREPLY=($(compgen -W "$words" -- "$word") $(compgen -f -- "$word"))
+  _keep_seal_cli_names compgen -W "$words"
+  _keep_seal_cli_names compgen -f -- "$word"
 }
 complete -o filenames -F _keep_seal_cli keep-seal-cli
 )~";

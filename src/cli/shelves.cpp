@@ -14,8 +14,9 @@ namespace keepseal::cli {
 using nlohmann::json;
 
 void addShelfVerbs(CLI::App& command, ShelfOptions& options, const LibraryShelf& shelf) {
-    command.add_subcommand("list", "Those that come with Keep Seal, and your own")
-        ->add_flag("--json", options.json, "Print JSON for programs");
+    auto* listing = command.add_subcommand("list", "Those that come with Keep Seal, and your own");
+    listing->add_flag("--json", options.json, "Print JSON for programs");
+    listing->add_flag("--names", options.onlyNames, "Print names alone, a line each");
     const auto named = [&](const char* verb, const std::string& help, const char* what, bool several) {
         auto* made = command.add_subcommand(verb, help);
         made->add_option("name", options.names, what)->required()->expected(1, several ? 1000 : 1);
@@ -41,7 +42,9 @@ int list(const ShelfOptions& options, const LibraryShelf& shelf) {
     std::vector<Problem> problems;
     auto all = json::array();
     for (const auto& row : shelf.all(problems)) {
-        if (!options.json)
+        if (options.onlyNames)
+            std::cout << shown(row.name) << "\n";
+        else if (!options.json)
             std::cout << row.key << "  " << shown(row.name) << (row.shipped ? "" : "  (yours)")
                       << (row.notes.empty() ? "" : "\n    " + shown(row.notes)) << "\n";
         all.push_back({{"key", row.key},

@@ -24,6 +24,7 @@ struct ShelfOptions {
     std::string file;               ///< to export to or import from
     bool replace = false;           ///< keep, import: another one of the name is set aside
     bool json = false;
+    bool onlyNames = false; ///< list
 };
 
 struct ShelfRow {

@@ -332,6 +332,31 @@ TEST(Cli, CompletionAndManualAreTheProgramsOwn) {
               0);
 }
 
+TEST(Cli, CompletionOffersNamesAndRunsNothingThatStandsInThem) {
+    const TempFolder folder;
+    auto delivery = sampleDelivery("/somewhere");
+    delivery.name = "Web $(touch " + (folder / "run").string() + ") *";
+    delivery.notes = "`touch " + (folder / "run").string() + "`";
+    saveDelivery(delivery, folder / "theirs.json");
+    ASSERT_EQ(cli({"library", "keep", folder / "theirs.json"}).exitCode, 0);
+    const auto offered = [&](const std::string& words) {
+        return runProgram({"bash", "-c",
+                           "PATH=" + fs::path(KEEPSEAL_CLI).parent_path().string() +
+                               ":$PATH; compopt() { :; }; . " KEEPSEAL_SOURCE
+                               "/assets/completion/keep-seal-cli.bash; COMP_WORDS=(" +
+                               words +
+                               "); COMP_CWORD=$((${#COMP_WORDS[@]} - 1)); _keep_seal_cli; printf '%s\\n' "
+                               "\"${COMPREPLY[@]}\""})
+            .out;
+    };
+    EXPECT_THAT(offered("keep-seal-cli stamp -d Web"), HasSubstr("Web gallery\n"));
+    EXPECT_THAT(offered("keep-seal-cli stamp -d Web"), HasSubstr(delivery.name + "\n"));
+    EXPECT_THAT(offered("keep-seal-cli stamp --border Quiet"), HasSubstr("Quiet white mat\n"));
+    EXPECT_THAT(offered("keep-seal-cli stamp -s seal.si"), HasSubstr("seal.size=\n"));
+    EXPECT_THAT(offered("keep-seal-cli sta"), HasSubstr("stamp\n"));
+    EXPECT_FALSE(fs::exists(folder / "run"));
+}
+
 TEST(Cli, AWrongWordIsAnsweredWithTheNearestOne) {
     EXPECT_THAT(cli({"stmap", "x"}).err, HasSubstr("Did you mean 'stamp'?"));
     const auto ran = cli({"plan", "--out", "/tmp/x", "-s", "seal.szie=4", "/nowhere"});
