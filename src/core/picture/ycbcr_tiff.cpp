@@ -112,6 +112,11 @@ std::optional<VImage> openYcbcrTiff(const ByteSource& source, bool pixels) {
     const bool sane = width > 0 && height > 0 && width < 1'000'000 && height < 1'000'000;
     if (!sane || (pixels && static_cast<std::int64_t>(width) * height > kMaxPixels))
         throw vips::VError("the TIFF has no size that can be read");
+    // Its pixels are held whole: a few bytes may not claim gigabytes. Deflate packs 1032 to 1 at the very
+    // best.
+    constexpr std::uint64_t kBestPacking = 1100;
+    if (static_cast<std::uint64_t>(width) * height > source.size() * kBestPacking)
+        throw vips::VError("the TIFF claims more pixels than its bytes can hold");
     const int w = static_cast<int>(width), h = static_cast<int>(height);
     auto image = pixels ? rgbOf(tiff.get(), w, h) : VImage::black(w, h, VImage::option()->set("bands", 3));
     const double perMm = resolutionOf(tiff.get());

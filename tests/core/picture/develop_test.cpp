@@ -298,6 +298,16 @@ TEST(Develop, TiffsOfLuminanceAndColourDifferencesComeInTheirColours) {
             EXPECT_NEAR(pixel[1], 60, 2) << across << down << orientation;
             EXPECT_NEAR(pixel[2], 50, 2) << across << down << orientation;
         }
+    // A few thousand bytes that claim ten gigapixels are refused before anything is held for them.
+    auto vast = ycbcrTiff(1, 1, 1);
+    const std::string width("\x00\x01\x04\x00\x01\x00\x00\x00\x40\x00\x00\x00", 12);
+    ASSERT_NE(vast.find(width), std::string::npos);
+    vast.replace(vast.find(width) + 8, 4, std::string("\xA0\x86\x01\x00", 4)); // 100,000 wide
+    const auto height = vast.find(std::string("\x01\x01\x04\x00\x01\x00\x00\x00\x20\x00\x00\x00", 12));
+    ASSERT_NE(height, std::string::npos);
+    vast.replace(height + 8, 4, std::string("\xA0\x86\x01\x00", 4));
+    writeFile(folder / "vast.tif", vast);
+    EXPECT_THROW(readFacts(Original(folder / "vast.tif"), "vast"), Problem);
     auto damaged = ycbcrTiff(2, 2, 1);
     damaged.replace(damaged.find(std::string("\x12\x02\x03", 3)) + 8, 1, 1, '\0'); // shared by no pixels
     writeFile(folder / "bad.tif", damaged);
