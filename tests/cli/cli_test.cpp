@@ -210,26 +210,6 @@ TEST(Cli, SettingsAreListedFromTheOneTable) {
     EXPECT_EQ(json::parse(cli({"settings", "--defaults"}).out)["format"], "keep-seal/delivery");
 }
 
-TEST(Cli, SealsAreListedDrawnSharedAndPutOn) {
-    const TempFolder folder;
-    EXPECT_THAT(cli({"seal", "list"}).out, HasSubstr("shipped-house-mark"));
-    EXPECT_EQ(cli({"seal", "render", "House mark", "--width", "320", "-o", folder / "mark.png"}).exitCode, 0);
-    const auto drawn = vips::VImage::new_from_file((folder / "mark.png").c_str());
-    EXPECT_EQ(drawn.width(), 320);
-    EXPECT_EQ(drawn.bands(), 4);
-    EXPECT_EQ(cli({"seal", "render", "House mark", "-o", folder / "mark.png"}).exitCode, 2); // never replaces
-    EXPECT_EQ(cli({"seal", "render", "no such seal", "-o", folder / "x.png"}).exitCode, 2);
-    EXPECT_EQ(cli({"seal", "export", "shipped-house-mark", "-o", folder / "mark.zip"}).exitCode, 0);
-    EXPECT_THAT(cli({"seal", "import", folder / "mark.zip"}).out, HasSubstr("House mark"));
-    const auto listed = json::parse(cli({"seal", "list", "--json"}).out);
-    EXPECT_EQ(listed["seals"][0]["key"], "house-mark");
-    makePicture(folder / "a.jpg", 600, 400);
-    const auto plain = cli({"proof", folder / "a.jpg", "-o", folder / "plain.png", "-s", "seal.on=false"});
-    const auto sealed = cli({"proof", folder / "a.jpg", "-o", folder / "sealed.png", "--seal", "house-mark"});
-    EXPECT_EQ(plain.exitCode + sealed.exitCode, 0) << sealed.err;
-    EXPECT_NE(readFile(folder / "plain.png"), readFile(folder / "sealed.png"));
-}
-
 TEST(Cli, AdviceIsTheSameEachTimeAndSaysWhy) {
     const TempFolder folder;
     makePicture(folder / "a.jpg", 600, 400);
@@ -262,22 +242,6 @@ TEST(Cli, CheckLooksThroughFoldersAndKeepsAPage) {
     EXPECT_GT(told[1]["findings"][0]["offset"], 0);
     EXPECT_THAT(readText(folder / "page.html"), HasSubstr("54.25 N, 3.5 E"));
     EXPECT_EQ(cli({"check", "--html", folder / "page.html", folder / "in"}).exitCode, 2); // never replaced
-}
-
-TEST(Cli, SheetsAreListedKeptWrittenAndUsed) {
-    const TempFolder folder;
-    makePicture(folder / "in/a.jpg", 60, 40);
-    EXPECT_THAT(cli({"sheet", "list"}).out, HasSubstr("ask-first"));
-    writeFile(folder / "mine.json", R"({"format":"keep-seal/rights-sheet","version":1,"name":"Mine","rules":[
-        {"field":"creator","action":"replace","value":["Wrenna Oake"]},
-        {"field":"copyright_notice","action":"replace","value":"© {this_year} {creator}"}]})");
-    EXPECT_EQ(cli({"sheet", "keep", folder / "mine.json"}).exitCode, 0);
-    EXPECT_THAT(cli({"sheet", "list"}).out, HasSubstr("mine  Mine  (yours)"));
-    EXPECT_EQ(cli({"sheet", "export", "Mine", "-o", folder / "mine.xmp"}).exitCode, 0);
-    EXPECT_EQ(exiftool(folder / "mine.xmp", "XMP-dc:Creator"), "Wrenna Oake");
-    EXPECT_EQ(cli({"stamp", "--sheet", "Mine", "--out", folder / "out", folder / "in"}).exitCode, 0);
-    EXPECT_THAT(exiftool(folder / "out/a.jpg", "Copyright"), HasSubstr("Wrenna Oake"));
-    EXPECT_EQ(cli({"stamp", "--sheet", "Nobody", "--out", folder / "out", folder / "in"}).exitCode, 2);
 }
 
 TEST(Cli, WordsGoOutAsCsvAndComeBackForSinglePictures) {
@@ -320,41 +284,6 @@ TEST(Cli, ThePlaceIsOpenedOnlyInWords) {
     EXPECT_EQ(ran.exitCode, 2);
     EXPECT_THAT(ran.err, HasSubstr("these copies tell where the pictures were taken"));
     EXPECT_FALSE(fs::exists(folder / "out"));
-}
-
-TEST(Cli, CompletionAndManualAreTheProgramsOwn) {
-    const auto completion = readText(fs::path(KEEPSEAL_SOURCE) / "assets/completion/keep-seal-cli.bash");
-    EXPECT_EQ(completion, cli({"settings", "--completion"}).out);
-    EXPECT_EQ(readText(fs::path(KEEPSEAL_SOURCE) / "docs/keep-seal-cli.1"),
-              cli({"settings", "--manual"}).out);
-    EXPECT_THAT(completion, HasSubstr("--deliver-all-the-same"));
-    EXPECT_EQ(runProgram({"bash", "-n", KEEPSEAL_SOURCE "/assets/completion/keep-seal-cli.bash"}).exitCode,
-              0);
-}
-
-TEST(Cli, CompletionOffersNamesAndRunsNothingThatStandsInThem) {
-    const TempFolder folder;
-    auto delivery = sampleDelivery("/somewhere");
-    delivery.name = "Web $(touch " + (folder / "run").string() + ") *";
-    delivery.notes = "`touch " + (folder / "run").string() + "`";
-    saveDelivery(delivery, folder / "theirs.json");
-    ASSERT_EQ(cli({"library", "keep", folder / "theirs.json"}).exitCode, 0);
-    const auto offered = [&](const std::string& words) {
-        return runProgram({"bash", "-c",
-                           "PATH=" + fs::path(KEEPSEAL_CLI).parent_path().string() +
-                               ":$PATH; compopt() { :; }; . " KEEPSEAL_SOURCE
-                               "/assets/completion/keep-seal-cli.bash; COMP_WORDS=(" +
-                               words +
-                               "); COMP_CWORD=$((${#COMP_WORDS[@]} - 1)); _keep_seal_cli; printf '%s\\n' "
-                               "\"${COMPREPLY[@]}\""})
-            .out;
-    };
-    EXPECT_THAT(offered("keep-seal-cli stamp -d Web"), HasSubstr("Web gallery\n"));
-    EXPECT_THAT(offered("keep-seal-cli stamp -d Web"), HasSubstr(delivery.name + "\n"));
-    EXPECT_THAT(offered("keep-seal-cli stamp --border Quiet"), HasSubstr("Quiet white mat\n"));
-    EXPECT_THAT(offered("keep-seal-cli stamp -s seal.si"), HasSubstr("seal.size=\n"));
-    EXPECT_THAT(offered("keep-seal-cli sta"), HasSubstr("stamp\n"));
-    EXPECT_FALSE(fs::exists(folder / "run"));
 }
 
 TEST(Cli, AWrongWordIsAnsweredWithTheNearestOne) {
@@ -401,21 +330,6 @@ TEST(Cli, ThePlanTellsSizesBytesAndPlaces) {
     const auto quick =
         cli({"plan", "--names-only", "-o", (folder / "out").string(), (folder / "in").string()});
     EXPECT_THAT(quick.out, HasSubstr("a.jpg -> "));
-}
-
-TEST(Cli, TheLibraryKeepsSharesAndTakesDeliveries) {
-    const TempFolder folder;
-    auto delivery = sampleDelivery("/somewhere");
-    delivery.name = "Tide office";
-    saveDelivery(delivery, folder / "office.json");
-    EXPECT_EQ(cli({"library", "keep", (folder / "office.json").string()}).exitCode, 0);
-    EXPECT_THAT(cli({"library", "list"}).out, HasSubstr("Tide office"));
-    EXPECT_EQ(cli({"library", "export", "Tide office", "-o", (folder / "x.zip").string()}).exitCode, 0);
-    EXPECT_EQ(cli({"library", "remove", "Tide office"}).exitCode, 0);
-    EXPECT_EQ(cli({"library", "show", "Tide office"}).exitCode, 2);
-    EXPECT_EQ(cli({"library", "import", (folder / "x.zip").string()}).exitCode, 0);
-    EXPECT_THAT(cli({"library", "show", "Tide office"}).out, HasSubstr("\"keep-seal/delivery\""));
-    EXPECT_EQ(cli({"library", "remove", "Web gallery"}).exitCode, 2); // comes with the program
 }
 
 TEST(Cli, AnInterruptedRunIsListedGoneOnWithAndAJobIsStamped) {
@@ -494,60 +408,6 @@ TEST(Cli, AFullDeviceAndControlCharactersInNames) {
     const auto ran = cli({"stamp", "--out", folder / "out", folder / "in"});
     EXPECT_EQ(ran.exitCode, 0);
     EXPECT_EQ((ran.out + ran.err).find('\x1b'), std::string::npos);
-}
-
-TEST(Cli, TheLibraryReplacesNoOtherOfThatNameUnasked) {
-    const TempFolder folder;
-    auto first = cli({"settings", "--defaults"}).out;
-    writeFile(folder / "one.json", first);
-    auto other = json::parse(first);
-    other["notes"] = "another one";
-    writeFile(folder / "two.json", other.dump());
-    EXPECT_EQ(cli({"library", "keep", folder / "one.json"}).exitCode, 0);
-    EXPECT_EQ(cli({"library", "keep", folder / "one.json"}).exitCode, 0); // the same
-    const auto ran = cli({"library", "keep", folder / "two.json"});
-    EXPECT_EQ(ran.exitCode, 2);
-    EXPECT_THAT(ran.err, HasSubstr("--replace"));
-    EXPECT_EQ(cli({"library", "keep", "--replace", folder / "two.json"}).exitCode, 0);
-}
-
-TEST(Cli, AllLibrariesHaveTheSameVerbs) {
-    struct Kind {
-        std::string command, shipped, ending;
-    };
-    for (const auto& [command, shipped, ending] :
-         {Kind{"library", "Web gallery", ".zip"}, Kind{"seal", "House mark", ".zip"},
-          Kind{"border", "Quiet white mat", ".json"}, Kind{"sheet", "Ask before any use", ".json"}}) {
-        const TempFolder folder;
-        const auto says = [&](std::vector<std::string> words) {
-            words.insert(words.begin(), command);
-            return cli(words);
-        };
-        const auto document = json::parse(says({"show", shipped}).out);
-        auto mine = document;
-        mine["name"] = "Mine";
-        writeFile(folder / "mine.json", mine.dump());
-        ASSERT_EQ(says({"keep", folder / "mine.json"}).exitCode, 0) << command;
-        EXPECT_EQ(says({"keep", folder / "mine.json"}).exitCode, 0) << command; // the same again
-        EXPECT_THAT(says({"list"}).out, HasSubstr("Mine  (yours)")) << command;
-        const auto listed = json::parse(says({"list", "--json"}).out);
-        std::string key;
-        for (const auto& [what, rows] : listed.items())
-            for (const auto& row : rows)
-                if (row.contains("name") && row["name"] == "Mine")
-                    key = row["key"];
-        const auto file = (folder / ("shared" + ending)).string();
-        EXPECT_EQ(says({"export", "Mine", "-o", file}).exitCode, 0) << command;
-        EXPECT_EQ(says({"export", "Mine", "-o", file}).exitCode, 2) << command; // never replaces
-        EXPECT_EQ(says({"remove", "Mine"}).exitCode, 0) << command;
-        EXPECT_EQ(says({"show", "Mine"}).exitCode, 2) << command;
-        EXPECT_EQ(says({"restore", key}).exitCode, 0) << command;
-        EXPECT_EQ(says({"show", "Mine"}).exitCode, 0) << command;
-        EXPECT_EQ(says({"remove", "Mine"}).exitCode, 0) << command;
-        EXPECT_EQ(says({"import", file}).exitCode, 0) << command;
-        EXPECT_EQ(says({"show", "Mine"}).exitCode, 0) << command;
-        EXPECT_EQ(says({"remove", shipped}).exitCode, 2) << command; // comes with the program
-    }
 }
 
 TEST(Cli, ARingOfTheBorderIsSetFromTheShell) {

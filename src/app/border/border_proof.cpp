@@ -31,9 +31,7 @@ QImage BorderProof::image(const BorderDesign& border, Size room, With with) cons
     if (whole.longSide() > chain.sizes.whole.longSide())
         whole = chain.sizes.whole;
     const auto stages = stagesOf(asked, ahead.words.facts, whole);
-    const Original original(m_info->path);
-    const auto pixels = decoded(original, decodeShrinkFor(m_info->facts, stages.base.wish()));
-    Frame frame = stages.base.made(original, m_info->facts, nullptr, pixels);
+    Frame frame = base(stages.base);
     stages.finish.on(frame);
     stages.frame.on(frame);
     if (with == With::BorderAndSeal)
@@ -41,13 +39,17 @@ QImage BorderProof::image(const BorderDesign& border, Size room, With with) cons
     return toImage(frame, delivery.file);
 }
 
-DecodedPtr BorderProof::decoded(const Original& original, int shrink) const {
+/// Under the lock to its end: what is decoded keeps its halves as they are asked for, and is one thread's at
+/// a time.
+Frame BorderProof::base(const BaseStage& stage) const {
     const std::lock_guard lock(m_mutex);
+    const Original original(m_info->path);
+    const int shrink = decodeShrinkFor(m_info->facts, stage.wish());
     if (!m_decoded || shrink < m_shrink) {
         m_decoded = decodePicture(original, m_info->path.string(), m_info->facts, shrink);
         m_shrink = shrink;
     }
-    return m_decoded;
+    return stage.made(original, m_info->facts, nullptr, m_decoded);
 }
 
 } // namespace keepseal::app

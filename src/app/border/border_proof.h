@@ -6,7 +6,7 @@
 
 #include "document/picture_library.h"
 #include "picture/original.h"
-#include "render/chain_plan.h"
+#include "render/stages.h"
 
 #include <QImage>
 
@@ -22,12 +22,10 @@ public:
     enum class With { Border, BorderAndSeal };
     /// At most as large as `room`. Throws Problem.
     QImage image(const BorderDesign& border, Size room, With with) const;
-    const Delivery& delivery() const { return m_delivery; }
 
 private:
     Delivery in(const BorderDesign& border) const;
-    /// The pixels, shrunk by no more than that.
-    DecodedPtr decoded(const Original& original, int shrink) const;
+    Frame base(const BaseStage& stage) const;
     Delivery m_delivery;
     PictureInfoPtr m_info;
     PictureException m_exception;

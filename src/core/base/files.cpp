@@ -40,7 +40,7 @@ nlohmann::json readJsonFile(const std::filesystem::path& path) {
 }
 
 void writeTextFile(const std::filesystem::path& path, const std::string& text) {
-    writeWhole(path, {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()}, Existing::Replace);
+    writeNamedFile(path, text, {});
 }
 
 void writeNamedFile(const std::filesystem::path& path, const std::string& text,
