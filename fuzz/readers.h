@@ -6,7 +6,7 @@
 #include "base/problem.h"
 #include "metadata/csv.h"
 #include "metadata/metadata.h"
-#include "privacy/walk.h"
+#include "walk/walk.h"
 
 namespace keepseal::fuzz {
 

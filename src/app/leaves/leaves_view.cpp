@@ -3,6 +3,7 @@
 #include "leaves/leaves_view.h"
 
 #include "base/files.h"
+#include "base/patience.h"
 #include "base/text.h"
 #include "document/untouchable.h"
 #include "leaves/leaves_page.h"
@@ -229,6 +230,7 @@ void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
     m_stop = std::make_shared<std::atomic<bool>>(false);
     m_watcher.setFuture(QtConcurrent::run([paths, stop = m_stop] {
         std::vector<ToldFile> out;
+        const Patience patience(*stop);
         const auto all = filesIn(paths);
         for (const auto& file : all.files) {
             if (*stop)

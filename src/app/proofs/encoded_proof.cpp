@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/encoded_proof.h"
 
+#include "base/patience.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
@@ -132,6 +133,7 @@ void EncodedProof::start() {
                                       wantPicture = m_wantPicture, wantCurve = m_wantCurve] {
         Answer answer;
         answer.id = id;
+        const Patience patience(*stop);
         try {
             const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
             answer.kept =

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
+#include "base/patience.h"
 #include "delivery/file_names.h"
 #include "formats/output_format.h"
 
@@ -23,7 +24,10 @@ void Worker::waitForThread() {
 
 void Worker::startThread(std::function<void()> work, std::function<void()> done) {
     m_stop = false;
-    m_thread = QThread::create(std::move(work));
+    m_thread = QThread::create([this, work = std::move(work)] {
+        const Patience patience(m_stop);
+        work();
+    });
     connect(m_thread, &QThread::finished, this, [this, done = std::move(done)] {
         m_thread->deleteLater();
         m_thread = nullptr;

@@ -5,6 +5,7 @@
 // of it runs and nothing is told. A fault is an outcome like any other: it never ends the program.
 #pragma once
 
+#include "base/patience.h"
 #include "base/problem.h"
 
 #include <QObject>
@@ -69,6 +70,7 @@ public:
 private:
     static TaskOutcome<Result> outcomeOf(const Work& work, const std::atomic<bool>& stop) {
         TaskOutcome<Result> out;
+        const Patience patience(stop);
         try {
             out.result = work(stop);
         } catch (const Problem& problem) {

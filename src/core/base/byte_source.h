@@ -21,6 +21,8 @@ public:
     /// Reads up to `buffer.size()` bytes at `offset`; returns how many there were. Throws
     /// Problem(CannotRead).
     virtual std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const = 0;
+    /// Of a file that is open for reading only, and stays this object's; -1: there is none.
+    virtual int descriptor() const { return -1; }
 
     /// Up to `length` bytes at `offset`; allocates no more than there are.
     Bytes bytes(std::uint64_t offset, std::uint64_t length) const;

@@ -41,7 +41,7 @@ void unpackProfile(Delivery& delivery, const ZipFiles& files, const fs::path& fo
         throw Problem(ProblemKind::Refused, zip.string(),
                       "its colour profile \"" + printable(profile) + "\" is not in it",
                       "Ask for the file again from where it came");
-    colourSpaceOf(found->second, profile); // throws when it is none
+    readProfile(MemorySource(found->second), profile); // throws when it is none
     const auto kept =
         folder / "profiles" / (fingerprint(ByteSpan(found->second)).substr(0, 12) + "-" + plainName(profile));
     writeBytes(kept, found->second);

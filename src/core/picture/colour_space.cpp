@@ -5,13 +5,13 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "picture/frame.h"
+#include "picture/original.h"
 
 #include <lcms2.h>
 #include <vips/vips.h>
 
 #include <array>
 #include <cmath>
-#include <fstream>
 #include <list>
 #include <mutex>
 
@@ -121,7 +121,7 @@ ColourSpace::~ColourSpace() {
         cmsCloseProfile(m_handle);
 }
 
-ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject) {
+ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject, std::string name) {
     // A damaged profile is told by our own problem; lcms2 would otherwise write to the terminal.
     cmsSetLogErrorHandler(nullptr);
     std::shared_ptr<ColourSpace> out(new ColourSpace);
@@ -138,25 +138,17 @@ ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject) {
     if (kind != cmsSigDisplayClass && kind != cmsSigOutputClass && kind != cmsSigColorSpaceClass &&
         kind != cmsSigInputClass)
         unusable(subject, "it is a link or a named-colour profile");
-    std::array<char, 256> name{};
-    cmsGetProfileInfoASCII(out->m_handle, cmsInfoDescription, "en", "US", name.data(), name.size() - 1);
-    out->m_name = printable(name.data(), 120);
+    if (name.empty()) {
+        std::array<char, 256> own{};
+        cmsGetProfileInfoASCII(out->m_handle, cmsInfoDescription, "en", "US", own.data(), own.size() - 1);
+        name = own.data();
+    }
+    out->m_name = printable(name, 120);
     return out;
 }
 
 ColourSpacePtr colourSpaceFromFile(const std::filesystem::path& file) {
-    std::error_code error;
-    const auto size = std::filesystem::file_size(file, error);
-    if (error)
-        throw Problem(ProblemKind::NotFound, file.string(), "there is no such file", "Choose an ICC profile");
-    if (size > kMaxProfileBytes)
-        throw Problem(ProblemKind::TooLarge, file.string(), "this is larger than a colour profile may be",
-                      "Keep Seal reads profiles of up to 8 MB");
-    std::ifstream in(file, std::ios::binary);
-    Bytes bytes(size);
-    if (!in.read(reinterpret_cast<char*>(bytes.data()), static_cast<std::streamsize>(size)))
-        throw Problem(ProblemKind::CannotRead, file.string(), "the profile could not be read");
-    return colourSpaceOf(std::move(bytes), file.string());
+    return readProfile(Original(file), file.string());
 }
 
 ColourSpacePtr srgbSpace() {

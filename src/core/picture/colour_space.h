@@ -28,12 +28,12 @@ public:
     ColourSpace(const ColourSpace&) = delete;
     ColourSpace& operator=(const ColourSpace&) = delete;
     const Bytes& profile() const { return m_profile; }
-    const std::string& name() const { return m_name; } ///< the profile's own description
+    const std::string& name() const { return m_name; } ///< for a person: one line
     int channels() const { return m_channels; }        ///< 1 grey, 3 RGB
     void* handle() const { return m_handle; }          ///< lcms2's; owned here
 
 private:
-    friend ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject);
+    friend ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject, std::string name);
     ColourSpace() = default;
     Bytes m_profile;
     std::string m_name;
@@ -44,8 +44,13 @@ private:
 /// The largest profile that is read.
 inline constexpr std::size_t kMaxProfileBytes = 8U << 20;
 
-/// Throws Problem(BadFile), naming `subject`, when it is no RGB or grey profile for display or output.
-ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject);
+/// Of a profile that was written by us. `name`: instead of its own description. Throws Problem(BadFile),
+/// naming `subject`, when it is no RGB or grey profile for display or output.
+ColourSpacePtr colourSpaceOf(Bytes profile, const std::string& subject, std::string name = {});
+/// Of a stranger's profile: written anew from its curves, matrices and tables, so that nothing of its texts,
+/// dates and private tags is left; only its name, for a person, is kept beside it. See picture/develop.h for
+/// where this is done. Throws Problem(BadFile | TooLarge), naming `subject`.
+ColourSpacePtr readProfile(const ByteSource& profile, const std::string& subject);
 /// Throws Problem(NotFound | CannotRead | BadFile | TooLarge).
 ColourSpacePtr colourSpaceFromFile(const std::filesystem::path& file);
 ColourSpacePtr srgbSpace();      ///< a real profile, to embed

@@ -4,6 +4,11 @@
 // decoding where that loses nothing, one resample, colours through the embedded profile.
 // Reads JPEG, PNG, TIFF (8 and 16 bit), WebP, HEIF/AVIF and JPEG XL; first page only. Limits are checked from
 // the header, before anything is decoded.
+//
+// What meets a stranger's bytes is declared here, in privacy/report.h, picture/file_kind.h,
+// picture/colour_space.h and seal/logo_reading.h, and carried out elsewhere: by src/readers in the worker
+// process (and in tests), by src/cage in the programs, which hand it to a worker. Core itself has no such
+// code.
 #pragma once
 
 #include "base/byte_source.h"
@@ -36,8 +41,11 @@ struct PictureFacts {
 inline constexpr std::int64_t kMaxPixels = 1'000'000'000;
 
 /// Must be called once at the start of each program, before any picture is read: starts libvips with one
-/// thread a picture (workers are ours), without its cache, and with loaders for untrusted data blocked.
+/// thread a picture (workers are ours), without its cache, with all its loaders blocked; then the readers.
 void startPictureEngine(const char* programName);
+/// Called by startPictureEngine(), before and after it starts libvips. Throws Problem(Internal).
+void prepareReaders();
+void startReaders();
 
 /// Lives as long as a thread of ours reads pictures; gives libvips' per-thread memory back at its end.
 struct PictureThread {

@@ -1,16 +1,28 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "picture/engine.h"
+
 #include "base/problem.h"
-#include "picture/decode.h"
+#include "picture/develop.h"
 
 #include <malloc.h>
 #include <mutex>
+#include <vips/vips.h>
 
 namespace keepseal {
+
+std::string takeVipsError() {
+    std::string text = vips_error_buffer();
+    vips_error_clear();
+    while (!text.empty() && text.back() == '\n')
+        text.pop_back();
+    return text.substr(0, text.find('\n'));
+}
 
 void startPictureEngine(const char* programName) {
     static std::once_flag once;
     std::call_once(once, [programName] {
+        prepareReaders();
         if (VIPS_INIT(programName) != 0)
             throw Problem(ProblemKind::Internal, {}, "libvips did not start: " + takeVipsError());
         // Pixel buffers go back to the system when they are freed, instead of leaving holes that grow with
@@ -22,12 +34,9 @@ void startPictureEngine(const char* programName) {
         ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
         vips_concurrency_set(1);
         vips_cache_set_max(0);
-        vips_block_untrusted_set(TRUE);
-        // JPEG XL is one of the formats we promise; its size is checked from the header like every other.
-        vips_operation_block_set("VipsForeignLoadJxl", FALSE);
-        // For logos only, which pass a gate of their own (seal/logo.h); originals never reach these loaders.
-        vips_operation_block_set("VipsForeignLoadSvg", FALSE);
-        vips_operation_block_set("VipsForeignLoadPdf", FALSE);
+        // Core only makes pictures; whoever reads them says so (startReaders).
+        vips_operation_block_set("VipsForeignLoad", TRUE);
+        startReaders();
     });
 }
 

@@ -31,6 +31,7 @@ public:
     const FileIdentity& identity() const { return m_identity; }
     std::uint64_t size() const override { return m_identity.size; }
     std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const override;
+    int descriptor() const override { return m_descriptor; }
 
     /// Throws Problem(Changed) when the open file's size or time stamp is no longer what it was at opening.
     void requireUnchanged() const;

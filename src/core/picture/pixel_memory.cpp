@@ -2,8 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/pixel_memory.h"
 
+#include <atomic>
+#include <map>
 #include <mutex>
 #include <new>
+#include <sys/mman.h>
+#include <unistd.h>
 
 namespace keepseal {
 namespace {
@@ -27,7 +31,55 @@ std::vector<Kept>& keptBlocks() {
 }
 std::size_t keptBytes = 0;
 
+std::atomic<bool> sharing{false};
+std::mutex sharedMutex;
+std::map<const void*, int>& sharedBlocks() {
+    static auto* blocks = new std::map<const void*, int>;
+    return *blocks;
+}
+
+void* freshShared(std::size_t bytes) {
+    const int descriptor = ::memfd_create("keep-seal", MFD_CLOEXEC);
+    void* block = MAP_FAILED;
+    if (descriptor >= 0 && ::ftruncate(descriptor, static_cast<off_t>(bytes)) == 0)
+        block = ::mmap(nullptr, bytes, PROT_READ | PROT_WRITE, MAP_SHARED, descriptor, 0);
+    if (block == MAP_FAILED) {
+        if (descriptor >= 0)
+            ::close(descriptor);
+        throw std::bad_alloc();
+    }
+    const std::lock_guard lock(sharedMutex);
+    sharedBlocks()[block] = descriptor;
+    return block;
+}
+
+void* freshBlock(std::size_t bytes) {
+    return sharing ? freshShared(bytes) : ::operator new(bytes);
+}
+
+void dropBlock(void* block, std::size_t bytes) noexcept {
+    {
+        const std::lock_guard lock(sharedMutex);
+        const auto found = sharedBlocks().find(block);
+        if (found == sharedBlocks().end())
+            return ::operator delete(block);
+        ::close(found->second);
+        sharedBlocks().erase(found);
+    }
+    ::munmap(block, bytes);
+}
+
 } // namespace
+
+void sharePixelMemory() {
+    sharing = true;
+}
+
+int sharedDescriptorOf(const void* block) {
+    const std::lock_guard lock(sharedMutex);
+    const auto found = sharedBlocks().find(block);
+    return found == sharedBlocks().end() ? -1 : found->second;
+}
 
 void* takePixelBlock(std::size_t bytes) {
     if (bytes < kSmallest)
@@ -44,7 +96,7 @@ void* takePixelBlock(std::size_t bytes) {
                 return block;
             }
     }
-    return ::operator new(wanted);
+    return freshBlock(wanted);
 }
 
 void givePixelBlock(void* block, std::size_t bytes) noexcept {
@@ -57,7 +109,7 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
         auto& blocks = keptBlocks();
         // The oldest make room: pictures of another size are being made now.
         while (!blocks.empty() && keptBytes + size > kMostKeptPixelBytes) {
-            ::operator delete(blocks.front().block);
+            dropBlock(blocks.front().block, blocks.front().bytes);
             keptBytes -= blocks.front().bytes;
             blocks.erase(blocks.begin());
         }
@@ -68,13 +120,14 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
         }
     } catch (...) { // no memory for the list itself: then it is simply freed
     }
-    ::operator delete(surplus);
+    if (surplus)
+        dropBlock(surplus, size);
 }
 
 void releasePixelMemory() noexcept {
     const std::lock_guard lock(keptMutex);
     for (const auto& kept : keptBlocks())
-        ::operator delete(kept.block);
+        dropBlock(kept.block, kept.bytes);
     keptBlocks().clear();
     keptBytes = 0;
 }

@@ -18,7 +18,14 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept;
 /// Gives what is kept back to the system: after a run.
 void releasePixelMemory() noexcept;
 /// At most this much is kept.
-inline constexpr std::size_t kMostKeptPixelBytes = 64U << 20;
+inline constexpr std::size_t kMostKeptPixelBytes = 192U << 20;
+
+// Between processes: pixels are made in memory that another can read.
+
+/// From now on large blocks of this process are shared memory of their own.
+void sharePixelMemory();
+/// The descriptor of such a block, which stays the block's; -1: it is none.
+int sharedDescriptorOf(const void* block);
 
 template <class T>
 struct PixelAllocator {

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "plan/forecast.h"
 
+#include "base/patience.h"
 #include "base/problem.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
@@ -74,6 +75,7 @@ void onAllCores(std::size_t count, const std::atomic<bool>& stop, const Work& wo
     std::atomic<std::size_t> next{0};
     const auto loop = [&] {
         const PictureThread thread;
+        const Patience patience(stop);
         for (auto i = next++; i < count && !stop; i = next++)
             work(i);
     };

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "plan/gather.h"
 
+#include "base/patience.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "metadata/metadata.h"
@@ -189,6 +190,8 @@ bool Gathered::misses() const {
 }
 
 Gathered gather(const std::vector<fs::path>& paths, const GatherOptions& options) {
+    static const std::atomic<bool> never{false};
+    const Patience patience(options.stop ? *options.stop : never);
     Gatherer gatherer(options);
     for (const auto& path : paths)
         gatherer.path(path);

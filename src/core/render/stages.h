@@ -9,6 +9,7 @@
 #pragma once
 
 #include "delivery/exception.h"
+#include "metadata/metadata.h"
 #include "picture/develop.h"
 #include "render/chain_plan.h"
 #include "seal/draw.h"

@@ -4,6 +4,7 @@
 
 #include "base/files.h"
 #include "base/fingerprint.h"
+#include "base/patience.h"
 #include "picture/pixel_memory.h"
 #include "record/register.h"
 #include "run/journal.h"
@@ -184,6 +185,7 @@ private:
         std::atomic<std::size_t> next{0};
         const auto loop = [&] {
             const PictureThread thread;
+            const Patience patience(m_stop);
             for (std::size_t i = next++; i < count && (evenWhenStopped || !m_stop); i = next++) {
                 while (m_options.pause && *m_options.pause && !m_stop)
                     std::this_thread::sleep_for(kPausedStep);

@@ -276,6 +276,8 @@ void Stamper::stamp(const std::vector<std::size_t>& copies, const std::vector<st
         OneOriginal(*this, original).stampAll(copies, together, rowOf, done);
         return;
     } catch (const Problem& p) {
+        if (p.kind == ProblemKind::Stopped)
+            return; // they wait, as those do that were not begun
         problem = p;
     } catch (const std::exception& e) {
         problem = Problem(ProblemKind::Internal, m_plan.originals[original].string(), e.what());

@@ -4,9 +4,9 @@
 
 #include "base/assets.h"
 #include "base/problem.h"
-#include "picture/develop.h"
+#include "picture/engine.h"
 #include "picture/original.h"
-#include "seal/logo_svg.h"
+#include "seal/logo_reading.h"
 
 #include <vips/vips8>
 
@@ -21,85 +21,17 @@ namespace {
 namespace fs = std::filesystem;
 using vips::VImage;
 
-constexpr std::uint64_t kMaxFile = 32ULL << 20;
-constexpr std::int64_t kMaxBitmap = 60'000'000;
-constexpr int kMaxPdfPages = 200;
-constexpr int kMaxSide = 30000;       ///< of a drawing
-constexpr int kMeasureSide = 400;     ///< pixels of the drawing that finds empty edges
-constexpr int kKeptBitmapSide = 4096; ///< a larger bitmap is kept at this size: no seal shows more
+constexpr int kMaxSide = 30000;   ///< of a drawing
+constexpr int kMeasureSide = 400; ///< pixels of the drawing that finds empty edges
 constexpr std::size_t kKeptDrawings = 24;
 
-[[noreturn]] void refuseLogo(const std::string& file, const std::string& why,
-                             ProblemKind kind = ProblemKind::NotAPicture) {
-    throw Problem(kind, file, why, "Choose another file for the logo");
-}
-
-std::string takeVipsError() {
-    std::string text = vips_error_buffer();
-    vips_error_clear();
-    return text.substr(0, text.find('\n'));
-}
-
-VImage toRgba(VImage image) {
-    if (image.interpretation() == VIPS_INTERPRETATION_CMYK || image.get_typeof(VIPS_META_ICC_NAME)) {
-        const bool cmyk = image.interpretation() == VIPS_INTERPRETATION_CMYK;
-        image = image.icc_transform("srgb", VImage::option()
-                                                ->set("embedded", true)
-                                                ->set("input_profile", cmyk ? "cmyk" : "srgb")
-                                                ->set("depth", 8));
-    }
-    if (image.interpretation() != VIPS_INTERPRETATION_sRGB)
-        image = image.colourspace(VIPS_INTERPRETATION_sRGB);
-    if (!image.has_alpha())
-        image = image.bandjoin_const({255});
-    return image.format() == VIPS_FORMAT_UCHAR ? image : image.cast(VIPS_FORMAT_UCHAR);
-}
-
-LogoPixels toPixels(const VImage& rgba) {
-    size_t bytes = 0;
-    const std::unique_ptr<void, decltype(&g_free)> memory(rgba.write_to_memory(&bytes), g_free);
-    const auto* from = static_cast<const std::uint8_t*>(memory.get());
-    LogoPixels out{{rgba.width(), rgba.height()}, {}};
-    out.argb.resize(static_cast<std::size_t>(out.size.pixels()));
-    for (auto& pixel : out.argb) {
-        const std::uint32_t a = from[3];
-        const auto times = [a](std::uint32_t c) { return (c * a + 127) / 255; };
-        pixel = a << 24 | times(from[0]) << 16 | times(from[1]) << 8 | times(from[2]);
-        from += 4;
-    }
-    return out;
-}
-
-/// Resized with the colours weighed by their opacity, so that hidden colours can't bleed in.
-VImage resizedLogo(const VImage& rgba, Size size) {
-    if (rgba.width() == size.width && rgba.height() == size.height)
-        return rgba;
-    return rgba.premultiply()
-        .resize(static_cast<double>(size.width) / rgba.width(),
-                VImage::option()->set("vscale", static_cast<double>(size.height) / rgba.height()))
-        .unpremultiply()
-        .cast(VIPS_FORMAT_UCHAR);
-}
-
+/// Drawn anew at each size.
 class VectorLogo final : public Logo {
 public:
-    VectorLogo(std::string file, Bytes bytes, bool pdf, int page)
-        : m_file(std::move(file)), m_bytes(std::move(bytes)), m_pdf(pdf), m_page(page) {
+    VectorLogo(std::string file, Bytes bytes, int page, Size native)
+        : m_file(std::move(file)), m_bytes(std::move(bytes)), m_page(page) {
         m_vector = true;
-        try {
-            const VImage head = open(1);
-            if (pdf) {
-                const int pages = head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
-                if (pages > kMaxPdfPages)
-                    refuseLogo(m_file, "this PDF has " + std::to_string(pages) +
-                                           " pages; logos have at most " + std::to_string(kMaxPdfPages));
-            }
-            m_native = {head.width(), head.height()};
-        } catch (const vips::VError&) {
-            refuseLogo(m_file, "the logo can't be read (" + takeVipsError() + ")");
-        }
-        if (m_native.empty() || m_native.longSide() > 20 * m_native.shortSide() * 50)
-            refuseLogo(m_file, "the logo has no usable size");
+        m_native = native;
         measure();
     }
 
@@ -107,64 +39,31 @@ public:
         if (size.longSide() > kMaxSide)
             refuseLogo(m_file, "it would be drawn at " + std::to_string(size.longSide()) + " pixels",
                        ProblemKind::TooLarge);
-        try {
-            const double scale = std::max(static_cast<double>(size.width) / m_native.width,
-                                          static_cast<double>(size.height) / m_native.height);
-            return toPixels(resizedLogo(toRgba(open(scale)), size));
-        } catch (const vips::VError&) {
-            refuseLogo(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
-        }
+        return drawVectorLogo(MemorySource(m_bytes), m_file, m_page, m_native, size);
     }
 
 private:
-    VImage open(double scale) const {
-        auto* options = VImage::option()->set("scale", scale);
-        VipsBlob* blob = vips_blob_new(nullptr, m_bytes.data(), m_bytes.size());
-        const std::unique_ptr<VipsBlob, void (*)(VipsBlob*)> owner(
-            blob, [](VipsBlob* b) { vips_area_unref(VIPS_AREA(b)); });
-        if (!m_pdf)
-            return VImage::svgload_buffer(blob, options);
-        return VImage::pdfload_buffer(
-            blob, options->set("page", m_page - 1)->set("background", std::vector<double>{255, 255, 255, 0}));
-    }
-
     std::string m_file;
     Bytes m_bytes;
-    bool m_pdf;
     int m_page;
 };
 
 class BitmapLogo final : public Logo {
 public:
-    BitmapLogo(const std::string& file, const Bytes& bytes) : m_file(file) {
-        const MemorySource source(bytes);
-        const auto facts = readFacts(source, file); // limits are checked from the header
-        if (facts.stored.pixels() > kMaxBitmap)
-            refuseLogo(file,
-                       "the header claims " + std::to_string(facts.stored.width) + " x " +
-                           std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
-                       ProblemKind::TooLarge);
-        m_native = facts.size;
-        try {
-            VImage image = VImage::new_from_buffer(bytes.data(), bytes.size(), "").autorot();
-            image = toRgba(image);
-            const int longest = std::max(image.width(), image.height());
-            if (longest > kKeptBitmapSide) {
-                const double scale = static_cast<double>(kKeptBitmapSide) / longest;
-                image =
-                    resizedLogo(image, {std::max(1, static_cast<int>(std::lround(image.width() * scale))),
-                                        std::max(1, static_cast<int>(std::lround(image.height() * scale)))});
-            }
-            m_image = image.copy_memory();
-        } catch (const vips::VError&) {
-            refuseLogo(file, "the logo can't be read (" + takeVipsError() + ")");
-        }
+    BitmapLogo(std::string file, LogoContent content) : m_file(std::move(file)) {
+        m_native = content.native;
+        m_kept = content.kept;
+        m_rgba = std::move(content.rgba);
         measure();
     }
 
     LogoPixels draw(Size size) const override {
         try {
-            return toPixels(resizedLogo(m_image, size));
+            const VImage kept =
+                VImage::new_from_memory(const_cast<std::uint8_t*>(m_rgba.data()), m_rgba.size(), m_kept.width,
+                                        m_kept.height, 4, VIPS_FORMAT_UCHAR)
+                    .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
+            return logoPixelsOf(resizedLogo(kept, size));
         } catch (const vips::VError&) {
             refuseLogo(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
         }
@@ -172,22 +71,21 @@ public:
 
 private:
     std::string m_file;
-    VImage m_image;
+    Size m_kept;
+    std::vector<std::uint8_t> m_rgba;
 };
 
-LogoPtr readLogo(const std::string& file, const fs::path& path, int page) {
+LogoPtr openLogo(const std::string& file, const fs::path& path, int page) {
     const Original source(path); // opened for reading only, like everything of the person's
-    if (source.size() > kMaxFile)
+    if (source.size() > kMaxLogoFile)
         refuseLogo(file, "the file is larger than 32 MB", ProblemKind::TooLarge);
     Bytes bytes = source.bytes(0, source.size());
-    const std::string_view text(reinterpret_cast<const char*>(bytes.data()), bytes.size());
-    if (text.starts_with("%PDF-"))
-        return std::make_shared<VectorLogo>(file, std::move(bytes), true, page);
-    if (looksLikeSvg(text)) {
-        requireHarmlessSvg(text, file);
-        return std::make_shared<VectorLogo>(file, std::move(bytes), false, 1);
-    }
-    return std::make_shared<BitmapLogo>(file, bytes);
+    auto content = readLogoFile(MemorySource(bytes), file, page);
+    if (content.native.empty())
+        refuseLogo(file, "the logo has no usable size");
+    if (content.vector)
+        return std::make_shared<VectorLogo>(file, std::move(bytes), page, content.native);
+    return std::make_shared<BitmapLogo>(file, std::move(content));
 }
 
 const std::string& fileOf(const LogoPart& part, bool dark) {
@@ -300,7 +198,7 @@ LogoPtr loadLogo(const std::string& file, int page) {
     if (!(slot.identity == identity) || (!slot.logo && !slot.problem)) {
         slot = {identity, nullptr, std::nullopt};
         try {
-            slot.logo = readLogo(file, path, page);
+            slot.logo = openLogo(file, path, page);
         } catch (const Problem& problem) {
             slot.problem = problem;
         }

@@ -4,6 +4,7 @@
 #include "base/problem.h"
 #include "run/check_copy.h"
 #include "support/chain.h"
+#include "support/profiles.h"
 
 #include <gtest/gtest.h>
 #include <vips/vips8>
@@ -138,10 +139,7 @@ TEST(Formats, FaultsInEachAreFound) {
 
 TEST(Formats, ALargeProfileFitsIntoEveryOne) {
     const TempFolder folder;
-    Bytes large = displayP3Space()->profile();
-    large.resize(200'000); // padding after the tags, as profiles with big tables have it
-    large[0] = 0, large[1] = 0x03, large[2] = 0x0D, large[3] = 0x40;
-    writeFile(folder / "large.icc", large);
+    writeFile(folder / "large.icc", strangersProfile({.curveLength = 32'000})); // three of two bytes each
     makePicture(folder / "p.png", 64, 48);
     auto delivery = bare();
     delivery.file.colour = ColourOut::Profile;
@@ -152,7 +150,7 @@ TEST(Formats, ALargeProfileFitsIntoEveryOne) {
         const auto image = vips::VImage::new_from_file(file.c_str());
         size_t length = 0;
         image.get_blob(VIPS_META_ICC_NAME, &length);
-        EXPECT_EQ(length, 200'000U) << file;
+        EXPECT_GT(length, 3 * 32'000U * 2) << file;
     }
 }
 

@@ -1,0 +1,233 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The functions of core that meet strangers' bytes, carried out by a worker; see picture/develop.h.
+#include "base/problem.h"
+#include "cage/pool.h"
+#include "picture/develop.h"
+#include "picture/file_kind.h"
+#include "privacy/report.h"
+#include "seal/logo_reading.h"
+#include "wire/values.h"
+
+#include <cstdlib>
+
+namespace keepseal {
+namespace {
+
+using namespace cage;
+using messages::Answer;
+using messages::Request;
+
+constexpr std::uint64_t kMegabyte = 1ULL << 20;
+constexpr std::uint64_t kForHeaders = 768 * kMegabyte; ///< libraries' own, and what a header makes them hold
+constexpr std::uint64_t kForMetadata = 1024 * kMegabyte;
+constexpr std::uint64_t kForDrawings = 1024 * kMegabyte;
+
+/// More pixels may take more time: ten seconds, and a minute for each 10 megapixels.
+std::chrono::seconds timeFor(const PictureFacts& facts) {
+    return std::chrono::seconds(30 + facts.stored.pixels() * 60 / 10'000'000);
+}
+
+/// What a decoder takes beside the pixels that are counted.
+std::uint64_t memoryFor(std::uint64_t counted) {
+    return kForHeaders + counted * 2;
+}
+
+/// Some file or bytes, as a descriptor to hand over.
+class Handed {
+public:
+    explicit Handed(const ByteSource& source) : m_descriptor(source.descriptor()) {
+        if (m_descriptor >= 0)
+            return;
+        const auto bytes = source.bytes(0, source.size());
+        m_memory = wire::sealedMemory({bytes});
+        m_descriptor = m_memory.get();
+    }
+    int descriptor() const { return m_descriptor; }
+
+private:
+    int m_descriptor;
+    wire::Descriptor m_memory;
+};
+
+/// An answer, and the worker's turn: what lies beside it in shared memory is the worker's until then.
+struct Answered {
+    Pool::Turn turn;
+    wire::Received message;
+};
+
+template <class Fill>
+Answered ask(const WorkerPtr& wanted, const ByteSource& source, const std::string& name, const Limits& limits,
+             const Fill& fill) {
+    capnp::MallocMessageBuilder message;
+    auto request = message.initRoot<Request>();
+    request.setName(name);
+    request.setMemory(limits.memory);
+    fill(request);
+    const Handed handed(source);
+    auto turn = Pool::instance().turn(wanted);
+    auto answer = turn->ask(message, handed.descriptor(), name, limits);
+    return {std::move(turn), std::move(answer)};
+}
+
+/// `what` of an answer must be the kind that was asked for.
+Answer::Reader expected(Answered& answer, Answer::Which what) {
+    const auto root = answer.message.root<Answer>();
+    if (root.which() != what)
+        wire::nonsense();
+    return root;
+}
+
+template <class Samples>
+void takeSamples(Answered& answer, Samples& to, std::size_t count) {
+    wire::copySamples(answer.message.takeDescriptor(), to, count);
+}
+
+FileReport reportOf(Answered answer) {
+    return wire::read(expected(answer, Answer::REPORT).getReport());
+}
+
+ColourSpacePtr spaceOf(Answered answer) {
+    return wire::read(expected(answer, Answer::SPACE).getSpace());
+}
+
+} // namespace
+
+void prepareReaders() {
+    // libvips looks for its modules below this: what they read, only workers do.
+    ::setenv("VIPSHOME", "/nonexistent", 1);
+}
+
+void startReaders() {
+    Pool::instance().begin();
+}
+
+PictureFacts readFacts(const ByteSource& source, const std::string& name) {
+    auto answer = ask(nullptr, source, name, {std::chrono::seconds(30), kForHeaders},
+                      [](Request::Builder request) { request.setReadFacts(); });
+    return wire::read(expected(answer, Answer::FACTS).getFacts());
+}
+
+FileReport inspect(const ByteSource& source, Reach reach) {
+    return reportOf(
+        ask(nullptr, source, {}, {std::chrono::seconds(60), kForMetadata}, [reach](Request::Builder request) {
+            request.initInspect().setHeadersOnly(reach == Reach::Headers);
+        }));
+}
+
+FileReport inspectXmp(std::string_view packet) {
+    const MemorySource source({reinterpret_cast<const std::uint8_t*>(packet.data()), packet.size()});
+    return reportOf(ask(nullptr, source, {}, {std::chrono::seconds(30), kForMetadata},
+                        [](Request::Builder request) { request.setInspectXmp(); }));
+}
+
+SniffedFile sniffFile(const ByteSource& source, const std::string& ending) {
+    auto answer = ask(nullptr, source, {}, {std::chrono::seconds(10), kForHeaders},
+                      [&](Request::Builder request) { request.initSniff().setEnding(ending); });
+    const auto found = expected(answer, Answer::SNIFFED).getSniffed();
+    return wire::sniffedOf(found.getKind(), found.getContainer(), found.getName());
+}
+
+/// Lies in a worker, which forgets it when nobody has it any more.
+struct DecodedPicture {
+    WorkerPtr worker;
+    std::uint32_t number = 0;
+
+    DecodedPicture(WorkerPtr holder, std::uint32_t of) : worker(std::move(holder)), number(of) {}
+    DecodedPicture(const DecodedPicture&) = delete;
+    DecodedPicture& operator=(const DecodedPicture&) = delete;
+    ~DecodedPicture() {
+        try {
+            capnp::MallocMessageBuilder message;
+            message.initRoot<Request>().setForget(number);
+            Pool::instance().turn(worker)->ask(message, -1, {}, {});
+        } catch (const std::exception&) { // it is gone, and the pixels with it
+        }
+    }
+};
+
+DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                         int shrink) {
+    const Limits limits{timeFor(facts), memoryFor(decodedMemory(facts, shrink) + decodedMemory(facts, 1))};
+    auto answer = ask(nullptr, source, name, limits, [&](Request::Builder request) {
+        auto wish = request.initDecode();
+        wire::write(wish.initFacts(), facts);
+        wish.setShrink(shrink);
+    });
+    const auto number = expected(answer, Answer::DECODED).getDecoded();
+    return std::make_shared<DecodedPicture>(answer.turn.worker(), number);
+}
+
+Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+              const DevelopWish& wish, Notes* notes, const DecodedPtr& decoded) {
+    auto answer = ask(decoded ? decoded->worker : nullptr, source, name,
+                      {timeFor(facts), memoryFor(developMemory(facts, wish))}, [&](Request::Builder request) {
+                          auto asked = request.initDevelop();
+                          wire::write(asked.initFacts(), facts);
+                          wire::write(asked.initWish(), wish);
+                          asked.setDecoded(decoded ? decoded->number : 0);
+                      });
+    const auto made = expected(answer, Answer::FRAME).getFrame();
+    if (notes)
+        addNotes(*notes, wire::read(made.getNotes()));
+    Frame out;
+    out.size = wire::read(made.getSize());
+    if (!(out.size == wish.target) || made.getDeep() != wish.deep)
+        wire::nonsense();
+    out.picture = {0, 0, out.size.width, out.size.height};
+    out.space = wire::read(made.getSpace());
+    const auto pixels = static_cast<std::size_t>(out.size.pixels());
+    if (wish.deep)
+        takeSamples(answer, out.deep, pixels * 3);
+    else
+        takeSamples(answer, out.rgb, pixels * 3);
+    if (made.getAlpha())
+        takeSamples(answer, out.alpha, pixels);
+    return out;
+}
+
+ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {
+    return spaceOf(ask(nullptr, source, {}, {std::chrono::seconds(30), kForHeaders},
+                       [&](Request::Builder request) { wire::write(request.initEmbeddedSpace(), facts); }));
+}
+
+ColourSpacePtr readProfile(const ByteSource& profile, const std::string& subject) {
+    auto space = spaceOf(ask(nullptr, profile, subject, {std::chrono::seconds(30), kForHeaders},
+                             [](Request::Builder request) { request.setReadProfile(); }));
+    return space ? space : (wire::nonsense(), nullptr);
+}
+
+LogoContent readLogoFile(const ByteSource& source, const std::string& file, int page) {
+    auto answer = ask(nullptr, source, file, {std::chrono::seconds(30), kForDrawings},
+                      [page](Request::Builder request) { request.initReadLogo().setPage(page); });
+    const auto read = expected(answer, Answer::LOGO).getLogo();
+    LogoContent out{read.getVector(), wire::read(read.getNative()), wire::read(read.getKept()), {}};
+    if (out.native.empty() || (!out.vector && out.kept.empty()))
+        wire::nonsense();
+    if (out.vector)
+        return out;
+    const auto bytes = static_cast<std::size_t>(out.kept.pixels()) * 4;
+    takeSamples(answer, out.rgba, bytes);
+    return out;
+}
+
+LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int page, Size native,
+                          Size size) {
+    const auto memory = kForDrawings + static_cast<std::uint64_t>(size.pixels()) * 24;
+    auto answer =
+        ask(nullptr, source, file, {std::chrono::seconds(30), memory}, [&](Request::Builder request) {
+            auto asked = request.initDrawLogo();
+            asked.setPage(page);
+            wire::write(asked.initNative(), native);
+            wire::write(asked.initSize(), size);
+        });
+    LogoPixels out;
+    out.size = wire::read(expected(answer, Answer::DRAWING).getDrawing());
+    if (!(out.size == size))
+        wire::nonsense();
+    const auto pixels = static_cast<std::size_t>(size.pixels());
+    takeSamples(answer, out.argb, pixels);
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Opening picture files with libvips, and their colours. Internal to the readers.
+#pragma once
+
+#include "picture/develop.h"
+
+#include <map>
+#include <optional>
+#include <vips/vips8>
+
+namespace keepseal {
+
+/// Serves libvips from any ByteSource. libvips never gets a path or a descriptor of an original, so it can
+/// neither map a file that shrinks under it nor move an offset another reader relies on.
+class PictureSource {
+public:
+    enum class Need { Header, Pixels };
+    /// `source` stays the caller's.
+    explicit PictureSource(const ByteSource& source);
+    PictureSource(const PictureSource&) = delete;
+    PictureSource& operator=(const PictureSource&) = delete;
+    /// Not yet decoded where the format allows; this must live as long. `shrink`: see decodeShrinkFor().
+    /// Throws vips::VError, or Problem where no libvips is at work.
+    vips::VImage open(Container container, int shrink, Need need = Need::Pixels) const;
+
+    /// Runs `work`, and tells what libvips throws as a problem of the picture.
+    template <class Work>
+    auto tellingDamage(const std::string& name, const Work& work) const {
+        try {
+            return work();
+        } catch (const vips::VError&) {
+            tellDamage(name);
+        }
+    }
+
+private:
+    [[noreturn]] void tellDamage(const std::string& name) const;
+    static gint64 read(VipsSourceCustom*, void* buffer, gint64 length, PictureSource* self);
+    static gint64 seek(VipsSourceCustom*, gint64 offset, int whence, PictureSource* self);
+    const ByteSource& m_source;
+    std::uint64_t m_offset = 0;
+    bool m_failed = false;
+    std::optional<vips::VSource> m_vips;
+};
+
+/// The pixels of a file as decoded, and the same halved again and again as it was asked for; one thread has
+/// it.
+struct DecodedPicture {
+    vips::VImage image;
+    int shrink = 1;
+    mutable std::map<int, vips::VImage> halved{};
+};
+vips::VImage shrunkMore(const DecodedPicture& decoded, int shrink);
+
+[[noreturn]] void notAPicture(const std::string& name, const std::string& why);
+
+/// Exif 2.32 tag 0x0112, 1 to 8, as far as the decoder has not turned the picture itself.
+int orientationOf(const vips::VImage& image, Container container);
+bool isCmyk(const vips::VImage& image);
+/// CMYK through its own profile (or a common one), anything but 8 and 16 bits a channel through libvips' own
+/// rules. What comes out is 8 or 16 bits, grey or RGB.
+vips::VImage toGreyOrRgb(const vips::VImage& image, bool deep, Notes* notes);
+/// The embedded profile, or opRGB where Exif says so; null: none that can be used.
+ColourSpacePtr profileOf(const vips::VImage& image, Notes* notes);
+
+} // namespace keepseal

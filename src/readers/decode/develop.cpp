@@ -1,0 +1,158 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "picture/develop.h"
+
+#include "base/problem.h"
+#include "decode/decode.h"
+#include "decode/raw_pixels.h"
+#include "picture/stored_wish.h"
+
+#include <cmath>
+
+namespace keepseal {
+namespace {
+
+using vips::VImage;
+
+VImage turned(const VImage& image, int orientation) {
+    switch (orientation) {
+    case 2:
+        return image.fliphor();
+    case 3:
+        return image.rot180();
+    case 4:
+        return image.flipver();
+    case 5:
+        return image.rot90().fliphor();
+    case 6:
+        return image.rot90();
+    case 7:
+        return image.rot270().fliphor();
+    case 8:
+        return image.rot270();
+    default:
+        return image;
+    }
+}
+
+/// Flattened before the resample, so that the colour hidden under transparent pixels can't bleed in.
+VImage flattened(const VImage& image, Rgb background) {
+    const bool wide = image.format() == VIPS_FORMAT_USHORT;
+    const double scale = wide ? 257.0 : 1.0;
+    std::vector<double> fill = {background.r * scale, background.g * scale, background.b * scale};
+    if (image.bands() == 2)
+        fill = {(fill[0] + fill[1] + fill[2]) / 3};
+    return image.flatten(VImage::option()->set("background", fill)->set("max_alpha", wide ? 65535.0 : 255.0));
+}
+
+VipsKernel kernelOf(Resampling resampling) {
+    return resampling == Resampling::Crisp    ? VIPS_KERNEL_LANCZOS3
+           : resampling == Resampling::Smooth ? VIPS_KERNEL_MITCHELL
+                                              : VIPS_KERNEL_NEAREST;
+}
+
+/// `part` of the stored picture as it lies in one that was shrunk while decoding.
+Rect shrunkPart(const Rect& part, Size stored, const VImage& image) {
+    const double fx = static_cast<double>(image.width()) / stored.width;
+    const double fy = static_cast<double>(image.height()) / stored.height;
+    Rect out{static_cast<int>(std::lround(part.x * fx)), static_cast<int>(std::lround(part.y * fy)),
+             std::max(1, static_cast<int>(std::lround(part.width * fx))),
+             std::max(1, static_cast<int>(std::lround(part.height * fy)))};
+    out.width = std::min(out.width, image.width());
+    out.height = std::min(out.height, image.height());
+    out.x = std::clamp(out.x, 0, image.width() - out.width);
+    out.y = std::clamp(out.y, 0, image.height() - out.height);
+    return out;
+}
+
+VImage resized(const VImage& image, Size to, Resampling resampling) {
+    if (image.width() == to.width && image.height() == to.height)
+        return image;
+    return image.resize(static_cast<double>(to.width) / image.width(),
+                        VImage::option()
+                            ->set("vscale", static_cast<double>(to.height) / image.height())
+                            ->set("kernel", kernelOf(resampling)));
+}
+
+/// Turns by the angle about the middle and takes the wanted part, bicubically.
+VImage straightened(const VImage& image, const DevelopWish& wish) {
+    const double fx = static_cast<double>(image.width()) / wish.cut.turned.width;
+    const double fy = static_cast<double>(image.height()) / wish.cut.turned.height;
+    const double radians = wish.cut.angle * M_PI / 180;
+    const double c = std::cos(radians), s = std::sin(radians);
+    const Point middle{image.width() / 2.0, image.height() / 2.0};
+    const double left = (wish.cut.box.x + wish.kept.x) * fx, top = (wish.cut.box.y + wish.kept.y) * fy;
+    // libvips maps pixel centres at whole numbers; ours lie at halves.
+    const double shift = 0.5;
+    const double dx = middle.x - c * middle.x + s * middle.y - left;
+    const double dy = middle.y - s * middle.x - c * middle.y - top;
+    const auto centred = [&](double x, double y) { return Point{c * x - s * y + dx, s * x + c * y + dy}; };
+    const Point origin = centred(shift, shift);
+    return image.affine(
+        {c, -s, s, c},
+        VImage::option()
+            ->set("interpolate", vips::VInterpolate::new_from_name(
+                                     wish.resampling == Resampling::Exact ? "nearest" : "bicubic"))
+            ->set("oarea", std::vector<int>{0, 0, wish.target.width, wish.target.height})
+            ->set("odx", origin.x - shift)
+            ->set("ody", origin.y - shift)
+            ->set("extend", VIPS_EXTEND_COPY));
+}
+
+/// Everything up to the wanted pixels, in the file's own colours.
+VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& wish, bool alpha) {
+    const auto stored = storedWish(facts, wish);
+    if (image.has_alpha() && !alpha)
+        image = flattened(image, wish.background);
+    const auto format = image.format();
+    if (alpha)
+        image = image.premultiply(
+            VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0));
+    const Rect part = shrunkPart(stored.part, facts.stored, image);
+    if (!(part == Rect{0, 0, image.width(), image.height()}))
+        image = image.extract_area(part.x, part.y, part.width, part.height);
+    image = resized(image, stored.target, wish.resampling);
+    if (stored.orientation != 1)
+        image = turned(image.copy_memory(), stored.orientation);
+    if (wish.cut.angle != 0)
+        image = straightened(stored.orientation == 1 ? image.copy_memory() : image, wish);
+    if (alpha)
+        image = image
+                    .unpremultiply(
+                        VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0))
+                    .rint()
+                    .cast(format);
+    return image;
+}
+
+} // namespace
+
+Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+              const DevelopWish& wish, Notes* notes, const DecodedPtr& decoded) {
+    const PictureSource opened(source);
+    return opened.tellingDamage(name, [&] {
+        const int shrink = decodeShrinkFor(facts, wish);
+        VImage image = toGreyOrRgb(
+            decoded ? shrunkMore(*decoded, shrink) : opened.open(facts.container, shrink), wish.deep, notes);
+        const auto own = profileOf(image, notes);
+        const bool alpha = image.has_alpha() && wish.keepAlpha;
+        image = wantedPixels(image, facts, wish, alpha);
+        Pixels<std::uint8_t> opacity;
+        if (alpha) {
+            image = image.copy_memory();
+            opacity = alphaOf(image.extract_band(image.bands() - 1));
+            image = image.extract_band(0, VImage::option()->set("n", image.bands() - 1));
+        }
+        if (image.bands() > 3)
+            image = image.extract_band(0, VImage::option()->set("n", 3));
+        if (image.bands() == 2)
+            image = image.extract_band(0);
+        Frame frame = toFrame(rawPixels(image), own, wish);
+        frame.alpha = std::move(opacity);
+        if (!(frame.size == wish.target))
+            throw Problem(ProblemKind::Internal, name, "the resample missed the wanted size");
+        return frame;
+    });
+}
+
+} // namespace keepseal

@@ -1,0 +1,128 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/logo_reading.h"
+
+#include "decode/decode.h"
+#include "logo/logo_svg.h"
+#include "picture/engine.h"
+
+#include <cmath>
+
+namespace keepseal {
+namespace {
+
+using vips::VImage;
+
+constexpr std::int64_t kMaxBitmap = 60'000'000;
+constexpr int kMaxPdfPages = 200;
+constexpr int kMaxAspect = 1000;
+constexpr int kKeptBitmapSide = 4096; ///< a larger bitmap is kept at this size: no seal shows more
+
+VImage toRgba(VImage image) {
+    if (image.interpretation() == VIPS_INTERPRETATION_CMYK || image.get_typeof(VIPS_META_ICC_NAME)) {
+        const bool cmyk = image.interpretation() == VIPS_INTERPRETATION_CMYK;
+        image = image.icc_transform("srgb", VImage::option()
+                                                ->set("embedded", true)
+                                                ->set("input_profile", cmyk ? "cmyk" : "srgb")
+                                                ->set("depth", 8));
+    }
+    if (image.interpretation() != VIPS_INTERPRETATION_sRGB)
+        image = image.colourspace(VIPS_INTERPRETATION_sRGB);
+    if (!image.has_alpha())
+        image = image.bandjoin_const({255});
+    return image.format() == VIPS_FORMAT_UCHAR ? image : image.cast(VIPS_FORMAT_UCHAR);
+}
+
+enum class LogoKind { Pdf, Svg, Bitmap };
+
+std::string_view textIn(const Bytes& bytes) {
+    return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
+}
+
+/// An SVG has passed its gate then.
+LogoKind kindOfLogo(const Bytes& bytes, const std::string& file) {
+    if (textIn(bytes).starts_with("%PDF-"))
+        return LogoKind::Pdf;
+    if (!looksLikeSvg(textIn(bytes)))
+        return LogoKind::Bitmap;
+    requireHarmlessSvg(textIn(bytes), file);
+    return LogoKind::Svg;
+}
+
+/// `bytes` outlive the image.
+VImage openVector(const Bytes& bytes, LogoKind kind, int page, double scale) {
+    auto* options = VImage::option()->set("scale", scale);
+    VipsBlob* blob = vips_blob_new(nullptr, bytes.data(), bytes.size());
+    const std::unique_ptr<VipsBlob, void (*)(VipsBlob*)> owner(
+        blob, [](VipsBlob* b) { vips_area_unref(VIPS_AREA(b)); });
+    if (kind == LogoKind::Svg)
+        return VImage::svgload_buffer(blob, options);
+    return VImage::pdfload_buffer(
+        blob, options->set("page", page - 1)->set("background", std::vector<double>{255, 255, 255, 0}));
+}
+
+LogoContent readVector(const Bytes& bytes, LogoKind kind, const std::string& file, int page) {
+    LogoContent out;
+    out.vector = true;
+    const VImage head = openVector(bytes, kind, page, 1);
+    const int pages = kind == LogoKind::Pdf && head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
+    if (pages > kMaxPdfPages)
+        refuseLogo(file, "this PDF has " + std::to_string(pages) + " pages; logos have at most " +
+                             std::to_string(kMaxPdfPages));
+    out.native = {head.width(), head.height()};
+    if (out.native.empty() || out.native.longSide() > kMaxAspect * out.native.shortSide())
+        refuseLogo(file, "the logo has no usable size");
+    return out;
+}
+
+LogoContent readBitmap(const Bytes& bytes, const std::string& file) {
+    const MemorySource source(bytes);
+    const auto facts = readFacts(source, file); // limits are checked from the header
+    if (facts.stored.pixels() > kMaxBitmap)
+        refuseLogo(file,
+                   "the header claims " + std::to_string(facts.stored.width) + " x " +
+                       std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
+                   ProblemKind::TooLarge);
+    const PictureSource opened(source);
+    VImage image = toRgba(opened.open(facts.container, 1).copy_memory().autorot());
+    if (const int longest = std::max(image.width(), image.height()); longest > kKeptBitmapSide) {
+        const double scale = static_cast<double>(kKeptBitmapSide) / longest;
+        image = resizedLogo(image, {std::max(1, static_cast<int>(std::lround(image.width() * scale))),
+                                    std::max(1, static_cast<int>(std::lround(image.height() * scale)))});
+    }
+    LogoContent out;
+    out.native = facts.size;
+    out.kept = {image.width(), image.height()};
+    out.rgba.resize(static_cast<std::size_t>(out.kept.pixels()) * 4);
+    VImage into = VImage::new_from_memory(out.rgba.data(), out.rgba.size(), out.kept.width, out.kept.height,
+                                          4, VIPS_FORMAT_UCHAR);
+    image.write(into);
+    return out;
+}
+
+} // namespace
+
+LogoContent readLogoFile(const ByteSource& source, const std::string& file, int page) {
+    const Bytes bytes = source.bytes(0, std::min(source.size(), kMaxLogoFile));
+    const auto kind = kindOfLogo(bytes, file);
+    try {
+        return kind == LogoKind::Bitmap ? readBitmap(bytes, file) : readVector(bytes, kind, file, page);
+    } catch (const vips::VError&) {
+        refuseLogo(file, "the logo can't be read (" + takeVipsError() + ")");
+    }
+}
+
+LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int page, Size native,
+                          Size size) {
+    const Bytes bytes = source.bytes(0, std::min(source.size(), kMaxLogoFile));
+    const auto kind = kindOfLogo(bytes, file);
+    try {
+        const double scale = std::max(static_cast<double>(size.width) / native.width,
+                                      static_cast<double>(size.height) / native.height);
+        return logoPixelsOf(resizedLogo(toRgba(openVector(bytes, kind, page, scale)), size));
+    } catch (const vips::VError&) {
+        refuseLogo(file, "the logo can't be drawn (" + takeVipsError() + ")");
+    }
+}
+
+} // namespace keepseal

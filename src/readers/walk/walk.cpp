@@ -1,0 +1,122 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "walk/walk.h"
+
+#include "privacy/coordinates.h"
+
+#include "base/text.h"
+
+#include <algorithm>
+
+namespace keepseal {
+namespace walk {
+
+Bytes Stretch::bytes(std::uint64_t offset, std::uint64_t count) const {
+    if (offset >= length)
+        return {};
+    return source->bytes(begin + offset, std::min({count, length - offset, kMaxBlock}));
+}
+
+Stretch Stretch::part(std::uint64_t offset, std::uint64_t count) const {
+    if (offset >= length)
+        return {source, begin + length, 0};
+    return {source, begin + offset, std::min(count, length - offset)};
+}
+
+namespace {
+constexpr std::size_t kMostText = 64 * 1024, kMostNotes = 50;
+}
+
+bool Walk::hasRoom() const {
+    if (report.findings.size() < kMostFindings)
+        return true;
+    const std::string full = "there is more than " + std::to_string(kMostFindings) + " pieces of metadata";
+    if (report.notSearched.empty() || report.notSearched.back() != full)
+        report.notSearched.push_back(full);
+    return false;
+}
+
+Finding& Walk::add(const std::string& place, const std::string& name, const std::string& value,
+                   Category category) const {
+    // Rather than that the list grows without end the last row gives way, unless it tells a place.
+    if (!hasRoom() && (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
+        report.findings.pop_back();
+    report.findings.push_back({where + place, name, value, category, category == Category::Location, offset});
+    return report.findings.back();
+}
+
+Finding& Walk::addText(const std::string& place, const std::string& name, std::string_view raw,
+                       Category category) const {
+    const auto cut = raw.size() > kMostText ? cutUtf8(raw, kMostText) : std::string();
+    if (!cut.empty())
+        raw = cut;
+    auto& finding = add(place, name, printable(raw), category);
+    auto whole = readableText(raw);
+    // Brush strokes and curves of an editing history are pairs of numbers too, and never stay.
+    const bool numbers = category == Category::History || category == Category::Technical;
+    finding.tellsPlace = finding.tellsPlace || (!numbers && holdsCoordinates(whole));
+    finding.notUtf8 = !isUtf8(raw);
+    if (whole != finding.value)
+        finding.text = std::move(whole);
+    return finding;
+}
+
+void Walk::notSearched(const std::string& what) const {
+    if (report.notSearched.size() < kMostNotes)
+        report.notSearched.push_back(where + what);
+}
+
+void Walk::secret(ByteSpan bytes) const {
+    if (bytes.size() >= 4 && report.secrets.size() < 200 && bytes.size() <= 4096)
+        report.secrets.emplace_back(bytes.begin(), bytes.end());
+}
+
+std::uint64_t number(ByteSpan bytes, std::size_t at, int count, bool littleEndian) {
+    std::uint64_t value = 0;
+    for (int i = 0; i < count; ++i) {
+        const std::size_t index = at + static_cast<std::size_t>(littleEndian ? count - 1 - i : i);
+        value = value << 8 | (index < bytes.size() ? bytes[index] : 0);
+    }
+    return value;
+}
+
+} // namespace walk
+
+FileReport inspect(const ByteSource& source, Reach reach) {
+    FileReport report;
+    report.container = sniffContainer(source);
+    report.bytes = source.size();
+    const walk::Walk start{report, 0, {}, &source, 0, reach};
+    const walk::Stretch whole{&source, 0, source.size()};
+    switch (report.container) {
+    case Container::Jpeg:
+        walk::jpeg(start, whole);
+        break;
+    case Container::Png:
+        walk::png(start, whole);
+        break;
+    case Container::WebP:
+        walk::webp(start, whole);
+        break;
+    case Container::Tiff:
+        walk::tiff(start, whole, "TIFF");
+        break;
+    case Container::Heif:
+    case Container::JpegXl:
+        walk::iso(start, whole);
+        break;
+    case Container::Unknown:
+        walk::scan(start, whole);
+        break;
+    }
+    return report;
+}
+
+FileReport inspectXmp(std::string_view packet) {
+    FileReport report;
+    report.bytes = packet.size();
+    walk::xmp({report, 0, {}}, packet);
+    return report;
+}
+
+} // namespace keepseal

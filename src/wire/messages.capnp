@@ -1,0 +1,113 @@
+# SPDX-FileCopyrightText: Keep Seal contributors
+# SPDX-License-Identifier: GPL-3.0-or-later
+# What programs ask of a worker process and what it answers. Values only: files come as descriptors beside a request,
+# pixels go back in shared memory beside an answer. Both ends are built together, so nothing here is kept compatible.
+@0xd3f1a6b27c9e4f05;
+
+using Cxx = import "/capnp/c++.capnp";
+$Cxx.namespace("keepseal::messages");
+
+struct Size { width @0 :Int32; height @1 :Int32; }
+struct Box { x @0 :Float64; y @1 :Float64; width @2 :Float64; height @3 :Float64; }
+
+# Of picture/develop.h; enumerations go as their numbers and are looked at when they arrive.
+struct Facts {
+  container @0 :UInt16;
+  stored @1 :Size;
+  size @2 :Size;
+  orientation @3 :Int32;
+  bits @4 :Int32;
+  channels @5 :Int32;
+  hasAlpha @6 :Bool;
+  hasProfile @7 :Bool;
+  pages @8 :Int32;
+  colour @9 :Text;
+  pixelsPerMm @10 :Float64;
+}
+
+struct Space { profile @0 :Data; name @1 :Text; }
+
+struct Wish {
+  upright @0 :Size;
+  turned @1 :Size;
+  quarterTurns @2 :Int32;
+  flip @3 :Bool;
+  angle @4 :Float64;
+  cut @5 :Box;
+  kept @6 :Box;
+  target @7 :Size;
+  resampling @8 :UInt16;
+  deep @9 :Bool;
+  keepAlpha @10 :Bool;
+  background @11 :UInt32;
+  space @12 :Space;
+  ownSpace @13 :Bool;
+  intent @14 :UInt16;
+}
+
+struct Argument { name @0 :Text; value @1 :Text; }
+struct Note { kind @0 :Text; subject @1 :Text; arguments @2 :List(Argument); }
+struct Problem { kind @0 :Text; subject @1 :Text; happened @2 :Text; remedy @3 :Text; }
+
+# Of privacy/report.h.
+struct ExifValue { ifd @0 :UInt16; tag @1 :UInt16; type @2 :Int32; count @3 :UInt32; bytes @4 :Data; }
+struct Finding {
+  where @0 :Text;
+  name @1 :Text;
+  value @2 :Text;
+  category @3 :UInt16;
+  tellsPlace @4 :Bool;
+  offset @5 :UInt64;
+  text @6 :Text;
+  language @7 :Text;
+  notUtf8 @8 :Bool;
+  exif @9 :ExifValue;
+}
+struct Preview { offset @0 :UInt64; length @1 :UInt64; }
+struct Report {
+  container @0 :UInt16;
+  bytes @1 :UInt64;
+  findings @2 :List(Finding);
+  previews @3 :List(Preview);
+  notSearched @4 :List(Text);
+  hasPoint @5 :Bool;
+  latitude @6 :Float64;
+  longitude @7 :Float64;
+  secrets @8 :List(Data);
+}
+
+struct Request {
+  name @0 :Text;    # of the file, for problems
+  memory @1 :UInt64; # bytes that answering may take
+  union {
+    readFacts @2 :Void;
+    inspect :group { headersOnly @3 :Bool; }
+    inspectXmp @4 :Void;
+    sniff :group { ending @5 :Text; }
+    develop :group { facts @6 :Facts; wish @7 :Wish; decoded @8 :UInt32; } # decoded: 0, or as answered to `decode`
+    decode :group { facts @9 :Facts; shrink @10 :Int32; }
+    forget @11 :UInt32;
+    embeddedSpace @12 :Facts;
+    readProfile @13 :Void;
+    readLogo :group { page @14 :Int32; }
+    drawLogo :group { page @15 :Int32; native @16 :Size; size @17 :Size; }
+  }
+}
+
+struct Answer {
+  union {
+    ready :group { fileSystem @0 :Int32; calls @1 :Bool; } # which locks hold: Landlock's version (0: none), seccomp
+    problem @2 :Problem;
+    facts @3 :Facts;
+    report @4 :Report;
+    sniffed :group { kind @5 :UInt16; container @6 :UInt16; name @7 :Text; }
+    # In shared memory: R G B; in another, the opacity.
+    frame :group { size @8 :Size; deep @9 :Bool; alpha @10 :Bool; space @11 :Space; notes @12 :List(Note); }
+    decoded @13 :UInt32;
+    space @14 :Space;  # null: there is none
+    # In shared memory: a bitmap's R G B A.
+    logo :group { vector @15 :Bool; native @16 :Size; kept @17 :Size; }
+    drawing @18 :Size; # in shared memory: B G R A
+    done @19 :Void;
+  }
+}

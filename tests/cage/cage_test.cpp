@@ -1,0 +1,205 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The processes that read strangers' files: what they can't do, and what becomes of a run when they break.
+#include "cage/cage.h"
+#include "support/job.h"
+
+#include "base/fingerprint.h"
+#include "base/patience.h"
+#include "base/text.h"
+#include "picture/develop.h"
+#include "plan/plan.h"
+#include "privacy/report.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <csignal>
+#include <fcntl.h>
+#include <spawn.h>
+#include <thread>
+#include <unistd.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using ::testing::HasSubstr;
+
+namespace {
+
+/// Signals those that somebody waits for, as soon as there are any.
+void signalBusyWorkers(int signal) {
+    for (bool sent = false; !sent; std::this_thread::yield())
+        for (const auto& worker : cage::workers())
+            if (worker.busy && worker.pid > 0)
+                sent = ::kill(worker.pid, signal) == 0 || sent;
+}
+
+void stopIdleWorkers() {
+    for (const auto& worker : cage::workers())
+        ::kill(worker.pid, SIGSTOP);
+}
+
+struct Pictures {
+    TempFolder folder;
+    std::vector<fs::path> files;
+    Delivery delivery;
+    std::map<fs::path, std::string> before;
+    Pictures() {
+        for (const auto* name : {"tide_1.jpg", "tide_2.png", "tide_3.jpg", "tide_4.tif"}) {
+            files.push_back(folder / (std::string("in/") + name));
+            makePicture(files.back(), 400, 300);
+            before[files.back()] = fingerprint(Original(files.back()));
+        }
+        delivery = sampleDelivery(folder / "out");
+    }
+    void expectUntouched() const {
+        for (const auto& [file, print] : before)
+            EXPECT_EQ(fingerprint(Original(file)), print) << file;
+    }
+    std::size_t filesInOut() const {
+        return static_cast<std::size_t>(std::distance(fs::recursive_directory_iterator(folder / "out"),
+                                                      fs::recursive_directory_iterator()));
+    }
+};
+
+TEST(Cage, NothingCanBeDoneFromInsideButReadingAndDrawing) {
+    const TempFolder folder;
+    const auto picture = folder / "original.jpg";
+    makePicture(picture, 400, 300);
+    writeFile(folder / "letter.txt", "private");
+    const auto before = fingerprint(Original(picture));
+    const int descriptor = ::open(picture.c_str(), O_RDONLY);
+    ASSERT_EQ(::dup2(descriptor, 4), 4); // as a worker gets it; runProgram() hands it on
+    const auto ran =
+        runProgram({LOCKED_IN, picture.string(), (folder / "letter.txt").string(), folder.path().string()});
+    ::close(4);
+    ASSERT_EQ(ran.exitCode, 0) << ran.err;
+    const auto lines = splitTrimmed(ran.out, '\n');
+    ASSERT_GT(lines.size(), 40U) << ran.out;
+    EXPECT_THAT(lines[0], ::testing::MatchesRegex("locks: [1-9][0-9]* 1"));
+    for (std::size_t i = 1; i < lines.size(); ++i) {
+        const bool meant = lines[i].starts_with("decode the") || lines[i].starts_with("draw a") ||
+                           lines[i].starts_with("start a thread");
+        EXPECT_EQ(lines[i].ends_with(": done"), meant) << lines[i];
+    }
+    EXPECT_EQ(fingerprint(Original(picture)), before);
+    EXPECT_FALSE(fs::exists(folder / "made"));
+}
+
+TEST(Cage, ReadsWhatIsThere) {
+    const TempFolder folder;
+    const auto path = folder / "p.jpg";
+    Planted planted;
+    planted.orientation = 6, planted.gps = true, planted.xmpCity = kSecretCity;
+    makePicture(path, 320, 240, planted);
+    const Original file(path);
+    const auto facts = readFacts(file, "p");
+    EXPECT_EQ(facts.size, (Size{240, 320}));
+    const auto report = inspect(file);
+    EXPECT_TRUE(report.tellsPlace());
+    ASSERT_TRUE(report.point);
+    EXPECT_NEAR(report.point->latitude, 54.25, 1e-6);
+    ASSERT_TRUE(report.find("photoshop:City"));
+    EXPECT_EQ(report.find("photoshop:City")->value, kSecretCity);
+    const auto whole = develop(file, "p", facts, wholePicture(facts, {120, 160}));
+    const auto shared = decodePicture(file, "p", facts, 1);
+    const auto again = develop(file, "p", facts, wholePicture(facts, {120, 160}), nullptr, shared);
+    ASSERT_EQ(whole.rgb.size(), 120U * 160 * 3);
+    for (std::size_t i = 0; i < whole.rgb.size(); ++i)
+        ASSERT_NEAR(whole.rgb[i], again.rgb[i], 6) << i;
+}
+
+TEST(Cage, AProblemComesBackAsItWasThrown) {
+    const TempFolder folder;
+    writeFile(folder / "no.jpg", "no picture at all");
+    const Original file(folder / "no.jpg");
+    const auto problem = problemOf([&] { readFacts(file, "no.jpg"); });
+    EXPECT_EQ(problem.kind, ProblemKind::NotAPicture);
+    EXPECT_EQ(problem.subject, "no.jpg");
+    EXPECT_THAT(problem.happened, HasSubstr("no picture file"));
+}
+
+TEST(Cage, AWorkerKilledInTheMidstCostsOnePicture) {
+    const Pictures job;
+    cage::holds(); // one is there
+    stopIdleWorkers();
+    std::jthread killer([] { signalBusyWorkers(SIGKILL); });
+    RunOptions options;
+    options.workers = 1;
+    const std::atomic<bool> stop{false};
+    const auto result =
+        runPlan(makePlan(job.files, {job.delivery}, "/"), options, stop, [](const RunEvent&) {});
+    EXPECT_EQ(result.ledger.count(Outcome::Failed), 1U);
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 3U);
+    for (const auto& row : result.ledger.rows)
+        if (row.outcome == Outcome::Failed) {
+            ASSERT_TRUE(row.problem);
+            EXPECT_THAT(row.problem->sentence(), HasSubstr(row.original.string()));
+            EXPECT_THAT(row.problem->happened, HasSubstr("sudden end"));
+        }
+    EXPECT_EQ(job.filesInOut(), 3U) << "nothing half made may be left";
+    job.expectUntouched();
+}
+
+TEST(Cage, AWorkerThatHangsIsGivenUp) {
+    const Pictures job;
+    cage::holds();
+    stopIdleWorkers();
+    cage::setIdleLimit(std::chrono::milliseconds(400));
+    RunOptions options;
+    options.workers = 1;
+    const std::atomic<bool> stop{false};
+    const auto result =
+        runPlan(makePlan(job.files, {job.delivery}, "/"), options, stop, [](const RunEvent&) {});
+    cage::setIdleLimit(std::chrono::seconds(60));
+    EXPECT_EQ(result.ledger.count(Outcome::Failed), 1U);
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 3U);
+    job.expectUntouched();
+}
+
+TEST(Cage, StopEndsAReadThatHangs) {
+    const Pictures job;
+    cage::holds();
+    stopIdleWorkers();
+    std::atomic<bool> stop{false};
+    std::jthread person([&] {
+        while (std::none_of(cage::workers().begin(), cage::workers().end(), [](auto& w) { return w.busy; }))
+            std::this_thread::yield();
+        stop = true;
+    });
+    RunOptions options;
+    options.workers = 1;
+    const auto result =
+        runPlan(makePlan(job.files, {job.delivery}, "/"), options, stop, [](const RunEvent&) {});
+    EXPECT_TRUE(result.stopped);
+    EXPECT_EQ(result.ledger.count(Outcome::Failed), 0U);
+    EXPECT_EQ(result.ledger.count(Outcome::Waiting), 4U);
+    job.expectUntouched();
+}
+
+TEST(Cage, ReadersAreApart) {
+    const auto here = ::getpid();
+    cage::holds();
+    for (const auto& worker : cage::workers()) {
+        EXPECT_NE(worker.pid, here);
+        const fs::path process = "/proc/" + std::to_string(worker.pid);
+        std::error_code error;
+        std::size_t open = 0;
+        for (fs::directory_iterator it(process / "fd", error), end; !error && it != end; it.increment(error)) {
+            const auto what = fs::read_symlink(it->path(), error).string();
+            EXPECT_TRUE(what == "/dev/null" || what.starts_with("socket:") || what.starts_with("/memfd:") ||
+                        what.starts_with("anon_inode:"))
+                << what << ": no original stays open, and nothing else was handed down";
+            ++open;
+        }
+        EXPECT_TRUE(::getuid() != 0 || open >= 4) << "nobody but root may look";
+    }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    ::testing::InitGoogleTest(&argc, argv);
+    keepseal::startPictureEngine(argv[0]);
+    return RUN_ALL_TESTS();
+}
