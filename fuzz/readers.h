@@ -14,8 +14,9 @@ namespace keepseal::fuzz {
 inline void read(std::string_view reader, ByteSpan bytes) {
     const MemorySource source(bytes);
     FileReport report;
-    const walk::Walk start{report, 0, {}, &source};
-    const walk::Stretch whole{&source, 0, source.size()};
+    ReadBudget budget(source.size());
+    const walk::Walk start{report, budget, 0, {}, &source};
+    const auto whole = start.whole(source);
     if (reader == "jpeg")
         walk::jpeg(start, whole);
     else if (reader == "png")

@@ -7,7 +7,6 @@
 #include "text/tokens.h"
 
 #include <algorithm>
-#include <regex>
 
 namespace keepseal {
 namespace {
@@ -266,17 +265,40 @@ FieldValue fieldFromTyped(const FieldInfo& field, const std::string& text) {
     return value;
 }
 
+namespace {
+
+// Loose on purpose: these are to catch a slip of the finger, not to judge addresses.
+
+bool looksLikeEmail(std::string_view text) {
+    const auto at = text.find('@');
+    if (at == 0 || at == std::string_view::npos || text.find_first_of(" \t\r\n,") != std::string_view::npos)
+        return false;
+    const auto host = text.substr(at + 1);
+    const auto dot = host.rfind('.');
+    return host.find('@') == std::string_view::npos && dot != std::string_view::npos && dot > 0 &&
+           dot + 1 < host.size();
+}
+
+bool looksLikeWebAddress(std::string_view text) {
+    const auto lower = toLowerAscii(text.substr(0, 8));
+    const std::size_t scheme = lower.starts_with("https://") ? 8 : lower.starts_with("http://") ? 7 : 0;
+    if (scheme == 0 || text.find_first_of(" \t\r\n") != std::string_view::npos)
+        return false;
+    const auto rest = text.substr(scheme);
+    const auto dot = rest.substr(0, rest.find_first_of("/?#")).find('.', 1);
+    return dot != std::string_view::npos && dot + 1 < rest.size();
+}
+
+} // namespace
+
 std::string fieldProblem(const FieldInfo& field, const FieldValue& value) {
-    // Loose on purpose: it is to catch a slip of the finger, not to judge addresses.
-    static const std::regex email(R"([^\s@,]+@[^\s@,]+\.[^\s@,.]+)");
-    static const std::regex web(R"(https?://[^\s/?#]+\.[^\s]+)", std::regex::icase);
     for (const auto& item : value.items) {
         if (holdsTokens(item) || item.size() > 2000)
             continue;
         for (const auto& part : splitTrimmed(item, ',')) {
-            if (field.check == FieldCheck::Email && !std::regex_match(part, email))
+            if (field.check == FieldCheck::Email && !looksLikeEmail(part))
                 return "\"" + part + "\" is no e-mail address";
-            if (field.check == FieldCheck::WebAddress && !std::regex_match(part, web))
+            if (field.check == FieldCheck::WebAddress && !looksLikeWebAddress(part))
                 return "\"" + part + "\" is no web address: it begins with https://";
         }
         const auto isChoice = [&](const SettingChoice& choice) { return choice.key == item; };

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "base/read_budget.h"
 #include "picture/container.h"
 
 #include <nlohmann/json_fwd.hpp>
@@ -101,10 +102,10 @@ enum class Reach {
 
 /// Never throws for what is in the file: what can't be understood is a finding or a row of `notSearched`.
 /// Walks JPEG, PNG, WebP, TIFF and ISO boxes (HEIF, AVIF, JPEG XL); other files are searched for embedded
-/// Exif and XMP blocks as plain bytes. Work and memory are bounded whatever the file says of itself: at most
-/// `kMostFindings` rows, 64 MB of one block, a fixed depth of nesting.
+/// Exif and XMP blocks as plain bytes. Work and memory are bounded whatever the file says of itself: see
+/// base/read_budget.h. What was not read for its sake is the first row of `notSearched`.
 FileReport inspect(const ByteSource& source, Reach reach = Reach::Whole);
-inline constexpr std::size_t kMostFindings = 20'000;
+inline constexpr std::size_t kMostFindings = ReadBudget::kMostFindings;
 
 /// What a bare XMP packet tells, as in a sidecar file.
 FileReport inspectXmp(std::string_view packet);

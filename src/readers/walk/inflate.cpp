@@ -8,7 +8,7 @@
 
 namespace keepseal::walk {
 
-std::string zlibUnpacked(std::string_view packed, std::size_t most) {
+std::string zlibUnpacked(std::string_view packed, std::size_t most, ReadBudget& budget) {
     std::string out;
     z_stream stream{};
     if (inflateInit(&stream) != Z_OK)
@@ -17,7 +17,7 @@ std::string zlibUnpacked(std::string_view packed, std::size_t most) {
     stream.avail_in = static_cast<uInt>(packed.size());
     char buffer[1 << 14];
     int state = Z_OK;
-    while (state == Z_OK && out.size() < most) {
+    while (state == Z_OK && out.size() < most && budget.unpackBytes(sizeof buffer)) {
         stream.next_out = reinterpret_cast<Bytef*>(buffer);
         stream.avail_out = sizeof buffer;
         state = inflate(&stream, Z_NO_FLUSH);
@@ -29,7 +29,8 @@ std::string zlibUnpacked(std::string_view packed, std::size_t most) {
     return out;
 }
 
-std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most) {
+std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most,
+                                          ReadBudget& budget) {
     const std::unique_ptr<BrotliDecoderState, decltype(&BrotliDecoderDestroyInstance)> state(
         BrotliDecoderCreateInstance(nullptr, nullptr, nullptr), &BrotliDecoderDestroyInstance);
     if (!state)
@@ -45,7 +46,7 @@ std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t m
         out.append(reinterpret_cast<const char*>(buffer), sizeof buffer - room);
         if (result == BROTLI_DECODER_RESULT_SUCCESS)
             return out;
-        if (result != BROTLI_DECODER_RESULT_NEEDS_MORE_OUTPUT || out.size() > most)
+        if (result != BROTLI_DECODER_RESULT_NEEDS_MORE_OUTPUT || out.size() > most || !budget.unpackBytes(sizeof buffer))
             return std::nullopt;
     }
 }

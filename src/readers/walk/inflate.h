@@ -1,7 +1,9 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Packed text, unpacked up to a limit: a bomb ends there.
+// Packed text, unpacked up to a limit, and as far as the budget goes: a bomb ends there.
 #pragma once
+
+#include "base/read_budget.h"
 
 #include <optional>
 #include <string>
@@ -10,8 +12,9 @@
 namespace keepseal::walk {
 
 /// zlib (RFC 1950): as far as it goes and at most `most` bytes.
-std::string zlibUnpacked(std::string_view packed, std::size_t most);
+std::string zlibUnpacked(std::string_view packed, std::size_t most, ReadBudget& budget);
 /// Brotli (RFC 7932): nothing when it is broken or longer than `most` bytes.
-std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most);
+std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most,
+                                          ReadBudget& budget);
 
 } // namespace keepseal::walk

@@ -14,32 +14,24 @@ namespace walk {
 Bytes Stretch::bytes(std::uint64_t offset, std::uint64_t count) const {
     if (offset >= length)
         return {};
-    return source->bytes(begin + offset, std::min({count, length - offset, kMaxBlock}));
+    const auto wanted = std::min({count, length - offset, kMaxBlock});
+    return budget && budget->readBytes(wanted) ? source->bytes(begin + offset, wanted) : Bytes();
 }
 
 Stretch Stretch::part(std::uint64_t offset, std::uint64_t count) const {
     if (offset >= length)
-        return {source, begin + length, 0};
-    return {source, begin + offset, std::min(count, length - offset)};
+        return {source, begin + length, 0, budget};
+    return {source, begin + offset, std::min(count, length - offset), budget};
 }
 
 namespace {
-constexpr std::size_t kMostText = 64 * 1024, kMostNotes = 50;
-}
-
-bool Walk::hasRoom() const {
-    if (report.findings.size() < kMostFindings)
-        return true;
-    const std::string full = "there is more than " + std::to_string(kMostFindings) + " pieces of metadata";
-    if (report.notSearched.empty() || report.notSearched.back() != full)
-        report.notSearched.push_back(full);
-    return false;
+constexpr std::size_t kMostText = 64 * 1024, kMostNotes = 50, kTextWhenSpent = 80;
 }
 
 Finding& Walk::add(const std::string& place, const std::string& name, const std::string& value,
                    Category category) const {
     // Rather than that the list grows without end the last row gives way, unless it tells a place.
-    if (!hasRoom() && (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
+    if (!budget.find() && !report.findings.empty() && (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
         report.findings.pop_back();
     report.findings.push_back({where + place, name, value, category, category == Category::Location, offset});
     return report.findings.back();
@@ -50,6 +42,8 @@ Finding& Walk::addText(const std::string& place, const std::string& name, std::s
     const auto cut = raw.size() > kMostText ? cutUtf8(raw, kMostText) : std::string();
     if (!cut.empty())
         raw = cut;
+    if (!budget.keepBytes(raw.size()))
+        raw = raw.substr(0, kTextWhenSpent);
     auto& finding = add(place, name, printable(raw), category);
     auto whole = readableText(raw);
     // Brush strokes and curves of an editing history are pairs of numbers too, and never stay.
@@ -82,12 +76,23 @@ std::uint64_t number(ByteSpan bytes, std::size_t at, int count, bool littleEndia
 
 } // namespace walk
 
+namespace {
+
+void tellIfSpent(const ReadBudget& budget, FileReport& report) {
+    if (budget.spent())
+        report.notSearched.insert(report.notSearched.begin(),
+                                  "the file is not searched whole: it holds " + budget.what());
+}
+
+} // namespace
+
 FileReport inspect(const ByteSource& source, Reach reach) {
     FileReport report;
     report.container = sniffContainer(source);
     report.bytes = source.size();
-    const walk::Walk start{report, 0, {}, &source, 0, reach};
-    const walk::Stretch whole{&source, 0, source.size()};
+    ReadBudget budget(source.size());
+    const walk::Walk start{report, budget, 0, {}, &source, 0, reach};
+    const auto whole = start.whole(source);
     switch (report.container) {
     case Container::Jpeg:
         walk::jpeg(start, whole);
@@ -109,13 +114,16 @@ FileReport inspect(const ByteSource& source, Reach reach) {
         walk::scan(start, whole);
         break;
     }
+    tellIfSpent(budget, report);
     return report;
 }
 
 FileReport inspectXmp(std::string_view packet) {
     FileReport report;
     report.bytes = packet.size();
-    walk::xmp({report, 0, {}}, packet);
+    ReadBudget budget(packet.size());
+    walk::xmp({report, budget, 0, {}}, packet);
+    tellIfSpent(budget, report);
     return report;
 }
 

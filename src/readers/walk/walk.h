@@ -1,9 +1,11 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The walkers of the containers, one file each; internal to the readers. Each adds what it finds to one report.
-// All numbers come from strangers: every range is cut to what is there, every loop has a limit.
+// All numbers come from strangers: every range is cut to what is there, and whatever is read, unpacked, looked at
+// or kept is paid for from one budget.
 #pragma once
 
+#include "base/read_budget.h"
 #include "privacy/report.h"
 
 #include <set>
@@ -19,13 +21,16 @@ inline constexpr std::uint64_t kMaxBlock = 64ULL << 20;
 struct Stretch {
     const ByteSource* source = nullptr;
     std::uint64_t begin = 0, length = 0;
+    ReadBudget* budget = nullptr; ///< of the file; null only where there are no bytes
 
+    /// None once the budget is spent.
     Bytes bytes(std::uint64_t offset, std::uint64_t count) const;
     Stretch part(std::uint64_t offset, std::uint64_t count) const;
 };
 
 struct Walk {
     FileReport& report;
+    ReadBudget& budget;
     int depth = 0;
     std::string where;                ///< prefix of Finding::where: empty for the file itself
     const ByteSource* file = nullptr; ///< whose offsets findings state
@@ -33,7 +38,7 @@ struct Walk {
     Reach reach = Reach::Whole;
 
     Walk inside(const std::string& place) const {
-        return {report, depth + 1, where + place + " / ", file, offset, reach};
+        return {report, budget, depth + 1, where + place + " / ", file, offset, reach};
     }
     /// The same at another block; what is no stretch of the file itself (an inflated text) keeps the offset
     /// of the block it came from.
@@ -44,8 +49,10 @@ struct Walk {
         return out;
     }
     bool tooDeep() const { return depth > kMaxDepth; }
-    /// False once there is so much that no more is listed; that is said once.
-    bool hasRoom() const;
+    /// To be asked for each entry of a loop: false once the budget is spent.
+    bool goOn() const { return budget.step(); }
+    /// All of bytes that are no stretch of the file itself; they stay the caller's.
+    Stretch whole(const ByteSource& source) const { return {&source, 0, source.size(), &budget}; }
     Finding& add(const std::string& place, const std::string& name, const std::string& value,
                  Category category) const;
     /// A finding whose text a person wrote, as raw bytes: a pair of coordinates in it tells a place.

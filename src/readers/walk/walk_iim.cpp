@@ -40,8 +40,10 @@ void imageResources(const Walk& walk, const Stretch& stretch) {
     std::uint64_t at = 0;
     Bytes datasets;
     std::optional<Bytes> stated;
-    while (!walk.tooDeep() && at + 12 <= stretch.length && walk.hasRoom()) {
+    while (!walk.tooDeep() && at + 12 <= stretch.length && walk.goOn()) {
         const Bytes head = stretch.bytes(at, 8 + 256);
+        if (head.size() < 8)
+            break;
         if (head[0] != '8' || head[1] != 'B' || head[2] != 'I' || head[3] != 'M')
             return walk.notSearched("image resources: no block where one should be");
         const auto id = static_cast<unsigned>(number(head, 4, 2));
@@ -65,7 +67,7 @@ void imageResources(const Walk& walk, const Stretch& stretch) {
 
 void iim(const Walk& walk, ByteSpan bytes) {
     std::size_t at = 0;
-    while (at + 5 <= bytes.size() && bytes[at] == 0x1C && walk.hasRoom()) {
+    while (at + 5 <= bytes.size() && bytes[at] == 0x1C && walk.goOn()) {
         const int record = bytes[at + 1], dataset = bytes[at + 2];
         std::uint64_t length = number(bytes, at + 3, 2);
         std::size_t header = 5;

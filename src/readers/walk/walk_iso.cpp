@@ -79,7 +79,7 @@ private:
 
     void boxes(const Stretch& stretch, const std::string& place, int depth) {
         std::uint64_t at = 0;
-        while (at + 8 <= stretch.length && ++m_count < kMaxBoxes) {
+        while (at + 8 <= stretch.length && ++m_count < kMaxBoxes && m_walk.goOn()) {
             const Box box = boxAt(stretch, at);
             if (box.type.empty())
                 break;
@@ -170,23 +170,24 @@ private:
         if (all.size() < 4)
             return;
         const auto type = std::string(textOf(all).substr(0, 4));
-        const auto unpacked = brotliUnpacked(textOf(all).substr(4), kMaxXmp);
+        const auto unpacked = brotliUnpacked(textOf(all).substr(4), kMaxXmp, here.budget);
         if (!unpacked)
             return here.notSearched("JPEG XL: a packed box \"" + printable(type) +
                                     "\" that can't be unpacked");
         const MemorySource source(bytesOf(*unpacked));
-        const Stretch whole{&source, 0, unpacked->size()};
+        const auto whole = here.whole(source);
         if (!block(here, type, whole))
             unknown(here, printable(type), whole);
     }
 
     void metaBox(const Stretch& data, const std::string& place, int depth) {
         // In QuickTime files this box has no version of its own.
-        const bool plain = textOf(data.bytes(0, 8)).substr(std::min<std::size_t>(4, data.length)) == "hdlr";
+        const Bytes start = data.bytes(0, 8);
+        const bool plain = start.size() == 8 && textOf(start).substr(4) == "hdlr";
         const Stretch inside = plain ? data : data.part(4, data.length);
         m_keys.clear();
         std::uint64_t at = 0;
-        for (int i = 0; i < kMaxBoxes && at + 8 <= inside.length; ++i) {
+        for (int i = 0; i < kMaxBoxes && at + 8 <= inside.length && m_walk.goOn(); ++i) {
             const Box box = boxAt(inside, at);
             if (box.type.empty())
                 break;
@@ -217,7 +218,7 @@ private:
     }
 
     void itemList(const Stretch& list, const std::string& place) {
-        for (std::uint64_t at = 0; at + 8 <= list.length && ++m_count < kMaxBoxes;) {
+        for (std::uint64_t at = 0; at + 8 <= list.length && ++m_count < kMaxBoxes && m_walk.goOn();) {
             const Box entry = boxAt(list, at);
             if (entry.type.empty())
                 break;

@@ -137,7 +137,7 @@ void IsoItems::readReferences(const Stretch& payload) {
 Stretch IsoItems::bytesOf(std::uint32_t id, const Stretch& file, KeptBytes& kept) const {
     const auto found = m_places.find(id);
     if (found == m_places.end() || found->second.extents.empty())
-        return {file.source, file.begin, 0};
+        return {file.source, file.begin, 0, file.budget};
     const auto& place = found->second;
     const Stretch ground = place.inItemData && data.source ? data : file;
     const auto part = [&](const auto& extent) {
@@ -148,13 +148,13 @@ Stretch IsoItems::bytesOf(std::uint32_t id, const Stretch& file, KeptBytes& kept
         return part(place.extents.front());
     auto together = std::make_unique<Bytes>();
     for (const auto& extent : place.extents) {
-        if (together->size() > kMaxBlock)
-            break;
         const Bytes more = part(extent).bytes(0, kMaxBlock);
+        if (!file.budget || !file.budget->unpackBytes(more.size()))
+            break;
         together->insert(together->end(), more.begin(), more.end());
     }
     auto source = std::make_unique<MemorySource>(*together);
-    const Stretch out{source.get(), 0, together->size()};
+    const Stretch out{source.get(), 0, together->size(), file.budget};
     kept.emplace_back(std::move(together), std::move(source));
     return out;
 }

@@ -97,10 +97,10 @@ std::uint64_t endOfScan(const Stretch& stretch, std::uint64_t at) {
 }
 
 void chainedBlocks(const Walk& walk, const Stretch& stretch, const Chained& chained) {
-    const auto blockAt = [&](std::uint64_t begin) { return walk.at({stretch.source, begin, 0}); };
+    const auto blockAt = [&](std::uint64_t begin) { return walk.at({stretch.source, begin, 0, stretch.budget}); };
     if (!chained.resources.empty()) {
         const MemorySource source(bytesOf(chained.resources));
-        imageResources(blockAt(chained.resourcesAt), {&source, 0, chained.resources.size()});
+        imageResources(blockAt(chained.resourcesAt), walk.whole(source));
     }
     if (!chained.extendedXmp.empty())
         xmp(blockAt(chained.extendedXmpAt).inside("extended XMP"), chained.extendedXmp);
@@ -124,7 +124,7 @@ void jpeg(const Walk& walk, const Stretch& stretch) {
     Chained chained;
     std::uint64_t at = 2;
     bool ended = false;
-    while (!ended && at + 2 <= stretch.length && walk.hasRoom()) {
+    while (!ended && at + 2 <= stretch.length && walk.goOn()) {
         const Bytes head = stretch.bytes(at, 4);
         if (head.size() < 2 || head[0] != 0xFF) {
             walk.notSearched("JPEG: no marker where one should be, at byte " + std::to_string(at));

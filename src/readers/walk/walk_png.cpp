@@ -45,7 +45,7 @@ void rawProfileBlock(const Walk& walk, const std::string& keyword, std::string_v
     const Bytes block = rawProfile(text);
     const MemorySource source(block);
     const Walk inner = walk.inside(keyword);
-    const Stretch whole{&source, 0, block.size()};
+    const auto whole = inner.whole(source);
     if (textOf(block).starts_with("Exif"))
         tiff(inner, whole.part(6, whole.length), "Exif");
     else if (textOf(block).starts_with("8BIM"))
@@ -66,13 +66,13 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
         if (type == "tEXt")
             text = rest;
         else if (type == "zTXt")
-            text = rest.size() > 1 ? zlibUnpacked(rest.substr(1), kMaxText) : "";
+            text = rest.size() > 1 ? zlibUnpacked(rest.substr(1), kMaxText, walk.budget) : "";
         else if (rest.size() > 2) { // iTXt: flag, method, language \0, translated keyword \0, text
             const bool packed = rest[0] == 1;
             rest.remove_prefix(2);
             for (int i = 0; i < 2; ++i)
                 rest.remove_prefix(std::min(rest.find('\0'), rest.size() - 1) + 1);
-            text = packed ? zlibUnpacked(rest, kMaxText) : std::string(rest);
+            text = packed ? zlibUnpacked(rest, kMaxText, walk.budget) : std::string(rest);
         }
     }
     if (keyword == "XML:com.adobe.xmp")
@@ -89,8 +89,10 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
 
 void png(const Walk& walk, const Stretch& stretch) {
     std::uint64_t at = 8;
-    while (at + 8 <= stretch.length) {
+    while (at + 8 <= stretch.length && walk.goOn()) {
         const Bytes head = stretch.bytes(at, 8);
+        if (head.size() < 8)
+            break;
         const auto length = number(head, 0, 4);
         const std::string type = printable(textOf(head).substr(4, 4), 4);
         const Stretch payload = stretch.part(at + 8, length);

@@ -28,6 +28,8 @@ struct Scan {
     void each(std::string_view needle, Act act) {
         for (auto at = text.find(needle); at != std::string_view::npos && blocks < kMaxBlocks;) {
             ++blocks;
+            if (!walk.goOn())
+                return;
             const std::size_t next = act(at);
             at = text.find(needle, std::max(next, at + needle.size()));
         }

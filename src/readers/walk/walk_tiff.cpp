@@ -56,7 +56,7 @@ private:
         }
         const Bytes table = m_stretch.bytes(at + countSize, count * entrySize);
         std::uint64_t jpegOffset = 0, jpegLength = 0;
-        for (std::size_t i = 0; i + entrySize <= table.size() && m_walk.hasRoom(); i += entrySize) {
+        for (std::size_t i = 0; i + entrySize <= table.size() && m_walk.goOn(); i += entrySize) {
             const Entry e = entry(table, i);
             if (e.tag == 0x0201)
                 jpegOffset = value(e, 0);
@@ -100,9 +100,14 @@ private:
     std::uint64_t value(const Entry& e, std::size_t index) const {
         static constexpr int integerSizes[] = {0, 1, 0, 2, 4, 0, 1, 1, 2, 4, 0, 0, 0, 4, 0, 0, 8, 8, 8};
         const int size = e.type > 0 && e.type < 19 ? integerSizes[e.type] : 0;
-        const Bytes bytes = raw(e);
-        return size > 0 && (index + 1) * size <= bytes.size() ? number(bytes, index * size, size, m_little)
-                                                              : 0;
+        if (size == 0 || index >= e.count)
+            return 0;
+        // A table of a million numbers is not read for one of them.
+        const auto at = index * static_cast<std::size_t>(size);
+        const Bytes far = e.data.length > 0 ? e.data.bytes(at, static_cast<std::uint64_t>(size)) : Bytes();
+        if (e.data.length > 0)
+            return far.size() == static_cast<std::size_t>(size) ? number(far, 0, size, m_little) : 0;
+        return at + static_cast<std::size_t>(size) <= e.inlined.size() ? number(e.inlined, at, size, m_little) : 0;
     }
 
     double rational(const Bytes& bytes, std::size_t index) const {
@@ -197,7 +202,7 @@ private:
         if (kind == IfdKind::Gps)
             gpsTag(e, finding);
         if (meaning.category == Category::Other)
-            scan(here.inside(name + " / " + meaning.name), keptAlive(raw(e)));
+            scan(here.inside(name + " / " + meaning.name), stretchOf(e));
     }
 
     /// The value itself, its numbers turned to little-endian; nothing when it is long or of no known type.
@@ -206,7 +211,7 @@ private:
         if (e.type < 1 || e.type > 12 || e.count == 0)
             return nullptr;
         Bytes bytes = raw(e, kKeptBytes + 1);
-        if (bytes.empty() || bytes.size() > kKeptBytes)
+        if (bytes.empty() || bytes.size() > kKeptBytes || !m_walk.budget.keepBytes(bytes.size()))
             return nullptr;
         const auto unit = static_cast<std::size_t>(unitSizes[e.type]);
         if (!m_little)
@@ -244,7 +249,7 @@ private:
             iim(m_walk.at(e.data), raw(e));
             return true;
         case 0x8649:
-            imageResources(m_walk.at(e.data), keptAlive(raw(e)));
+            imageResources(m_walk.at(e.data), stretchOf(e));
             return true;
         default:
             return false;
@@ -285,16 +290,10 @@ private:
         }
     }
 
-    /// A stretch over bytes that live as long as this walker.
-    Stretch keptAlive(Bytes bytes) {
-        m_kept.push_back(std::make_unique<Kept>(std::move(bytes)));
-        return {&m_kept.back()->source, 0, m_kept.back()->bytes.size()};
+    /// Where it lies: nothing of it is copied. What stands in the table itself is too short to hold a block.
+    Stretch stretchOf(const Entry& e) const {
+        return e.data.length > 0 ? e.data : Stretch{m_stretch.source, m_stretch.begin, 0, m_stretch.budget};
     }
-    struct Kept {
-        explicit Kept(Bytes b) : bytes(std::move(b)), source(bytes) {}
-        Bytes bytes;
-        MemorySource source;
-    };
 
     const Walk& m_walk;
     Stretch m_stretch;
@@ -302,7 +301,6 @@ private:
     bool m_little = true, m_big = false, m_south = false, m_west = false;
     std::optional<double> m_latitude, m_longitude;
     std::set<std::uint64_t> m_seen;
-    std::vector<std::unique_ptr<Kept>> m_kept;
 };
 
 } // namespace

@@ -18,8 +18,10 @@ bool isPicture(const std::string& type) {
 void webp(const Walk& walk, const Stretch& stretch) {
     const auto claimed = number(stretch.bytes(4, 4), 0, 4, true) + 8;
     std::uint64_t at = 12;
-    while (at + 8 <= std::min(claimed, stretch.length)) {
+    while (at + 8 <= std::min(claimed, stretch.length) && walk.goOn()) {
         const Bytes head = stretch.bytes(at, 8);
+        if (head.size() < 8)
+            break;
         const std::string type =
             printable(std::string_view(reinterpret_cast<const char*>(head.data()), 4), 4);
         const auto length = number(head, 4, 4, true);

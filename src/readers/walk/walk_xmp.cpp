@@ -43,7 +43,7 @@ public:
         if (nesting > kMaxNesting)
             return m_walk.notSearched("XMP: nested too deep");
         for (const auto child : element.children())
-            if (child.type() == pugi::node_element && m_walk.hasRoom())
+            if (child.type() == pugi::node_element && m_walk.goOn())
                 visit(child, nesting);
     }
 
@@ -113,7 +113,7 @@ void unreadable(const Walk& walk, std::string_view packet) {
 void xmp(const Walk& walk, std::string_view packet) {
     if (walk.tooDeep() || packet.empty())
         return;
-    if (packet.size() > kMaxPacket)
+    if (packet.size() > kMaxPacket || !walk.budget.unpackBytes(packet.size()))
         return unreadable(walk, packet.substr(0, kMaxPacket));
     pugi::xml_document document;
     constexpr unsigned flags = pugi::parse_default | pugi::parse_trim_pcdata;

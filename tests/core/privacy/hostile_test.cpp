@@ -7,6 +7,7 @@
 #include "support/chain.h"
 #include "support/tiff_builder.h"
 
+#include "privacy/verdict.h"
 #include "run/run.h"
 
 #include <gmock/gmock.h>
@@ -74,6 +75,38 @@ std::string zipBomb() {
            chunk("zTXt", "Title\0\0"s + packed) + chunk("IEND", "");
 }
 
+/// Unknown tags that all refer to one long stretch: 4000 copies of it would be 8 GB.
+std::string manyReferences() {
+    std::string out = "II"s + le(42, 2) + le(8, 4) + le(4000, 2);
+    for (std::size_t i = 0; i < 4000; ++i)
+        out += le(0xC700 + i % 100, 2) + le(7, 2) + le(2'000'000, 4) + le(60'000, 4);
+    return out + le(0, 4) + std::string(2'100'000, 'x');
+}
+
+/// 2 kB that look at themselves: every unknown tag holds the directory that it stands in, as its own file.
+std::string looksAtItself() {
+    std::string directory = "Exif\0\0II"s + le(42, 2) + le(8, 4) + le(150, 2);
+    for (std::size_t i = 0; i < 150; ++i)
+        directory += le(0xC700 + i, 2) + le(7, 2) + le(1900, 4) + le(0, 4);
+    return directory.substr(6) + le(0, 4) + directory;
+}
+
+std::string bombs(int count) {
+    const auto one = zipBomb();
+    const auto chunk = one.substr(33, one.size() - 33 - 12);
+    std::string out = one.substr(0, 33);
+    for (int i = 0; i < count; ++i)
+        out += chunk;
+    return out + one.substr(one.size() - 12);
+}
+
+std::string longTexts() {
+    std::string out;
+    for (int i = 0; i < 1000; ++i)
+        out += jpegSegment(0xFE, std::string(65'000, static_cast<char>('a' + i % 26)));
+    return bareJpeg(out);
+}
+
 std::size_t bytesOf(const FileReport& report) {
     std::size_t out = 0;
     for (const auto& f : report.findings)
@@ -107,6 +140,10 @@ std::vector<Hostile> hostileFiles() {
             {"60 MB chain", bareJpeg(longChain)},
             {"100,000 segments", bareJpeg(manySegments)},
             {"zip bomb", zipBomb()},
+            {"many references", manyReferences()},
+            {"looks at itself", looksAtItself()},
+            {"many bombs", bombs(200)},
+            {"long texts", longTexts()},
             {"box of no size",
              "\0\0\0\x18"s + "ftypheic" + std::string(12, '\0') + std::string(4, '\0') + "meta"},
             {"box longer than all",
@@ -123,6 +160,42 @@ TEST(Hostile, CostsNoMoreThanItsBounds) {
         EXPECT_LE(report.notSearched.size(), 60U) << file.name;
         EXPECT_NO_THROW(metadataFrom(report)) << file.name;
     }
+}
+
+TEST(Hostile, WhatIsNotReadForItsSakeIsSaid) {
+    for (const auto& file : {manyReferences(), looksAtItself(), bombs(200), longTexts(),
+                             bareJpeg(xmpSegment(nestedRdf(5000)) + [] {
+                                 std::string many;
+                                 for (int i = 0; i < 25'000; ++i)
+                                     many += jpegSegment(0xFE, std::to_string(i));
+                                 return many;
+                             }())}) {
+        const auto report = lookAt(file);
+        ASSERT_FALSE(report.notSearched.empty());
+        EXPECT_THAT(report.notSearched.front(), ::testing::HasSubstr("not searched whole"));
+        EXPECT_NE(tellsOf(report), Tells::Nothing);
+    }
+}
+
+TEST(Hostile, ARealPictureNeedsASmallPartOfTheBudget) {
+    const TempFolder folder;
+    Planted planted;
+    planted.gps = planted.camera = true;
+    planted.xmpCity = planted.iimCity = kSecretCity;
+    for (const auto* name : {"p.jpg", "p.tif", "p.png", "p.webp"}) {
+        makePicture(folder / name, 400, 300, planted);
+        EXPECT_TRUE(inspect(Original(folder / name)).notSearched.empty()) << name;
+    }
+}
+
+TEST(Hostile, ABudgetIsSpentOnceAndForAll) {
+    ReadBudget budget;
+    EXPECT_TRUE(budget.unpackBytes(ReadBudget::kMostUnpacked));
+    EXPECT_FALSE(budget.spent());
+    EXPECT_FALSE(budget.unpackBytes(1));
+    EXPECT_TRUE(budget.spent());
+    EXPECT_FALSE(budget.find() || budget.step() || budget.readBytes(1) || budget.keepBytes(1));
+    EXPECT_EQ(budget.what(), "more than 64 MB of packed or structured text");
 }
 
 TEST(Hostile, EntitiesAreNeitherExpandedNorFetched) {
