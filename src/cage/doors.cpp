@@ -19,18 +19,18 @@ using messages::Answer;
 using messages::Request;
 
 constexpr std::uint64_t kMegabyte = 1ULL << 20;
-constexpr std::uint64_t kForHeaders = 768 * kMegabyte; ///< libraries' own, and what a header makes them hold
+constexpr std::uint64_t kForHeaders = 384 * kMegabyte; ///< libraries' own, and what a header makes them hold
 constexpr std::uint64_t kForMetadata = 1024 * kMegabyte;
 constexpr std::uint64_t kForDrawings = 1024 * kMegabyte;
 
-/// More pixels may take more time: ten seconds, and a minute for each 10 megapixels.
+/// More pixels may take more time: half a minute, and a minute for each 10 megapixels.
 std::chrono::seconds timeFor(const PictureFacts& facts) {
     return std::chrono::seconds(30 + facts.stored.pixels() * 60 / 10'000'000);
 }
 
 /// What a decoder takes beside the pixels that are counted.
 std::uint64_t memoryFor(std::uint64_t counted) {
-    return kForHeaders + counted * 2;
+    return kForHeaders + counted + counted / 2;
 }
 
 /// Some file or bytes, as a descriptor to hand over.
@@ -148,7 +148,9 @@ struct DecodedPicture {
 
 DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                          int shrink) {
-    const Limits limits{timeFor(facts), memoryFor(decodedMemory(facts, shrink) + decodedMemory(facts, 1))};
+    const auto counted = decoderMemory(facts) + decodedMemory(facts, shrink);
+    requireFits(counted, name);
+    const Limits limits{timeFor(facts), memoryFor(counted)};
     auto answer = ask(nullptr, source, name, limits, [&](Request::Builder request) {
         auto wish = request.initDecode();
         wire::write(wish.initFacts(), facts);
@@ -160,8 +162,10 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
 
 Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
               const DevelopWish& wish, Notes* notes, const DecodedPtr& decoded) {
-    auto answer = ask(decoded ? decoded->worker : nullptr, source, name,
-                      {timeFor(facts), memoryFor(developMemory(facts, wish))}, [&](Request::Builder request) {
+    const auto counted = developMemory(facts, wish);
+    requireFits(counted, name);
+    auto answer = ask(decoded ? decoded->worker : nullptr, source, name, {timeFor(facts), memoryFor(counted)},
+                      [&](Request::Builder request) {
                           auto asked = request.initDevelop();
                           wire::write(asked.initFacts(), facts);
                           wire::write(asked.initWish(), wish);

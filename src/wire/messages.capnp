@@ -23,6 +23,7 @@ struct Facts {
   pages @8 :Int32;
   colour @9 :Text;
   pixelsPerMm @10 :Float64;
+  wholeAtOnce @11 :Bool;
 }
 
 struct Space { profile @0 :Data; name @1 :Text; }

@@ -122,6 +122,7 @@ void write(messages::Facts::Builder to, const PictureFacts& from) {
     to.setPages(from.pages);
     to.setColour(textOf(from.colour));
     to.setPixelsPerMm(from.pixelsPerMm);
+    to.setWholeAtOnce(from.wholeAtOnce);
 }
 PictureFacts read(messages::Facts::Reader from) {
     PictureFacts out{valueOf(from.getContainer(), Container::JpegXl),
@@ -134,7 +135,8 @@ PictureFacts read(messages::Facts::Reader from) {
                      from.getHasProfile(),
                      within(from.getPages(), 1, 1 << 30),
                      stringOf(from.getColour()),
-                     finite(from.getPixelsPerMm())};
+                     finite(from.getPixelsPerMm()),
+                     from.getWholeAtOnce()};
     if (out.stored.empty() || out.size.empty() || out.stored.pixels() > kMaxPixels ||
         out.size.pixels() != out.stored.pixels())
         nonsense();

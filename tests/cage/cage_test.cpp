@@ -34,10 +34,18 @@ void signalBusyWorkers(int signal) {
                 sent = ::kill(worker.pid, signal) == 0 || sent;
 }
 
-void stopIdleWorkers() {
-    for (const auto& worker : cage::workers())
-        ::kill(worker.pid, SIGSTOP);
-}
+/// While it lives every worker there was hangs.
+struct Hanging {
+    Hanging() { signalAll(SIGSTOP); }
+    ~Hanging() { signalAll(SIGCONT); }
+    Hanging(const Hanging&) = delete;
+    Hanging& operator=(const Hanging&) = delete;
+    static void signalAll(int signal) {
+        for (const auto& worker : cage::workers())
+            if (worker.pid > 0)
+                ::kill(worker.pid, signal);
+    }
+};
 
 struct Pictures {
     TempFolder folder;
@@ -122,7 +130,7 @@ TEST(Cage, AProblemComesBackAsItWasThrown) {
 TEST(Cage, AWorkerKilledInTheMidstCostsOnePicture) {
     const Pictures job;
     cage::holds(); // one is there
-    stopIdleWorkers();
+    const Hanging hanging;
     std::jthread killer([] { signalBusyWorkers(SIGKILL); });
     RunOptions options;
     options.workers = 1;
@@ -144,7 +152,7 @@ TEST(Cage, AWorkerKilledInTheMidstCostsOnePicture) {
 TEST(Cage, AWorkerThatHangsIsGivenUp) {
     const Pictures job;
     cage::holds();
-    stopIdleWorkers();
+    const Hanging hanging;
     cage::setIdleLimit(std::chrono::milliseconds(400));
     RunOptions options;
     options.workers = 1;
@@ -160,7 +168,7 @@ TEST(Cage, AWorkerThatHangsIsGivenUp) {
 TEST(Cage, StopEndsAReadThatHangs) {
     const Pictures job;
     cage::holds();
-    stopIdleWorkers();
+    const Hanging hanging;
     std::atomic<bool> stop{false};
     std::jthread person([&] {
         while (std::none_of(cage::workers().begin(), cage::workers().end(), [](auto& w) { return w.busy; }))
@@ -177,6 +185,43 @@ TEST(Cage, StopEndsAReadThatHangs) {
     job.expectUntouched();
 }
 
+#ifndef KEEPSEAL_SANITIZED // whose own memory is not limited
+/// What decoders hold is known before they begin: a worker gets so much and no more, and ends where that is
+/// less.
+TEST(Cage, DecodersNeedNoMoreThanIsCountedForThem) {
+    const TempFolder folder;
+    const auto painted = runProgram({LARGE_PICTURES, folder.path().string()});
+    ASSERT_EQ(painted.exitCode, 0) << painted.err;
+    std::size_t pictures = 0;
+    for (const auto& entry : fs::directory_iterator(folder.path())) {
+        if (!entry.is_regular_file())
+            continue;
+        const auto name = entry.path().filename().string();
+        const Original file(entry.path());
+        const auto facts = readFacts(file, name);
+        auto wish = wholePicture(facts, facts.size);
+        wish.deep = facts.bits > 8;
+        EXPECT_NO_THROW(develop(file, name, facts, wish)) << name;
+        ++pictures;
+    }
+    EXPECT_EQ(pictures, 10U);
+}
+#endif
+
+TEST(Cage, WhatCannotFitIsRefusedBeforeItIsDecoded) {
+    const Pictures job;
+    setMostPictureMemory(1'000'000);
+    const auto result = runAll(makePlan(job.files, {job.delivery}, "/"));
+    setMostPictureMemory(0);
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 0U);
+    for (const auto& row : result.ledger.rows) {
+        ASSERT_TRUE(row.problem);
+        EXPECT_EQ(row.problem->kind, ProblemKind::TooLarge);
+        EXPECT_THAT(row.problem->happened, HasSubstr("of memory"));
+    }
+    job.expectUntouched();
+}
+
 TEST(Cage, ReadersAreApart) {
     const auto here = ::getpid();
     cage::holds();
@@ -185,7 +230,8 @@ TEST(Cage, ReadersAreApart) {
         const fs::path process = "/proc/" + std::to_string(worker.pid);
         std::error_code error;
         std::size_t open = 0;
-        for (fs::directory_iterator it(process / "fd", error), end; !error && it != end; it.increment(error)) {
+        for (fs::directory_iterator it(process / "fd", error), end; !error && it != end;
+             it.increment(error)) {
             const auto what = fs::read_symlink(it->path(), error).string();
             EXPECT_TRUE(what == "/dev/null" || what.starts_with("socket:") || what.starts_with("/memfd:") ||
                         what.starts_with("anon_inode:"))

@@ -35,6 +35,7 @@ struct PictureFacts {
     int pages = 1;      ///< pictures in the file: pages of a TIFF, frames of a WebP; the first is used
     std::string colour; ///< "RGB", "greyscale", "CMYK"
     double pixelsPerMm = 0;
+    bool wholeAtOnce = false; ///< its decoder can't go through it in strips: progressive, interlaced
 };
 
 /// Largest picture taken, in pixels: more than any camera makes, less than what a forged header claims.
@@ -100,7 +101,14 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
 /// The embedded profile of an original; null when it has none that can be used.
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts);
 
+/// Bytes that the decoder holds at once beside what it hands out; an estimate that errs upwards.
+std::uint64_t decoderMemory(const PictureFacts& facts);
 /// Bytes that developing to `target` holds at once, for a budget; an estimate that errs upwards.
 std::uint64_t developMemory(const PictureFacts& facts, const DevelopWish& wish);
+/// What one picture may take of this machine: half of its memory, unless a test says otherwise.
+std::uint64_t mostPictureMemory();
+void setMostPictureMemory(std::uint64_t bytes);
+/// Asked before the first pixel is decoded. Throws Problem(TooLarge), naming `name`.
+void requireFits(std::uint64_t bytes, const std::string& name);
 
 } // namespace keepseal

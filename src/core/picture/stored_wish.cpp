@@ -2,10 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/stored_wish.h"
 
+#include "base/problem.h"
+#include "base/text.h"
 #include "geometry/fit.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
+#include <unistd.h>
 
 namespace keepseal {
 namespace {
@@ -83,12 +87,30 @@ std::uint64_t decodedMemory(const PictureFacts& facts, int shrink) {
            static_cast<unsigned>(facts.channels * facts.bits / 8) / static_cast<unsigned>(shrink * shrink);
 }
 
+std::uint64_t decoderMemory(const PictureFacts& facts) {
+    const auto pixels = static_cast<std::uint64_t>(facts.stored.pixels());
+    const auto stored = decodedMemory(facts, 1);
+    const auto deep = facts.bits > 8;
+    switch (facts.container) {
+    case Container::Jpeg: // progressive: two bytes for each coefficient of the whole picture
+        return facts.wholeAtOnce ? stored * 2 : stored / 8;
+    case Container::Png:
+        return facts.wholeAtOnce ? stored * 2 : stored / 8;
+    case Container::Tiff: // YCbCr: libtiff's own pixels beside ours
+        return facts.colour == "YCbCr" ? stored / 3 * 7 : stored / 8;
+    case Container::WebP: // its planes, and two canvases of R G B A
+        return pixels * 12;
+    case Container::Heif: // planes, and the same interleaved
+        return pixels * (deep ? 18 : 10);
+    case Container::JpegXl: // works in floating point
+        return pixels * (deep ? 56 : 48);
+    case Container::Unknown:
+        break;
+    }
+    return stored;
+}
+
 std::uint64_t developMemory(const PictureFacts& facts, const DevelopWish& wish) {
-    const auto pixelBytes = static_cast<std::uint64_t>(facts.channels) * facts.bits / 8;
-    const auto stored = static_cast<std::uint64_t>(facts.stored.pixels()) * pixelBytes;
-    // JPEG and TIFF stream through in strips; a progressive JPEG and the others may be held whole.
-    const bool streams =
-        facts.container == Container::Jpeg || (facts.container == Container::Tiff && facts.colour != "YCbCr");
     const auto perPixel = (wish.deep ? 6U : 3U) + (wish.keepAlpha ? 1U : 0U);
     // Straightening holds all of the picture at the size of the wanted part.
     const double scale = std::max(1e-6, wish.target.width / std::max(1.0, wish.kept.width));
@@ -96,9 +118,30 @@ std::uint64_t developMemory(const PictureFacts& facts, const DevelopWish& wish) 
         wish.cut.angle != 0
             ? static_cast<std::uint64_t>(static_cast<double>(facts.stored.pixels()) * scale * scale)
             : 0;
-    const auto held = facts.colour == "YCbCr" ? stored / 3 * 7 : stored; // libtiff's own pixels beside ours
-    return (streams ? stored / 8 : held) +
-           (static_cast<std::uint64_t>(wish.target.pixels()) * 3 + turned) * perPixel;
+    return decoderMemory(facts) + (static_cast<std::uint64_t>(wish.target.pixels()) * 3 + turned) * perPixel;
+}
+
+namespace {
+std::atomic<std::uint64_t> mostMemory{0};
+}
+
+std::uint64_t mostPictureMemory() {
+    if (const auto set = mostMemory.load())
+        return set;
+    return static_cast<std::uint64_t>(::sysconf(_SC_PHYS_PAGES)) *
+           static_cast<std::uint64_t>(::sysconf(_SC_PAGESIZE)) / 2;
+}
+
+void setMostPictureMemory(std::uint64_t bytes) {
+    mostMemory = bytes;
+}
+
+void requireFits(std::uint64_t bytes, const std::string& name) {
+    if (bytes > mostPictureMemory())
+        throw Problem(ProblemKind::TooLarge, name,
+                      "decoding it takes about " + byteText(bytes) + " of memory, and one picture may have " +
+                          byteText(mostPictureMemory()) + " of this machine's",
+                      "Save it smaller, or as a TIFF or a baseline JPEG, which are read in strips");
 }
 
 } // namespace keepseal

@@ -57,6 +57,7 @@ public:
         std::uint64_t most = 0;
         for (const auto index : copies)
             most = std::max(most, renderMemory(askedFor(index, chainOf(index))));
+        requireFits(most, m_path.string());
         const MemoryBudget::Share share(m_stamper.m_budget,
                                         most + (shared ? decodedMemory(m_facts, *shared) : 0));
         m_shrink = shared;

@@ -118,6 +118,7 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
         facts.hasProfile = image.get_typeof(VIPS_META_ICC_NAME) != 0;
         // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
         facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
+        facts.wholeAtOnce = image.get_typeof("interlaced") != 0 && image.get_int("interlaced") != 0;
         facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
         facts.colour = isCmyk(image)                       ? "CMYK"
                        : image.get_typeof(kYcbcrTiff) != 0 ? "YCbCr"
@@ -147,6 +148,7 @@ ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts
 
 DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                          int shrink) {
+    requireFits(decoderMemory(facts) + decodedMemory(facts, shrink), name);
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         auto out = std::make_shared<DecodedPicture>();

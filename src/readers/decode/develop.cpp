@@ -129,6 +129,7 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
 
 Frame develop(const ByteSource& source, const std::string& name, const PictureFacts& facts,
               const DevelopWish& wish, Notes* notes, const DecodedPtr& decoded) {
+    requireFits(developMemory(facts, wish), name);
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         const int shrink = decodeShrinkFor(facts, wish);

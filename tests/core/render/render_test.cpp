@@ -162,6 +162,7 @@ TEST(Render, AskingForMoreMemoryForLargerPictures) {
     jpeg.stored = jpeg.size = {6000, 4000};
     PictureFacts png = jpeg;
     png.container = Container::Png;
+    png.wholeAtOnce = true; // interlaced
     const auto memory = [](const PictureFacts& facts, Size target) {
         return developMemory(facts, wholePicture(facts, target));
     };
