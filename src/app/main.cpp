@@ -3,9 +3,11 @@
 // The window's program: words from the command line, the theme, and one window.
 #include "shell/main_window.h"
 #include "shell/tour.h"
+#include "tasks/latest_task.h"
 
 #include "base/files.h"
 #include "base/problem.h"
+#include "cage/cage.h"
 #include "delivery/json.h"
 #include "picture/develop.h"
 
@@ -35,10 +37,16 @@ int start(QApplication& app) {
     parser.addOption({"screenshots", "Save a picture of each main view and quit.", "folder"});
     parser.process(app);
 
+    secureOwnFolders();
     startPictureEngine("keep-seal");
     setTheme(app, ThemeKind::Dark, Surround::Dark);
     MainWindow window;
     window.resize(1280, 800);
+    LatestTask<std::string> locks([&window](const TaskOutcome<std::string>& missing) {
+        if (missing.result && !missing.result->empty())
+            window.showNotice(toQt(*missing.result));
+    });
+    locks.start([](const std::atomic<bool>&) { return cage::whatIsMissing(); });
     const bool driven = parser.isSet("run-demo") || parser.isSet("screenshots");
     if (!driven)
         window.restoreState();

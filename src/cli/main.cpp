@@ -10,7 +10,9 @@
 #include "cli/shelves.h"
 #include "cli/word_commands.h"
 
+#include "base/own_folders.h"
 #include "base/problem.h"
+#include "cage/cage.h"
 #include "picture/develop.h"
 
 #include <CLI/CLI.hpp>
@@ -199,7 +201,11 @@ int run(int argc, char** argv) {
     }
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     try {
+        secureOwnFolders();
         startPictureEngine("keep-seal-cli");
+        const bool reads = stampCommand->parsed() || resumeCommand->parsed() || app.got_subcommand("check");
+        if (const auto missing = reads ? cage::whatIsMissing() : std::string(); !missing.empty())
+            std::cerr << "keep-seal-cli: " << shown(missing) << "\n";
         if (stampCommand->parsed())
             return runStamp(stamp);
         if (planCommand->parsed())

@@ -58,6 +58,8 @@ public:
     PictureLibrary& library() { return m_library; }
     const std::optional<RunResult>& lastRun() const { return m_lastRun; }
     QString notice() const;
+    /// Above the view, until the person closes it or something else is to be said; empty: nothing.
+    void showNotice(const QString& text);
 
     void open(const std::vector<std::filesystem::path>& paths);
     void setView(ViewKind view);
@@ -177,7 +179,6 @@ private:
     void startRun();
     void onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row);
     void onFinished(const RunResult& result);
-    void showNotice(const QString& text);
     void tell(const QString& text);
     void choosePictures();
     void chooseFolder();

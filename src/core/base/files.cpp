@@ -11,17 +11,6 @@
 #include <sstream>
 
 namespace keepseal {
-namespace {
-
-std::filesystem::path xdgFolder(const char* variable, const char* fallback) {
-    const char* given = std::getenv(variable);
-    if (given && given[0] == '/')
-        return std::filesystem::path(given) / "keep-seal";
-    const char* home = std::getenv("HOME");
-    return std::filesystem::path(home ? home : "/tmp") / fallback / "keep-seal";
-}
-
-} // namespace
 
 nlohmann::json readJsonFile(const std::filesystem::path& path) {
     std::error_code error;
@@ -68,16 +57,6 @@ std::filesystem::path pathFromJson(const nlohmann::json& json) {
     for (std::size_t i = 0; i + 1 < hex.size(); i += 2)
         bytes += static_cast<char>(std::strtol(hex.substr(i, 2).c_str(), nullptr, 16));
     return bytes;
-}
-
-std::filesystem::path stateFolder() {
-    return xdgFolder("XDG_STATE_HOME", ".local/state");
-}
-std::filesystem::path configFolder() {
-    return xdgFolder("XDG_CONFIG_HOME", ".config");
-}
-std::filesystem::path dataFolder() {
-    return xdgFolder("XDG_DATA_HOME", ".local/share");
 }
 
 } // namespace keepseal

@@ -3,6 +3,7 @@
 // Reading and replacing our own small files (designs, ledgers). Never used for originals or copies.
 #pragma once
 
+#include "base/own_folders.h"
 #include "base/writer.h"
 
 #include <nlohmann/json.hpp>
@@ -31,11 +32,5 @@ void writeNewFile(const std::filesystem::path& path, ByteSpan bytes);
 nlohmann::json pathToJson(const std::filesystem::path& path);
 /// Throws nlohmann::json::exception for anything else.
 std::filesystem::path pathFromJson(const nlohmann::json& json);
-
-/// $XDG_STATE_HOME/keep-seal and $XDG_CONFIG_HOME/keep-seal, with the defaults of the XDG specification.
-std::filesystem::path stateFolder();
-std::filesystem::path configFolder();
-/// $XDG_DATA_HOME/keep-seal: the library of saved seals, logos and typefaces.
-std::filesystem::path dataFolder();
 
 } // namespace keepseal

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/writer.h"
 
+#include "base/own_folders.h"
 #include "base/problem.h"
 
 #include <atomic>
@@ -41,7 +42,8 @@ fs::path namedBeside(const fs::path& path) {
 class Beside {
 public:
     explicit Beside(const fs::path& path) : m_path(path), m_file(namedBeside(path)) {
-        m_descriptor = ::open(m_file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW, 0644);
+        m_descriptor = ::open(m_file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW,
+                              isOwn(path) ? 0600 : 0644);
         if (m_descriptor < 0)
             failedToWrite(path, errno);
     }
@@ -109,7 +111,7 @@ void writeWhole(const fs::path& path, ByteSpan bytes, Existing existing, const U
     std::error_code error;
     // A new file goes where a person said: a folder that is not there is a slip of the finger.
     if (existing == Existing::Replace && path.has_parent_path())
-        fs::create_directories(path.parent_path(), error);
+        makeFolder(path.parent_path());
     if (existing == Existing::Refuse && fs::exists(fs::symlink_status(path, error)))
         thereAlready(path);
     refuseUntouchable(path, untouchable);

@@ -169,7 +169,7 @@ void SealLibrary::setAside(const std::string& key) const {
     std::error_code error;
     if (!fs::exists(fileOf(key), error))
         return;
-    fs::create_directories(removed, error);
+    makeFolder(removed);
     fs::copy_file(fileOf(key), removed / (key + ".json"), fs::copy_options::overwrite_existing, error);
     if (error)
         throw Problem(ProblemKind::CannotWrite, fileOf(key).string(),

@@ -135,7 +135,7 @@ Saved<Design> Shelf<Design>::save(Saved<Design> saved) const {
     if (!saved.notes.empty())
         document["notes"] = saved.notes;
     std::error_code error;
-    fs::create_directories(m_folder / Kind<Design>::folder, error);
+    makeFolder(m_folder / Kind<Design>::folder);
     writeTextFile(fileOf(saved.key), document.dump(2) + "\n");
     return saved;
 }
@@ -143,7 +143,7 @@ Saved<Design> Shelf<Design>::save(Saved<Design> saved) const {
 template <class Design>
 void Shelf<Design>::remove(const std::string& key) const {
     std::error_code error;
-    fs::create_directories(m_folder / "removed", error);
+    makeFolder(m_folder / "removed");
     if (isLibraryKey(key))
         fs::rename(fileOf(key), asideOf(key), error);
     if (error || !isLibraryKey(key))

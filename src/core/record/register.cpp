@@ -55,7 +55,7 @@ fs::path pathOf(const SQLite::Column& column) {
 Register::Register(fs::path file)
     : m_file(file.empty() ? stateFolder() / "register.sqlite" : std::move(file)) {
     std::error_code error;
-    fs::create_directories(m_file.parent_path(), error);
+    makeFolder(m_file.parent_path());
     try {
         open();
     } catch (const SQLite::Exception& first) {

@@ -4,15 +4,18 @@
 
 #include "base/fingerprint.h"
 #include "base/problem.h"
+#include "base/text.h"
 
 #include <algorithm>
-#include <atomic>
+#include <array>
 #include <cerrno>
 #include <cstdio>
 #include <cstring>
+#include <dirent.h>
 #include <fcntl.h>
 #include <optional>
 #include <sys/file.h>
+#include <sys/random.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
@@ -66,9 +69,25 @@ constexpr const char* kEnding = ".part";
                   std::string("the copy can't be written: ") + std::strerror(error), remedy);
 }
 
+/// Nobody can guess it, and so lay anything there before.
 std::string temporaryName() {
-    static std::atomic<unsigned> counter{0};
-    return kPrefix + std::to_string(::getpid()) + "-" + std::to_string(++counter) + kEnding;
+    std::array<std::uint8_t, 16> random{};
+    if (::getrandom(random.data(), random.size(), 0) != static_cast<ssize_t>(random.size()))
+        throw Problem(ProblemKind::Internal, {}, "the system gives no random numbers");
+    return kPrefix + hexText(random.data(), random.size()) + kEnding;
+}
+
+/// Of an opened folder, whatever lies at its path by now.
+std::vector<std::string> namesIn(int folder) {
+    std::vector<std::string> out;
+    const int again = ::openat(folder, ".", O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    DIR* listing = again < 0 ? nullptr : ::fdopendir(again);
+    if (!listing)
+        return out;
+    while (const auto* entry = ::readdir(listing))
+        out.emplace_back(entry->d_name);
+    ::closedir(listing);
+    return out;
 }
 
 FileIdentity identityFrom(const struct stat& info) {
@@ -107,17 +126,10 @@ bool renameByLink(int folder, const char* from, const char* to) {
 
 } // namespace
 
-Destination::Destination(fs::path folder, const ForbiddenFolders& forbidden, const fs::path& inside)
+Destination::Destination(fs::path folder, const ForbiddenFolders& forbidden, const fs::path& inside, int root)
     : m_folder(std::move(folder)) {
-    if (!inside.empty() && inside != m_folder)
-        openBelow(inside);
-    else {
-        std::error_code error;
-        fs::create_directories(m_folder, error);
-        m_descriptor = ::open(m_folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
-        if (m_descriptor < 0)
-            cannotWrite(m_folder, error ? error.value() : errno);
-    }
+    const auto& top = inside.empty() ? m_folder : inside;
+    openBelow(root < 0 ? openRoot(top) : ::fcntl(root, F_DUPFD_CLOEXEC, 0), top);
     try {
         refuseForbidden(m_folder, m_descriptor, forbidden);
     } catch (const Problem&) {
@@ -127,15 +139,24 @@ Destination::Destination(fs::path folder, const ForbiddenFolders& forbidden, con
     removeLitter();
 }
 
-/// Step by step from a folder that a person chose, so that no link planted below it leads out.
-void Destination::openBelow(const fs::path& inside) {
+int Destination::openRoot(const fs::path& root) const {
     std::error_code error;
-    fs::create_directories(inside, error);
-    int at = ::open(inside.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    fs::create_directories(root, error);
+    const int descriptor = ::open(root.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (descriptor < 0)
+        cannotWrite(root, error ? error.value() : errno);
+    return descriptor;
+}
+
+/// Step by step from a folder that a person chose, so that no link planted below it leads out.
+void Destination::openBelow(int root, const fs::path& inside) {
+    int at = root;
     if (at < 0)
-        cannotWrite(inside, error ? error.value() : errno);
+        cannotWrite(inside, errno);
     fs::path shown = inside;
     for (const auto& piece : m_folder.lexically_relative(inside)) {
+        if (piece == ".")
+            break; // the root itself
         shown /= piece;
         ::mkdirat(at, piece.c_str(), 0777);
         const int next =
@@ -171,9 +192,7 @@ Destination::~Destination() {
 
 /// A part file that nobody holds a lock on belongs to a run that was killed.
 void Destination::removeLitter() {
-    std::error_code error;
-    for (fs::directory_iterator it(m_folder, error), end; !error && it != end; it.increment(error)) {
-        const auto name = it->path().filename().string();
+    for (const auto& name : namesIn(m_descriptor)) {
         if (!name.starts_with(kPrefix) || !name.ends_with(kEnding))
             continue;
         const int descriptor =
@@ -338,7 +357,9 @@ std::shared_ptr<Destination> Destinations::at(const fs::path& folder, const fs::
     auto& open = m_open[folder];
     if (!open.destination) {
         try {
-            open.destination = std::make_shared<Destination>(folder, forbiddenFor(folder), inside);
+            const auto root = m_claims.find(inside.empty() ? folder : inside);
+            open.destination = std::make_shared<Destination>(folder, forbiddenFor(folder), inside,
+                                                             root == m_claims.end() ? -1 : root->second);
         } catch (const Problem&) {
             m_open.erase(folder);
             throw;

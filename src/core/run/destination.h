@@ -25,9 +25,10 @@ public:
     /// inode numbers of folders that originals lie in: checked on the opened folder itself, so that a link
     /// changed since the plan can't lead there. Throws Problem(Refused | CannotWrite).
     /// `inside`: empty, or the folder above that a person chose: what lies between the two is made one by
-    /// one, and a link there is refused instead of followed.
+    /// one, and a link there is refused instead of followed. `root`: that folder, opened before (it stays the
+    /// caller's), so that a link which takes its path since leads nowhere; -1: it is opened now.
     Destination(std::filesystem::path folder, const ForbiddenFolders& forbidden,
-                const std::filesystem::path& inside = {});
+                const std::filesystem::path& inside = {}, int root = -1);
     ~Destination();
     Destination(const Destination&) = delete;
     Destination& operator=(const Destination&) = delete;
@@ -42,7 +43,8 @@ public:
     bool holds(const std::string& name, const std::string& fingerprint) const;
 
 private:
-    void openBelow(const std::filesystem::path& inside);
+    int openRoot(const std::filesystem::path& root) const;
+    void openBelow(int root, const std::filesystem::path& inside);
     void removeLitter();
     std::filesystem::path m_folder;
     int m_descriptor = -1;

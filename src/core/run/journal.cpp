@@ -45,8 +45,7 @@ fs::path ledgerOf(const fs::path& journal) {
 
 Journal Journal::create(const fs::path& ledgerFile, const std::string& started, const Plan& plan) {
     const auto file = journalOf(ledgerFile);
-    std::error_code error;
-    fs::create_directories(file.parent_path(), error);
+    makeFolder(file.parent_path());
     const int descriptor =
         ::open(file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_APPEND | O_CLOEXEC | O_NOFOLLOW, 0600);
     if (descriptor < 0)

@@ -75,7 +75,8 @@ public:
         : m_plan(plan), m_options(options), m_stop(stop), m_onEvent(onEvent),
           m_budget(options.memoryBudget ? options.memoryBudget : thirdOfMemory()),
           m_destinations(foldersOfOriginals(plan), foldersAmong(plan)),
-          m_stamper(plan, m_destinations, m_budget, stop) {
+          m_stamper(plan, m_destinations, m_budget, stop,
+                    [this](const fs::path& copy) { return fingerprintOfOurs(copy); }) {
         refuseBlocked();
         claimRoots();
         m_result.ledger.rows = plannedRows(m_plan);
@@ -141,6 +142,23 @@ private:
                               "the name is taken, and \"" + m_plan.deliveries[copy.delivery].name +
                                   "\" says not to begin then",
                               "Move that file away, or choose another name or folder");
+    }
+
+    fs::path registerFile() const {
+        return m_options.ledgerFolder.empty() ? fs::path{}
+                                              : m_options.ledgerFolder.parent_path() / "register.sqlite";
+    }
+
+    std::optional<std::string> fingerprintOfOurs(const fs::path& copy) {
+        const std::lock_guard lock(m_registerMutex);
+        try {
+            if (!m_register)
+                m_register = std::make_unique<Register>(registerFile());
+            const auto row = m_register->madeAt(copy);
+            return row ? std::optional(row->copyFingerprint) : std::nullopt;
+        } catch (const Problem&) { // without the record nothing is ours
+            return std::nullopt;
+        }
     }
 
     void claimRoots() {
@@ -274,12 +292,7 @@ private:
             }
         };
         tryTo([&] { saveLedger(m_result.ledger, m_result.ledgerFile); });
-        tryTo([&] {
-            const auto beside = m_options.ledgerFolder.empty()
-                                    ? fs::path{}
-                                    : m_options.ledgerFolder.parent_path() / "register.sqlite";
-            Register(beside).add(m_result.ledger, m_result.ledgerFile);
-        });
+        tryTo([&] { Register(registerFile()).add(m_result.ledger, m_result.ledgerFile); });
         m_journal->sync();
         if (!m_result.stopped && kept)
             m_journal->remove();
@@ -293,6 +306,8 @@ private:
     const std::function<void(const RunEvent&)>& m_onEvent;
     MemoryBudget m_budget;
     Destinations m_destinations;
+    std::mutex m_registerMutex;
+    std::unique_ptr<Register> m_register; ///< opened when a copy is to replace another
     Stamper m_stamper;
     std::unique_ptr<Journal> m_journal;
     std::vector<Task> m_tasks;

@@ -188,7 +188,7 @@ private:
         row.copyFingerprint = fingerprint(ByteSpan(bytes));
         placeUnderFreeName(*staged, destination, planned, row);
         row.copyBytes = bytes.size();
-        row.copyModifiedNs = identityOf(row.copy).modifiedNs;
+        row.copyModifiedNs = staged->identity().modifiedNs;
         row.copySize = promise.size;
         row.noPlaceInCopy = check.noPlace;
         row.rightsInCopy = check.rightsInStep && !promise.words.fields.empty();
@@ -202,10 +202,11 @@ private:
     }
 
     /// The plan's name, unless someone took it since.
-    static void placeUnderFreeName(StagedCopy& staged, const Destination& destination,
-                                   const PlannedCopy& planned, LedgerRow& row) {
+    void placeUnderFreeName(StagedCopy& staged, const Destination& destination, const PlannedCopy& planned,
+                            LedgerRow& row) const {
         const auto name = planned.target.filename().string();
-        if (planned.replaces && staged.replace(name, *planned.replaces)) {
+        if (planned.replaces && isOurs(destination, planned.target) &&
+            staged.replace(name, *planned.replaces)) {
             row.replaced = true;
             return;
         }
@@ -217,6 +218,14 @@ private:
             return;
         }
         placeNumbered(staged, planned, row);
+    }
+
+    /// What the plan says of the file that is to give way is not enough: a plan may come from a journal. Our
+    /// own record must know the copy, and the file must be that copy, byte for byte.
+    bool isOurs(const Destination& destination, const fs::path& target) const {
+        const auto fingerprint = m_stamper.m_ours(target);
+        return fingerprint && !fingerprint->empty() &&
+               destination.holds(target.filename().string(), *fingerprint);
     }
 
     static void placeNumbered(StagedCopy& staged, const PlannedCopy& planned, LedgerRow& row) {
@@ -250,8 +259,8 @@ private:
 };
 
 Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,
-                 const std::atomic<bool>& stop)
-    : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop) {
+                 const std::atomic<bool>& stop, Ours ours)
+    : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop), m_ours(std::move(ours)) {
     for (const auto& delivery : m_plan.deliveries)
         m_prepared.push_back(prepareSeal(delivery.seal));
 }

@@ -17,8 +17,11 @@ namespace keepseal {
 class Stamper {
 public:
     /// All of them outlive the stamper.
-    Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,
-            const std::atomic<bool>& stop);
+    /// `ours`: the fingerprint of the copy that a run of ours made at a path, by our own record; nothing:
+    /// none. Any thread.
+    using Ours = std::function<std::optional<std::string>(const std::filesystem::path&)>;
+    Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget, const std::atomic<bool>& stop,
+            Ours ours);
 
     /// `copies`: indices into the plan, all of one original, to be made now. `together`: indices of every
     /// copy of that original in the plan, so that a resumed run decodes as the first one did. `rows` come
@@ -37,6 +40,7 @@ private:
     Destinations& m_destinations;
     MemoryBudget& m_budget;
     const std::atomic<bool>& m_stop;
+    Ours m_ours;
     std::vector<PreparedPtr> m_prepared; ///< each delivery's seal, laid out once
     std::mutex m_mutex;
     struct Block {
