@@ -75,6 +75,7 @@ enum class NoteKind {
     PlaceInWords,
     CoordinatesInWords,
     PlaceOpened,
+    ValueLeftOut,
     // The finished file, read back
     CopyHoldsMore,
     CopyLacksWords,

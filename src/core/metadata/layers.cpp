@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "metadata/layers.h"
 
+#include "base/plain_values.h"
 #include "base/text.h"
 
 #include <algorithm>
@@ -40,11 +41,12 @@ FieldValue fromXmp(const FileReport& report, const FieldInfo& field) {
         const auto& text = finding.whole();
         if (saysNothing(text))
             continue;
-        const bool first = finding.language.empty() || finding.language == "x-default";
+        const auto language = plainLanguage(finding.language).value_or("x-default");
+        const bool first = language == "x-default";
         if (field.shape == FieldShape::List)
             out.items.push_back(text);
         else if (field.shape == FieldShape::Languages && !first)
-            out.languages.emplace(finding.language, text);
+            out.languages.emplace(language, text);
         else if (out.items.empty())
             out.items.push_back(text);
     }

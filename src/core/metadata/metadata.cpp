@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "metadata/metadata.h"
 
+#include "base/plain_values.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "metadata/layers.h"
@@ -23,46 +24,19 @@ std::string firstOf(const FileReport& report, std::initializer_list<const char*>
     return {};
 }
 
-/// "2026:05:01 10:20:30" and "2026-05-01T10:20:30+02:00" both become "2026-05-01T10:20:30"; a day alone
-/// stays one. Empty for anything else.
-std::string normalTime(const std::string& text) {
-    std::string out = text.substr(0, 19);
-    const auto isDigit = [](char c) { return c >= '0' && c <= '9'; };
-    static constexpr std::string_view form = "dddd-dd-ddTdd:dd:dd";
-    std::size_t good = 0;
-    for (; good < out.size(); ++good) {
-        char& c = out[good];
-        if (form[good] == '-' && (c == ':' || c == '-'))
-            c = '-';
-        else if (form[good] == 'T' && (c == ' ' || c == 'T'))
-            c = 'T';
-        else if (form[good] == 'd' ? !isDigit(c) : c != form[good])
-            break;
-    }
-    if (good < 10 || out.starts_with("0000"))
-        return {};
-    return good >= 19 ? out : good >= 16 ? out.substr(0, 16) + ":00" : out.substr(0, 10);
-}
-
-/// "+02:00", or what follows the time in an ISO date.
-std::string offsetIn(const std::string& text) {
-    const auto at = text.find_first_of("+-Z", text.size() > 16 ? 16 : text.size());
-    return at == std::string::npos ? std::string() : trimmed(text.substr(at));
-}
-
 void readTimes(const FileReport& report, Metadata& out) {
     for (const char* name : {"DateTimeOriginal", "photoshop:DateCreated", "exif:DateTimeOriginal",
                              "xmp:CreateDate", "DateTimeDigitized", "DateTime"}) {
         const auto* finding = report.find(name);
         if (!finding)
             continue;
-        out.takenAt = normalTime(finding->whole());
-        out.takenOffset = offsetIn(finding->whole());
+        out.takenAt = plainTime(finding->whole()).value_or("");
+        out.takenOffset = finding->whole().size() > 16 ? plainOffset(finding->whole()).value_or("") : "";
         if (!out.takenAt.empty())
             break;
     }
     if (out.takenOffset.empty())
-        out.takenOffset = firstOf(report, {"OffsetTimeOriginal", "OffsetTime"});
+        out.takenOffset = plainOffset(firstOf(report, {"OffsetTimeOriginal", "OffsetTime"})).value_or("");
 }
 
 std::optional<int> ratingOf(const FileReport& report) {
@@ -72,12 +46,16 @@ std::optional<int> ratingOf(const FileReport& report) {
     return std::clamp(static_cast<int>(std::strtol(text.c_str(), nullptr, 10)), -1, 5);
 }
 
-/// Simple properties alone: structures of an editing history are not carried on.
+/// The program and its times alone: steps and structures of an editing history are not carried on.
+constexpr const char* kHistoryKept[] = {"xmp:CreatorTool", "xmp:ModifyDate", "xmp:MetadataDate",
+                                        "tiff:Software", "xmp:Nickname"};
+
 void readHistory(const FileReport& report, Metadata& out) {
     for (const auto& finding : report.findings) {
-        const bool simple = finding.category == Category::History && finding.where == "XMP" &&
-                            finding.name.find('/') == std::string::npos;
-        if (simple && !finding.name.starts_with("crs:") && finding.whole().size() < 1000)
+        const bool kept = std::any_of(std::begin(kHistoryKept), std::end(kHistoryKept),
+                                      [&](const char* name) { return finding.name == name; });
+        if (kept && finding.category == Category::History && finding.where == "XMP" &&
+            finding.whole().size() < 1000)
             out.history.emplace(finding.name, finding.whole());
     }
 }

@@ -44,6 +44,7 @@ Notes placesSeen(const PictureWords& words, const Metadata& metadata, const Deli
 Notes wordNotes(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,
                 const std::string& fileName) {
     auto out = words.applied.notes();
+    addNotes(out, words.copy.notes);
     addNotes(out, placesSeen(words, metadata, delivery, fileName));
     if (delivery.privacy.opensLocation() && (metadata.point || !metadata.placeNames.empty()))
         addNote(out, {NoteKind::PlaceOpened, {}, {}});

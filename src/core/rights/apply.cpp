@@ -6,6 +6,7 @@
 
 #include "base/text.h"
 #include "privacy/tables.h"
+#include "rights/typed.h"
 
 #include <algorithm>
 #include <fnmatch.h>
@@ -300,7 +301,7 @@ bool isOneOf(std::uint16_t tag, std::initializer_list<std::uint16_t> tags) {
 
 /// Tags of the original that may be written again as they are. What is a field of its own is not among them.
 bool tagStays(const ExifValue& value, const PrivacyRules& privacy) {
-    if (value.ifd == IfdKind::Interop)
+    if (!isKeptTag(value.ifd, value.tag))
         return false;
     const auto meaning = meaningOfTag(value.ifd, value.tag);
     switch (meaning.category) {
@@ -363,16 +364,31 @@ CopyWords copyWords(const AppliedRights& applied, const PrivacyRules& privacy, c
     for (const auto& [key, outcome] : applied.fields)
         if (!outcome.after.empty())
             out.fields.emplace(key, outcome.after);
-    for (const auto& value : metadata.exif)
-        if (tagStays(value, privacy))
-            out.exif.push_back(value);
+    const auto leftOut = [&out](const std::string& name) {
+        addNote(out.notes, {NoteKind::ValueLeftOut, name, {}});
+    };
+    for (const auto& value : metadata.exif) {
+        if (!tagStays(value, privacy))
+            continue;
+        if (auto anew = writtenAnew(value, metadata.placeNames, privacy.opensLocation()))
+            out.exif.push_back(std::move(*anew));
+        else
+            leftOut(meaningOfTag(value.ifd, value.tag).name);
+    }
+    const auto keepHistory = [&](const std::string& name, const std::string& text) {
+        if (auto anew = historyAnew(name, text, metadata.placeNames, privacy.opensLocation()))
+            out.history.emplace(name, std::move(*anew));
+        else
+            leftOut(name);
+    };
     if (privacy.keeps(Category::History))
-        out.history = metadata.history;
+        for (const auto& [name, text] : metadata.history)
+            keepHistory(name, text);
     if (privacy.keepRating && privacy.keeps(Category::Description)) {
         if (metadata.rating)
-            out.history["xmp:Rating"] = std::to_string(*metadata.rating);
+            keepHistory("xmp:Rating", std::to_string(*metadata.rating));
         if (!metadata.label.empty())
-            out.history["xmp:Label"] = metadata.label;
+            keepHistory("xmp:Label", metadata.label);
     }
     if (privacy.keeps(Category::DateTaken))
         out.takenAt =

@@ -47,9 +47,10 @@ bool holds(const RuleCondition& condition, const Metadata& metadata, const Pictu
 /// What the copy will say, all of it: composeMetadata() writes it and the search holds the copy against it.
 struct CopyWords {
     FieldValues fields;
-    std::vector<ExifValue> exif;                ///< tags that stay as they are
-    std::map<std::string, std::string> history; ///< XMP properties that stay as they are
+    std::vector<ExifValue> exif;                ///< tags that stay, written anew
+    std::map<std::string, std::string> history; ///< XMP properties that stay, written anew
     std::string takenAt;                        ///< for XMP, with its offset from UTC if that stays
+    Notes notes;                                ///< what would have stayed, but could not be written anew
     bool operator==(const CopyWords&) const = default;
     bool empty() const { return fields.empty() && exif.empty() && history.empty() && takenAt.empty(); }
 };

@@ -19,7 +19,10 @@ const FieldInfo* fieldOf(const Finding& finding) {
 }
 
 bool staysAsTag(const Finding& finding, const CopyWords& words) {
-    if (finding.exif && std::find(words.exif.begin(), words.exif.end(), *finding.exif) != words.exif.end())
+    const auto& tag = finding.exif;
+    if (tag && std::any_of(words.exif.begin(), words.exif.end(), [&](const ExifValue& kept) {
+            return kept.ifd == tag->ifd && kept.tag == tag->tag;
+        }))
         return true;
     return words.history.count(finding.name) > 0;
 }

@@ -208,6 +208,11 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
              p.delivery.privacy.location = Stay::Keep;
              p.delivery.privacy.locationWords = kLocationWords;
          }},
+        {NoteKind::ValueLeftOut,
+         [](P& p) {
+             p.delivery.privacy.camera = Stay::Keep;
+             p.words({"-Exif:LensModel=24 mm, at 54.25012 N 3.50034 E"});
+         }},
         {NoteKind::ProfileMissing,
          [](P& p) {
              p.delivery.file.colour = ColourOut::Profile;
