@@ -7,6 +7,7 @@
 
 #include "base/note.h"
 #include "base/problem.h"
+#include "base/safe_text.h"
 #include "base/text.h"
 
 #include <filesystem>
@@ -15,7 +16,7 @@
 namespace keepseal::cli {
 
 inline std::string shown(const std::string& text) {
-    return printable(text, 4096);
+    return shownInTerminal(cutUtf8(text, 4096));
 }
 inline std::string shown(const std::filesystem::path& path) {
     return shown(path.string());

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "delivery/file_names.h"
 
+#include "base/safe_text.h"
 #include "base/text.h"
 #include "metadata/fields.h"
 
@@ -77,6 +78,15 @@ TextFacts cleanedValues(const TextFacts& facts) {
     TextFacts out;
     for (const auto& [key, value] : facts)
         out[key] = value.empty() ? value : cleanedName(cutUtf8(value, 400));
+    return out;
+}
+
+/// A part of a name without what names may not hold, and without what nobody sees.
+std::string cleanedPiece(const std::string& text) {
+    std::string out = withoutUnseen(text);
+    for (char& c : out)
+        if (std::string_view("/\\:*?\"<>|").find(c) != std::string_view::npos)
+            c = '-';
     return out;
 }
 
@@ -171,9 +181,10 @@ std::filesystem::path copySubfolder(const PlaceSettings& place, const TextFacts&
 
 std::string copyFileName(const std::string& stem, const PlaceSettings& place, const std::string& ending,
                          int number) {
-    const auto suffix = place.suffix.empty()
-                            ? ""
-                            : withLetters(withCharacters(place.suffix, place.characters), place.letters);
+    const auto suffix =
+        place.suffix.empty()
+            ? ""
+            : cleanedPiece(withLetters(withCharacters(place.suffix, place.characters), place.letters));
     const std::string counted = number > 1 ? "-" + std::to_string(number) : "";
     const std::string end = "." + ending;
     const auto most =
@@ -185,15 +196,12 @@ std::string copyFileName(const std::string& stem, const PlaceSettings& place, co
 }
 
 std::string cleanedName(const std::string& text) {
-    std::string out = composed(printable(text, kMaxFileName * 4));
-    for (char& c : out)
-        if (static_cast<unsigned char>(c) < 0x20 ||
-            std::string_view("/\\:*?\"<>|\x7f").find(c) != std::string_view::npos)
-            c = '-';
+    std::string out = composed(cleanedPiece(printable(text, kMaxFileName * 4)));
     const auto last = out.find_last_not_of(". ");
     out.erase(last == std::string::npos ? 0 : last + 1);
     out.erase(0, std::min(out.find_first_not_of(". "), out.size()));
-    return isDeviceName(out) ? "_" + out : out;
+    // One that begins with a hyphen would be an option to other programs.
+    return isDeviceName(out) || out.starts_with('-') ? "_" + out : out;
 }
 
 std::string foldedName(const std::string& name) {

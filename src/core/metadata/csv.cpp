@@ -3,6 +3,7 @@
 #include "metadata/csv.h"
 
 #include "base/problem.h"
+#include "base/safe_text.h"
 #include "base/text.h"
 
 #include <algorithm>
@@ -18,20 +19,6 @@ char separatorOf(std::string_view line) {
         if (std::count(line.begin(), line.end(), c) > std::count(line.begin(), line.end(), best))
             best = c;
     return best;
-}
-
-bool looksLikeFormula(const std::string& cell) {
-    return !cell.empty() && std::string_view("=+-@").find(cell.front()) != std::string_view::npos;
-}
-
-std::string quotedCell(const std::string& cell) {
-    const auto safe = looksLikeFormula(cell) ? "'" + cell : cell;
-    if (safe.find_first_of(",\"\n\r") == std::string::npos)
-        return safe;
-    std::string out = "\"";
-    for (const char c : safe)
-        out += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return out + "\"";
 }
 
 const FieldInfo* fieldByHeader(const std::string& header) {
@@ -99,7 +86,7 @@ std::string toCsv(const CsvRows& rows) {
     std::string out;
     for (const auto& row : rows) {
         for (std::size_t i = 0; i < row.size(); ++i)
-            out += (i ? "," : "") + quotedCell(row[i]);
+            out += (i ? "," : "") + csvCell(row[i]);
         out += "\r\n";
     }
     return out;
@@ -133,9 +120,7 @@ CsvWords wordsFromCsv(const CsvRows& rows, const std::vector<std::filesystem::pa
         }
         auto& words = out.byPicture[path != byPath.end() ? path->second : named->second.front()];
         for (std::size_t c = 1; c < rows[r].size() && c < columns.size(); ++c) {
-            auto cell = rows[r][c];
-            if (cell.size() > 1 && cell[0] == '\'' && looksLikeFormula(cell.substr(1)))
-                cell.erase(0, 1);
+            const auto cell = withoutFormulaMark(rows[r][c]);
             if (columns[c] && !trimmed(cell).empty())
                 words[columns[c]->key] = fieldFromTyped(*columns[c], cell);
         }

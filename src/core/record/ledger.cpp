@@ -3,6 +3,7 @@
 #include "record/ledger.h"
 
 #include "base/files.h"
+#include "base/safe_text.h"
 #include "base/text.h"
 
 #include <algorithm>
@@ -148,18 +149,6 @@ std::vector<std::string> sentences(const Notes& notes) {
     for (const auto& note : notes)
         out.push_back(sentenceOf(note));
     return out;
-}
-
-/// Quoted where it must be. A leading sign that spreadsheets take for a formula gets an apostrophe in front.
-std::string csvCell(std::string text) {
-    if (!text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos)
-        text.insert(text.begin(), '\'');
-    if (text.find_first_of(",\"\r\n") == std::string::npos)
-        return text;
-    std::string out = "\"";
-    for (const char c : text)
-        out += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return out + "\"";
 }
 
 } // namespace
