@@ -10,10 +10,10 @@
 namespace keepseal {
 namespace {
 
-bool isDigit(char c) {
+bool isFigure(char c) {
     return c >= '0' && c <= '9';
 }
-bool isLetter(char c) {
+bool isLatinLetter(char c) {
     return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
 }
 template <class Is>
@@ -22,8 +22,8 @@ bool allOf(std::string_view text, Is is) {
 }
 
 /// So many digits at `at`; -1 where there are others.
-int numberAt(std::string_view text, std::size_t at, std::size_t digits) {
-    if (text.size() < at + digits || !allOf(text.substr(at, digits), isDigit))
+int figuresAt(std::string_view text, std::size_t at, std::size_t digits) {
+    if (text.size() < at + digits || !allOf(text.substr(at, digits), isFigure))
         return -1;
     int out = 0;
     for (const char c : text.substr(at, digits))
@@ -56,12 +56,12 @@ std::string upperAscii(std::string_view text) {
 } // namespace
 
 std::optional<std::string> plainTime(std::string_view text) {
-    const int year = numberAt(text, 0, 4), month = numberAt(text, 5, 2), day = numberAt(text, 8, 2);
+    const int year = figuresAt(text, 0, 4), month = figuresAt(text, 5, 2), day = figuresAt(text, 8, 2);
     if (year < 1 || month < 1 || month > 12 || day < 1 || day > daysIn(year, month) || !isAt(text, 4, ":-") ||
         !isAt(text, 7, ":-"))
         return std::nullopt;
     const auto date = padded(year, 4) + "-" + padded(month, 2) + "-" + padded(day, 2);
-    const int hour = numberAt(text, 11, 2), minute = numberAt(text, 14, 2), second = numberAt(text, 17, 2);
+    const int hour = figuresAt(text, 11, 2), minute = figuresAt(text, 14, 2), second = figuresAt(text, 17, 2);
     if (!isAt(text, 10, " T") || !isAt(text, 13, ":") || hour < 0 || hour > 23 || minute < 0 || minute > 59)
         return date;
     const bool seconds = isAt(text, 16, ":") && second >= 0 && second <= 60;
@@ -75,8 +75,8 @@ std::optional<std::string> plainOffset(std::string_view text) {
         return std::nullopt;
     if (text[at] == 'Z')
         return "Z";
-    const int hours = numberAt(text, at + 1, 2),
-              minutes = numberAt(text, at + (isAt(text, at + 3, ":") ? 4 : 3), 2);
+    const int hours = figuresAt(text, at + 1, 2),
+              minutes = figuresAt(text, at + (isAt(text, at + 3, ":") ? 4 : 3), 2);
     if (hours < 0 || hours > 14 || minutes < 0 || minutes > 59)
         return std::nullopt;
     return text[at] + padded(hours, 2) + ":" + padded(minutes, 2);
@@ -91,23 +91,23 @@ std::optional<std::string> plainLanguage(std::string_view text) {
         parts.push_back(text.substr(at, end - at));
         at = end + 1;
     }
-    if (!allOf(parts[0], isLetter) || parts[0].size() < 2 || parts[0].size() > 3)
+    if (!allOf(parts[0], isLatinLetter) || parts[0].size() < 2 || parts[0].size() > 3)
         return std::nullopt;
     std::string out = toLowerAscii(parts[0]);
     std::size_t next = 1;
-    if (next < parts.size() && parts[next].size() == 4 && allOf(parts[next], isLetter)) {
+    if (next < parts.size() && parts[next].size() == 4 && allOf(parts[next], isLatinLetter)) {
         out += "-" + upperAscii(parts[next].substr(0, 1)) + toLowerAscii(parts[next].substr(1));
         ++next;
     }
-    if (next < parts.size() && ((parts[next].size() == 2 && allOf(parts[next], isLetter)) ||
-                                (parts[next].size() == 3 && allOf(parts[next], isDigit))))
+    if (next < parts.size() && ((parts[next].size() == 2 && allOf(parts[next], isLatinLetter)) ||
+                                (parts[next].size() == 3 && allOf(parts[next], isFigure))))
         out += "-" + upperAscii(parts[next]);
     return out;
 }
 
 std::optional<std::string> plainDigits(std::string_view text, std::size_t most) {
     const auto digits = trimmed(text.substr(0, text.find('\0')));
-    return allOf(digits, isDigit) && digits.size() <= most ? std::optional(digits) : std::nullopt;
+    return allOf(digits, isFigure) && digits.size() <= most ? std::optional(digits) : std::nullopt;
 }
 
 } // namespace keepseal
