@@ -6,6 +6,7 @@
 #include "tasks/latest_task.h"
 
 #include "base/files.h"
+#include "base/own_folders.h"
 #include "base/problem.h"
 #include "cage/cage.h"
 #include "delivery/json.h"
@@ -83,6 +84,7 @@ int start(QApplication& app) {
 } // namespace
 
 int main(int argc, char** argv) {
+    holdStandardStreams();
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     QApplication app(argc, argv);
     QApplication::setApplicationName("keep-seal");

@@ -240,6 +240,7 @@ int run(int argc, char** argv) {
 } // namespace
 
 int main(int argc, char** argv) {
+    holdStandardStreams();
     const int code = run(argc, argv);
     std::cout.flush();
     if (std::cout)

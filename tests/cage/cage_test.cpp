@@ -171,7 +171,11 @@ TEST(Cage, StopEndsAReadThatHangs) {
     const Hanging hanging;
     std::atomic<bool> stop{false};
     std::jthread person([&] {
-        while (std::none_of(cage::workers().begin(), cage::workers().end(), [](auto& w) { return w.busy; }))
+        const auto somebodyWaits = [] {
+            const auto all = cage::workers();
+            return std::any_of(all.begin(), all.end(), [](const auto& worker) { return worker.busy; });
+        };
+        while (!somebodyWaits())
             std::this_thread::yield();
         stop = true;
     });

@@ -6,7 +6,9 @@
 
 #include <algorithm>
 #include <array>
+#include <cerrno>
 #include <cstdlib>
+#include <fcntl.h>
 #include <pwd.h>
 #include <sys/stat.h>
 #include <unistd.h>
@@ -63,6 +65,12 @@ fs::path dataFolder() {
 void secureOwnFolders() {
     for (const auto& folder : {stateFolder(), configFolder(), dataFolder()})
         secureFolder(folder);
+}
+
+void holdStandardStreams() {
+    for (const int stream : {0, 1, 2})
+        if (::fcntl(stream, F_GETFD) < 0 && errno == EBADF)
+            ::open("/dev/null", O_RDONLY); // takes the lowest that is free
 }
 
 bool isOwn(const fs::path& path) {

@@ -37,7 +37,7 @@ TEST(CopyStem, FillsTokensAndSaysWhichHadNoValue) {
 }
 
 TEST(CopyStem, AValueCanMakeNoFolderAndNoHiddenFile) {
-    EXPECT_EQ(stemOf("{title}", {{"title", "../../etc/passwd"}}), "-..-etc-passwd");
+    EXPECT_EQ(stemOf("{title}", {{"title", "../../etc/passwd"}}), "_-..-etc-passwd");
     EXPECT_EQ(stemOf("{title}", {{"title", ".hidden"}}), "hidden");
     EXPECT_EQ(stemOf("{title}", {{"title", "a\nb\tc:d?"}}), "a b c-d-");
     EXPECT_EQ(stemOf("{title}", {{"title", "..."}}), "picture");

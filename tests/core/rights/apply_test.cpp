@@ -183,6 +183,9 @@ TEST_F(Applying, EachKindStaysOrGoesByItsSwitch) {
     original.exif = {tag(IfdKind::Image, 0x0110), tag(IfdKind::Exif, 0xA431),  tag(IfdKind::Exif, 0x9003),
                      tag(IfdKind::Exif, 0x9011),  tag(IfdKind::Image, 0x0131), tag(IfdKind::Exif, 0x927C),
                      tag(IfdKind::Image, 0x010E)};
+    const std::string time = "2026:05:09 23:10:04", offset = "+02:00";
+    original.exif[2].bytes.assign(time.begin(), time.end());
+    original.exif[3].bytes.assign(offset.begin(), offset.end());
     const auto tags = [&] {
         std::vector<int> out;
         for (const auto& value : copyWords(run(), privacy, original).exif)
