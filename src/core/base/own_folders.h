@@ -25,8 +25,8 @@ bool isOwn(const std::filesystem::path& path);
 /// made is told by whatever is then written there.
 void makeFolder(const std::filesystem::path& folder);
 
-/// Called first of all in each program: where standard input, output or errors are closed, something that can't
-/// be written to takes their places, so that no file or socket opened later gets what is printed.
+/// Called first of all in each program: where standard input, output or errors are closed, something that
+/// can't be written to takes their places, so that no file or socket opened later gets what is printed.
 void holdStandardStreams();
 
 } // namespace keepseal

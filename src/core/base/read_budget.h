@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What reading one file of a stranger may take in all: handed down through every reader of that file, spent and
-// never given back. A real picture needs a small part of it; what is made to take forever ends here.
+// What reading one file of a stranger may take in all: handed down through every reader of that file, spent
+// and never given back. A real picture needs a small part of it; what is made to take forever ends here.
 #pragma once
 
 #include <cstdint>

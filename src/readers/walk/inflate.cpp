@@ -29,8 +29,7 @@ std::string zlibUnpacked(std::string_view packed, std::size_t most, ReadBudget& 
     return out;
 }
 
-std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most,
-                                          ReadBudget& budget) {
+std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most, ReadBudget& budget) {
     const std::unique_ptr<BrotliDecoderState, decltype(&BrotliDecoderDestroyInstance)> state(
         BrotliDecoderCreateInstance(nullptr, nullptr, nullptr), &BrotliDecoderDestroyInstance);
     if (!state)
@@ -46,7 +45,8 @@ std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t m
         out.append(reinterpret_cast<const char*>(buffer), sizeof buffer - room);
         if (result == BROTLI_DECODER_RESULT_SUCCESS)
             return out;
-        if (result != BROTLI_DECODER_RESULT_NEEDS_MORE_OUTPUT || out.size() > most || !budget.unpackBytes(sizeof buffer))
+        if (result != BROTLI_DECODER_RESULT_NEEDS_MORE_OUTPUT || out.size() > most ||
+            !budget.unpackBytes(sizeof buffer))
             return std::nullopt;
     }
 }

@@ -14,7 +14,6 @@ namespace keepseal::walk {
 /// zlib (RFC 1950): as far as it goes and at most `most` bytes.
 std::string zlibUnpacked(std::string_view packed, std::size_t most, ReadBudget& budget);
 /// Brotli (RFC 7932): nothing when it is broken or longer than `most` bytes.
-std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most,
-                                          ReadBudget& budget);
+std::optional<std::string> brotliUnpacked(std::string_view packed, std::size_t most, ReadBudget& budget);
 
 } // namespace keepseal::walk

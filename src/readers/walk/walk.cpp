@@ -31,7 +31,8 @@ constexpr std::size_t kMostText = 64 * 1024, kMostNotes = 50, kTextWhenSpent = 8
 Finding& Walk::add(const std::string& place, const std::string& name, const std::string& value,
                    Category category) const {
     // Rather than that the list grows without end the last row gives way, unless it tells a place.
-    if (!budget.find() && !report.findings.empty() && (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
+    if (!budget.find() && !report.findings.empty() &&
+        (!report.findings.back().tellsPlace || report.findings.size() > 2 * kMostFindings))
         report.findings.pop_back();
     report.findings.push_back({where + place, name, value, category, category == Category::Location, offset});
     return report.findings.back();

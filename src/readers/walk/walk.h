@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The walkers of the containers, one file each; internal to the readers. Each adds what it finds to one report.
-// All numbers come from strangers: every range is cut to what is there, and whatever is read, unpacked, looked at
-// or kept is paid for from one budget.
+// The walkers of the containers, one file each; internal to the readers. Each adds what it finds to one
+// report. All numbers come from strangers: every range is cut to what is there, and whatever is read,
+// unpacked, looked at or kept is paid for from one budget.
 #pragma once
 
 #include "base/read_budget.h"

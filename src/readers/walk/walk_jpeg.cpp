@@ -97,7 +97,9 @@ std::uint64_t endOfScan(const Stretch& stretch, std::uint64_t at) {
 }
 
 void chainedBlocks(const Walk& walk, const Stretch& stretch, const Chained& chained) {
-    const auto blockAt = [&](std::uint64_t begin) { return walk.at({stretch.source, begin, 0, stretch.budget}); };
+    const auto blockAt = [&](std::uint64_t begin) {
+        return walk.at({stretch.source, begin, 0, stretch.budget});
+    };
     if (!chained.resources.empty()) {
         const MemorySource source(bytesOf(chained.resources));
         imageResources(blockAt(chained.resourcesAt), walk.whole(source));

@@ -107,7 +107,8 @@ private:
         const Bytes far = e.data.length > 0 ? e.data.bytes(at, static_cast<std::uint64_t>(size)) : Bytes();
         if (e.data.length > 0)
             return far.size() == static_cast<std::size_t>(size) ? number(far, 0, size, m_little) : 0;
-        return at + static_cast<std::size_t>(size) <= e.inlined.size() ? number(e.inlined, at, size, m_little) : 0;
+        return at + static_cast<std::size_t>(size) <= e.inlined.size() ? number(e.inlined, at, size, m_little)
+                                                                       : 0;
     }
 
     double rational(const Bytes& bytes, std::size_t index) const {
