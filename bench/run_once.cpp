@@ -3,6 +3,7 @@
 // One run of a folder's pictures into a temporary folder, once built with the readers in its own process and
 // once with worker processes: see cage.py, which holds one against the other.
 #include "picture/develop.h"
+#include "picture/engine.h"
 #include "plan/plan.h"
 #include "run/run.h"
 
@@ -19,6 +20,7 @@ int main(int count, char** words) {
         return 2;
     }
     startPictureEngine(words[0]);
+    useVectorCode(); // as the workers do, so that only what is measured differs
     std::vector<fs::path> pictures;
     for (const auto& entry : fs::directory_iterator(words[1]))
         if (entry.path().extension() == ".jpg")

@@ -55,9 +55,9 @@ private:
 
 /// What became of the place, for the line of a finished copy.
 const char* placeWord(const LedgerRow& row) {
-    if (!row.placeInOriginal)
-        return "";
-    return row.placeOpened ? "  PLACE TOLD" : row.noPlaceInCopy ? "  place removed" : "";
+    if (!row.noPlaceInCopy)
+        return row.placeOpened ? "  PLACE TOLD" : "  A PLACE STANDS IN ITS WORDS";
+    return row.placeInOriginal ? "  place removed" : "";
 }
 
 void printRow(const LedgerRow& row, std::size_t done, std::size_t total) {

@@ -3,6 +3,7 @@
 // The program that meets strangers' bytes: started by the window and the command line, with one socket and
 // nothing else open. It is no use to a person.
 #include "picture/develop.h"
+#include "picture/engine.h"
 #include "picture/pixel_memory.h"
 #include "worker/service.h"
 
@@ -36,6 +37,7 @@ int main(int, char** argv) {
     }
     using namespace keepseal;
     startPictureEngine(argv[0]);
+    useVectorCode();
     sharePixelMemory();
     std::thread(endWithTheProgram).detach();
     worker::limitMemory();

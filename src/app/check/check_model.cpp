@@ -137,7 +137,7 @@ QString CheckModel::text(const Entry& entry, int column) const {
             return {};
         return row.noPlaceInCopy ? (row.placeInOriginal ? tr("removed") : tr("none"))
                : row.placeOpened ? tr("told, as asked")
-                                 : tr("still there");
+                                 : tr("in your words");
     case Rights:
         return made ? (row.rightsInCopy ? tr("written") : tr("none written")) : QString();
     case Seal:

@@ -2,30 +2,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/files.h"
 
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "base/writer.h"
 
 #include <cstdlib>
-#include <fstream>
-#include <sstream>
 
 namespace keepseal {
 
 nlohmann::json readJsonFile(const std::filesystem::path& path) {
-    std::error_code error;
-    if (!std::filesystem::exists(path, error))
-        throw Problem(ProblemKind::NotFound, path.string(), "there is no such file", "Check the path");
-    const auto size = std::filesystem::file_size(path, error);
-    std::ifstream stream(path, std::ios::binary);
-    std::ostringstream text;
-    if (error || size > (64U << 20) || !(text << stream.rdbuf()))
-        throw Problem(ProblemKind::CannotRead, path.string(), "the file can't be read");
-    try {
-        return nlohmann::json::parse(text.str());
-    } catch (const nlohmann::json::exception& e) {
-        throw Problem(ProblemKind::BadFile, path.string(), std::string("this is no valid JSON: ") + e.what());
-    }
+    return readJsonFile(path, JsonLimits{});
 }
 
 void writeTextFile(const std::filesystem::path& path, const std::string& text) {

@@ -56,6 +56,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::CoordinatesCut, "coordinates-cut", StationId::Rights, Severity::Fact, true, "{field}: coordinates were cut out: {text}", ""},
     {NoteKind::PlaceInWords, "place-in-words", StationId::Rights, Severity::WorthALook, true, "the place \"{place}\" stands in {where}", "Change those words, or let the sheet drop them"},
     {NoteKind::CoordinatesInWords, "coordinates-in-words", StationId::Rights, Severity::WorthALook, true, "coordinates stand in {where}", "Change those words, or let the sheet drop them"},
+    {NoteKind::PlaceInContact, "place-in-contact", StationId::Rights, Severity::Fact, true, "the place \"{place}\" stands in {where}, as the maker's address", ""},
     {NoteKind::PlaceOpened, "place-opened", StationId::Privacy, Severity::WorthALook, true, "this copy tells the place, as the delivery says in words", "Close Location again, if it is not meant so"},
     {NoteKind::ValueLeftOut, "value-left-out", StationId::Privacy, Severity::Fact, true, "{subject} stays behind: what stands there is no value of its kind, or tells a place", ""},
     {NoteKind::CopyHoldsMore, "copy-holds-more", StationId::Privacy, Severity::HoldsBack, false, "the finished copy holds what was not promised: {subject}", "Please report this: it is a fault of Keep Seal"},

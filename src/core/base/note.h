@@ -74,6 +74,7 @@ enum class NoteKind {
     CoordinatesCut,
     PlaceInWords,
     CoordinatesInWords,
+    PlaceInContact,
     PlaceOpened,
     ValueLeftOut,
     // The finished file, read back

@@ -2,7 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/setting_json.h"
 
+#include "base/json_text.h"
 #include "base/problem.h"
+#include "base/text.h"
 
 namespace keepseal {
 
@@ -28,7 +30,7 @@ SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, con
     else if (value.is_string())
         out = value.get<std::string>();
     else
-        throw Problem(ProblemKind::BadSetting, path, value.dump() + " is not allowed",
+        throw Problem(ProblemKind::BadSetting, path, cutUtf8(value.dump(), 80) + " is not allowed",
                       "Allowed: " + allowedText(info));
     validate(info, path, out);
     return out;
@@ -69,12 +71,12 @@ void requireFormat(const nlohmann::json& document, const std::string& subject, c
     if (!document.is_object() || document.value("format", nlohmann::json()) != format)
         throw Problem(ProblemKind::BadFile, subject, std::string("this is no ") + what,
                       std::string("A ") + what + " has \"format\": \"" + format + "\"");
-    const auto version = document.value("version", nlohmann::json());
-    if (!version.is_number_integer() || version.get<int>() < 1)
+    const auto version = versionIn(document);
+    if (version == 0)
         throw Problem(ProblemKind::BadFile, subject, "\"version\" is missing or no whole number");
-    if (version.get<int>() > newest)
+    if (version > static_cast<std::uint64_t>(newest))
         throw Problem(ProblemKind::BadFile, subject,
-                      "it was saved by a newer Keep Seal (version " + version.dump() +
+                      "it was saved by a newer Keep Seal (version " + std::to_string(version) +
                           ", this one reads up to " + std::to_string(newest) + ")",
                       "Update Keep Seal; the file was left as it is");
 }

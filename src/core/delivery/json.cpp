@@ -3,6 +3,7 @@
 #include "delivery/json.h"
 
 #include "base/files.h"
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "base/text.h"
@@ -71,7 +72,8 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
 }
 
 Delivery loadDelivery(const std::filesystem::path& path) {
-    return namingFile(path.string(), [&] { return deliveryFromJson(readJsonFile(path), path.string()); });
+    return namingFile(path.string(),
+                      [&] { return deliveryFromJson(readJsonFile(path, kDesignLimits), path.string()); });
 }
 
 void saveDelivery(const Delivery& delivery, const std::filesystem::path& path,

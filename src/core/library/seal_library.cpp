@@ -5,6 +5,7 @@
 #include "base/assets.h"
 #include "base/files.h"
 #include "base/fingerprint.h"
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "base/text.h"
@@ -49,7 +50,7 @@ json toJson(const SavedSeal& seal) {
 }
 
 SavedSeal loadSealFile(const fs::path& file) {
-    const auto document = readJsonFile(file);
+    const auto document = readJsonFile(file, kDesignLimits);
     SavedSeal out;
     out.key = file.stem().string();
     out.design = namingFile(file.string(), [&] { return sealFromDocument(document, file.string()); });

@@ -4,6 +4,7 @@
 
 #include "base/assets.h"
 #include "base/files.h"
+#include "base/json_text.h"
 #include "base/setting_json.h"
 #include "base/text.h"
 #include "delivery/json.h"
@@ -77,7 +78,7 @@ void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>
 
 template <class Design>
 Saved<Design> Shelf<Design>::load(const fs::path& file) {
-    const auto document = readJsonFile(file);
+    const auto document = readJsonFile(file, kDesignLimits);
     Saved<Design> out;
     out.key = file.stem().string();
     out.design = namingFile(file.string(), [&] { return Kind<Design>::read(document, file.string()); });

@@ -8,6 +8,8 @@
 #include <malloc.h>
 #include <mutex>
 #include <vips/vips.h>
+// After vips.h, whose types it takes for granted.
+#include <vips/vector.h>
 
 namespace keepseal {
 
@@ -34,10 +36,17 @@ void startPictureEngine(const char* programName) {
         ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
         vips_concurrency_set(1);
         vips_cache_set_max(0);
+        // The vector code (liborc 0.4.33) frees its programs without a lock: two threads that end a resample
+        // at once free the same block twice.
+        vips_vector_set_enabled(FALSE);
         // Core only makes pictures; whoever reads them says so (startReaders).
         vips_operation_block_set("VipsForeignLoad", TRUE);
         startReaders();
     });
+}
+
+void useVectorCode() {
+    vips_vector_set_enabled(TRUE);
 }
 
 PictureThread::~PictureThread() {

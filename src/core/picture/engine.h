@@ -10,4 +10,8 @@ namespace keepseal {
 /// What libvips complained of last; empties its buffer.
 std::string takeVipsError();
 
+/// Turns on the vector code that startPictureEngine() leaves off: only for a process that resamples in one
+/// thread. A web copy takes about a quarter less with it.
+void useVectorCode();
+
 } // namespace keepseal

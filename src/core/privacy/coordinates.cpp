@@ -2,128 +2,208 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "privacy/coordinates.h"
 
+#include "privacy/coordinate_reader.h"
+
 #include "base/text.h"
 
-#include <charconv>
 #include <cmath>
 
 namespace keepseal {
 namespace {
 
+using Reader = CoordinateReader;
+
 constexpr std::size_t kMostLink = 2000; ///< bytes of one link that are looked at
+constexpr char kMarks[] = {'.', ','};   ///< between a number and its decimal places
 
-bool isDigit(char c) {
-    return c >= '0' && c <= '9';
-}
-bool isLetter(char c) {
-    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
-}
-
-/// Reads along a text; every step forward is bounded, so that the whole stays linear.
-class Reader {
-public:
-    Reader(std::string_view text, std::size_t at) : m_text(text), m_at(at) {}
-    std::size_t at() const { return m_at; }
-    char peek() const { return m_at < m_text.size() ? m_text[m_at] : '\0'; }
-    bool take(std::string_view word) {
-        if (m_text.substr(m_at, word.size()) != word)
-            return false;
-        m_at += word.size();
-        return true;
-    }
-    bool takeOneOf(std::string_view letters) {
-        if (m_at >= m_text.size() || letters.find(peek()) == std::string_view::npos)
-            return false;
-        ++m_at;
-        return true;
-    }
-    void skip(std::string_view letters) {
-        for (int i = 0; i < 4 && takeOneOf(letters); ++i) {
-        }
-    }
-    /// A sign, up to three figures, a point and its places; nothing when there are fewer than `places` of
-    /// them.
-    bool number(double& value, std::size_t places, bool& isSigned) {
-        const auto start = m_at;
-        isSigned = takeOneOf("+-");
-        const auto first = m_at;
-        while (isDigit(peek()) && m_at - first < 4)
-            ++m_at;
-        const auto whole = m_at - first;
-        std::size_t behind = 0;
-        if (peek() == '.') {
-            const auto point = ++m_at;
-            while (isDigit(peek()) && m_at - point < 18)
-                ++m_at;
-            behind = m_at - point;
-        }
-        if (whole == 0 || whole > 3 || behind < places || isDigit(peek())) {
-            m_at = start;
-            return false;
-        }
-        const auto* from = m_text.data() + first;
-        std::from_chars(from, m_text.data() + m_at, value);
-        return true;
-    }
-
-private:
-    std::string_view m_text;
-    std::size_t m_at;
+/// Of one number of a pair, what stands about it.
+struct Half {
+    Figures number;
+    Compass compass = Compass::None;
+    bool degree = false;
+    std::size_t end = 0;
 };
 
-/// "54.2512, 3.5034", "54.25120° N 3.50340° E", "+54.2512+003.5034/".
-std::size_t decimalPair(std::string_view text, std::size_t at, std::size_t places) {
-    Reader in(text, at);
-    double latitude = 0, longitude = 0;
-    bool signedFirst = false, signedSecond = false;
-    if (!in.number(latitude, places, signedFirst))
-        return 0;
-    const auto end = in.at();
-    in.take("\xC2\xB0");
+/// "54.2512", "N 54.25", "54.25Â° north".
+bool half(Reader& in, char mark, Half& out) {
+    out.compass = in.compass();
     in.skip(" ");
-    in.takeOneOf("NSns");
-    in.skip(" ");
-    in.takeOneOf(",;/");
-    in.skip(" ");
-    const bool parted = in.at() != end;
-    if (!in.number(longitude, places, signedSecond) || latitude > 90 || longitude > 180 ||
-        !(parted || signedSecond))
-        return 0;
-    auto last = in.at();
-    in.take("\xC2\xB0");
-    in.skip(" ");
-    if (in.takeOneOf("EWew") && !isLetter(in.peek()))
-        last = in.at();
-    return last;
-}
-
-/// One angle in degrees, minutes and perhaps seconds, with its letter: 54°15'04"N.
-bool angle(Reader& in, std::string_view letters, double most) {
-    double degrees = 0, minutes = 0, seconds = 0;
-    bool isSigned = false;
-    const bool before = in.takeOneOf(letters);
-    in.skip(" ");
-    if (!in.number(degrees, 0, isSigned) || degrees > most || !in.take("\xC2\xB0"))
+    if (!in.number(out.number, mark))
         return false;
-    in.skip(" ");
-    if (in.number(minutes, 0, isSigned)) {
-        if (minutes >= 60 || !(in.take("'") || in.take("\xE2\x80\xB2") || in.take("\xE2\x80\x99")))
-            return false;
-        in.skip(" ");
-        if (in.number(seconds, 0, isSigned) &&
-            !(in.take("\"") || in.take("\xE2\x80\xB3") || in.take("\xE2\x80\x9D") || in.take("''")))
-            return false;
+    out.end = in.at();
+    in.skip(" ", 2);
+    if (in.degree()) {
+        out.degree = true;
+        out.end = in.at();
+        in.skip(" ", 2);
     }
-    in.skip(" ");
-    return before || in.takeOneOf(letters);
+    if (out.compass == Compass::None && (out.compass = in.compass()) != Compass::None)
+        out.end = in.at();
+    return true;
 }
 
-std::size_t degreePair(std::string_view text, std::size_t at) {
-    Reader in(text, at);
-    if (!angle(in, "NSns", 90))
-        return 0;
-    in.skip(" ,;/");
-    return angle(in, "EWew", 180) ? in.at() : 0;
+bool isOnEarth(double a, double b) {
+    a = std::abs(a), b = std::abs(b);
+    return (a <= 90 && b <= 180) || (a <= 180 && b <= 90); // some write the longitude first
+}
+
+/// How many places two numbers must have to be a pair, by what stands about them.
+bool isPair(const Half& a, const Half& b, char mark, std::size_t announced) {
+    if (!isOnEarth(a.number.value, b.number.value))
+        return false;
+    const auto least = std::min(a.number.places, b.number.places);
+    const auto most = std::max(a.number.places, b.number.places);
+    if (a.compass != Compass::None || b.compass != Compass::None) {
+        const bool each = a.compass != Compass::None && b.compass != Compass::None && a.compass != b.compass;
+        return each && ((a.degree && b.degree) || (most >= 2 && least >= 1));
+    }
+    if (announced > 0)
+        return least + 1 >= announced && most >= announced;
+    if (a.degree && b.degree)
+        return most >= 2;
+    if (a.degree != b.degree)
+        return false;
+    // Two shares of one are a colour or a position in a picture; both under one degree is open sea.
+    const bool shares = std::abs(a.number.value) < 1 && std::abs(b.number.value) < 1;
+    // Three figures behind a comma are thousands.
+    return !shares && least >= (mark == ',' ? 4U : 3U);
+}
+
+/// "54.2512, 3.5034", "54,25120Â° N 3,50340Â° E", "+54.2512+003.5034/". `announced`: places that suffice
+/// since a word before says what it is; 0: no such word.
+std::size_t decimalPair(std::string_view text, std::size_t at, std::size_t announced = 0) {
+    for (const char mark : kMarks) {
+        Reader in(text, at);
+        Half a, b;
+        if (!half(in, mark, a))
+            continue;
+        Reader next(text, a.end);
+        next.skip(" ", 2);
+        next.takeOneOf(",;/|");
+        next.skip(" ", 2);
+        const bool parted = next.at() != a.end;
+        if (!half(next, mark, b) || !(parted || b.number.isSigned || a.compass != Compass::None) ||
+            !isPair(a, b, mark, announced))
+            continue;
+        Reader after(text, b.end);
+        if (b.compass == Compass::None && b.degree && after.skip(" ", 1) <= 1 && after.takeOneOf("CFKcf") &&
+            after.atWordEnd())
+            continue; // temperatures
+        return b.end;
+    }
+    return 0;
+}
+
+struct Angle {
+    Compass compass = Compass::None;
+    bool degree = false, minutes = false, minuteMark = false;
+    std::size_t end = 0;
+};
+
+void parting(Reader& in) {
+    in.skip(" -:", 2);
+}
+
+/// The minutes and seconds behind degrees, if they stand there.
+bool behindDegrees(Reader& in, char mark, Angle& out) {
+    Figures minutes, seconds;
+    Reader ahead = in;
+    parting(ahead);
+    if (!ahead.number(minutes, mark) || minutes.isSigned)
+        return true;
+    if (minutes.value >= 60)
+        return false;
+    in = ahead;
+    out.minutes = true;
+    out.end = in.at();
+    ahead.skip(" ", 1);
+    if (ahead.take("''") || (out.minuteMark = ahead.take("'") || ahead.takeWord({"min", "m"}))) {
+        in = ahead;
+        out.end = in.at();
+    }
+    ahead = in;
+    parting(ahead);
+    if (ahead.number(seconds, mark) && !seconds.isSigned && seconds.value < 60 &&
+        (out.minuteMark || minutes.places == 0)) {
+        Reader marked = ahead;
+        marked.skip(" ", 1);
+        const bool mark2 = marked.take("\"") || marked.take("''") || marked.takeWord({"sec", "s"});
+        // Without its mark it may as well be the next number.
+        if (mark2 || !out.minuteMark) {
+            in = mark2 ? marked : ahead;
+            out.end = in.at();
+        }
+    }
+    return true;
+}
+
+/// Degrees, minutes and perhaps seconds: 54Â°15'04"N, N54 12.3, 54-12.3N, 54 deg 15' 4.00" N.
+bool angle(Reader& in, char mark, Angle& out) {
+    Figures degrees;
+    out.compass = in.compass();
+    in.skip(" ");
+    if (!in.number(degrees, mark) || degrees.value > 180)
+        return false;
+    out.end = in.at();
+    Reader ahead = in;
+    ahead.skip(" ", 1);
+    if (ahead.degree()) {
+        out.degree = true;
+        in = ahead;
+        out.end = in.at();
+    }
+    if (degrees.places == 0 && !behindDegrees(in, mark, out))
+        return false;
+    ahead = Reader(in);
+    ahead.skip(" ", 2);
+    if (out.compass == Compass::None && (out.compass = ahead.compass()) != Compass::None) {
+        in = ahead;
+        out.end = in.at();
+    }
+    return true;
+}
+
+std::size_t anglePair(std::string_view text, std::size_t at) {
+    for (const char mark : kMarks) {
+        Reader in(text, at);
+        Angle a, b;
+        if (!angle(in, mark, a))
+            continue;
+        in.skip(" ,;/|", 4);
+        if (!angle(in, mark, b))
+            continue;
+        const bool letters =
+            a.compass != Compass::None && b.compass != Compass::None && a.compass != b.compass;
+        const bool none = a.compass == Compass::None && b.compass == Compass::None;
+        const bool degrees = a.degree && b.degree, minutes = a.minutes && b.minutes;
+        if ((letters && (degrees || minutes)) || (none && degrees && minutes && a.minuteMark && b.minuteMark))
+            return b.end;
+    }
+    return 0;
+}
+
+/// ISO 6709, annex H, in degrees with minutes or with seconds: +5415.07+00330.20/, +541504+0033012/.
+std::size_t joinedAngles(std::string_view text, std::size_t at) {
+    const auto one = [&](Reader& in, std::size_t wanted, std::size_t& behind) {
+        double value = 0;
+        if (!in.takeOneOf("+-") || !in.digits(wanted, wanted, value))
+            return false;
+        behind = 0;
+        if (in.take(".")) {
+            const auto from = in.at();
+            in.skip("0123456789", 12);
+            behind = in.at() - from;
+        }
+        return true;
+    };
+    for (const std::size_t figures : {4U, 6U}) {
+        Reader in(text, at);
+        std::size_t first = 0, second = 0;
+        if (one(in, figures, first) && one(in, figures + 1, second) && first == second &&
+            (in.take("/") || (first > 0 && in.atWordEnd())))
+            return in.at();
+    }
+    return 0;
 }
 
 std::size_t endOfLink(std::string_view text, std::size_t at) {
@@ -136,26 +216,42 @@ std::size_t endOfLink(std::string_view text, std::size_t at) {
     return end;
 }
 
-/// A link that holds a pair: two numbers parted by a comma, or named lat and lon.
+/// Two numbers of a link with little between them: "54.25,3.50", "54.2512%2C3.5034", "54.2512!4d3.5034".
+bool pairInLink(std::string_view link, std::size_t at) {
+    Reader in(link, at);
+    Figures a, b;
+    if (!in.number(a, '.') || a.places < 2)
+        return false;
+    if (Reader next = in; (next.take(",") || next.take("%2C") || next.take("%2c") || next.take("/")) &&
+                          next.number(b, '.') && b.places >= 2)
+        return isOnEarth(a.value, b.value);
+    for (int letters = 1; letters <= 6; ++letters) {
+        if (in.at() >= link.size())
+            return false;
+        in = Reader(link, in.at() + 1);
+        if (Reader next = in; next.number(b, '.') && b.places > 0)
+            return a.places >= 3 && b.places >= 3 && isOnEarth(a.value, b.value);
+    }
+    return false;
+}
+
+/// A link that holds a pair: two numbers beside each other, or named lat and lon.
 std::size_t linkWithPlace(std::string_view text, std::size_t at) {
     const auto link = text.substr(at, endOfLink(text, at) - at);
     if (toLowerAscii(link.substr(0, 4)) == "geo:") {
-        const auto end = decimalPair(link, 4, 0);
-        return end ? at + link.size() : 0;
+        Reader in(link, 4);
+        Figures a, b;
+        const bool pair =
+            in.number(a, '.') && in.take(",") && in.number(b, '.') && isOnEarth(a.value, b.value);
+        return pair ? at + link.size() : 0;
     }
     if (!link.starts_with("http://") && !link.starts_with("https://"))
         return 0;
     std::size_t named = 0;
     for (std::size_t i = 8; i < link.size(); ++i) {
-        const bool begins =
-            !isDigit(link[i - 1]) && link[i - 1] != '.' && (isDigit(link[i]) || link[i] == '-');
-        Reader in(link, i);
-        double value = 0;
-        bool isSigned = false;
-        if (!begins || !in.number(value, 2, isSigned))
+        if (isFigure(link[i - 1]) || link[i - 1] == '.' || !(isFigure(link[i]) || link[i] == '-'))
             continue;
-        if ((in.take(",") || in.take("%2C") || in.take("%2c") || in.take("/")) &&
-            in.number(value, 2, isSigned))
+        if (pairInLink(link, i))
             return at + link.size();
         const auto key = link.substr(0, i);
         named += key.ends_with("lat=") || key.ends_with("lon=") || key.ends_with("lng=");
@@ -172,8 +268,8 @@ std::size_t plusCode(std::string_view text, std::size_t at) {
     const auto run = [&](std::size_t most) {
         const auto begin = i;
         while (i < text.size() && i - begin < most && alphabet.find(text[i]) != std::string_view::npos) {
-            letter = letter || isLetter(text[i]);
-            figure = figure || isDigit(text[i]);
+            letter = letter || isLatin(text[i]);
+            figure = figure || isFigure(text[i]);
             ++i;
         }
         return i - begin;
@@ -183,33 +279,178 @@ std::size_t plusCode(std::string_view text, std::size_t at) {
         return 0;
     ++i;
     const auto tail = run(4);
-    const bool ends = i >= text.size() || !(isLetter(text[i]) || isDigit(text[i]));
+    const bool ends = i >= text.size() || !(isLatin(text[i]) || isFigure(text[i]));
     return tail >= 2 && tail <= 3 && letter && figure && ends ? i : 0;
+}
+
+/// Band and square letters of UTM and MGRS: no I and no O.
+bool takeGridLetter(Reader& in, char first, char last) {
+    const char c = in.peek();
+    if (c < first || c > last || c == 'I' || c == 'O')
+        return false;
+    return in.take(std::string_view(&c, 1));
+}
+
+/// Universal Transverse Mercator, "31U 448251 5411932", and the reference grid on it, "31U DQ 48251 11932".
+std::size_t gridReference(std::string_view text, std::size_t at) {
+    Reader in(text, at);
+    double zone = 0, easting = 0, northing = 0;
+    if (!in.digits(1, 2, zone) || zone < 1 || zone > 60)
+        return 0;
+    in.skip(" ", 1);
+    if (!takeGridLetter(in, 'C', 'X'))
+        return 0;
+    Reader utm = in;
+    utm.skip(" ,", 2);
+    if (utm.digits(6, 6, easting) && easting >= 100'000) {
+        Reader decimals = utm;
+        if (decimals.take(".") && decimals.skip("0123456789", 6) > 0)
+            utm = decimals;
+        utm.skip(" ", 1);
+        utm.takeWord({"me", "m", "e"});
+        utm.skip(" ,/", 3);
+        if (utm.digits(6, 8, northing) && northing <= 10'000'000)
+            return utm.at();
+    }
+    const auto spaced = in.skip(" ", 1);
+    if (!takeGridLetter(in, 'A', 'Z') || !takeGridLetter(in, 'A', 'V'))
+        return 0;
+    const auto gap = in.skip(" ", 1);
+    const auto from = in.at();
+    const auto first = in.skip("0123456789", 11);
+    if (gap > 0 && first >= 3 && first <= 5 && in.skip(" ", 1) == 1) {
+        const auto begin = in.at();
+        return in.skip("0123456789", 6) == first && in.atWordEnd() ? begin + first : 0;
+    }
+    const bool joined = (first == 8 || first == 10) || (first == 6 && spaced + gap > 0);
+    return joined && in.atWordEnd() ? from + first : 0;
+}
+
+/// The locator of radio amateurs: pairs of letters and figures in turn, "JO21ab34". Short ones only behind a
+/// word that announces them, for parts and products are numbered like that.
+std::size_t locator(std::string_view text, std::size_t at, std::size_t least) {
+    auto i = at;
+    const auto pair = [&](char first, char last) {
+        const auto inside = [&](std::size_t k) {
+            if (k >= text.size())
+                return false;
+            const char c =
+                first >= 'A' && text[k] >= 'a' && text[k] <= 'z' ? static_cast<char>(text[k] - 32) : text[k];
+            return c >= first && c <= last;
+        };
+        if (!inside(i) || !inside(i + 1))
+            return false;
+        i += 2;
+        return true;
+    };
+    if (!pair('A', 'R') || !pair('0', '9'))
+        return 0;
+    if (pair('A', 'X') && pair('0', '9'))
+        pair('A', 'X');
+    const bool ends = i >= text.size() || !(isLatin(text[i]) || isFigure(text[i]));
+    return ends && i - at >= least ? i : 0;
+}
+
+/// What stands between a word and the number that it announces: "lat: ", "lat\"=\"", "Lon = ".
+void toNumber(Reader& in) {
+    in.skip(" .\"':=>(", 6);
+}
+
+/// "lat=54.25 lon=3.5" and the like, in that order or the other.
+std::size_t namedPair(std::string_view text, std::size_t at) {
+    const auto named = [](Reader& in, bool latitude) {
+        return latitude ? in.takeWord({"lat", "latitude", "latitud", "latitudine", "breite", "breitengrad"})
+                        : in.takeWord({"lon", "long", "lng", "longitude", "longitud", "longitudine", "länge",
+                                       "längengrad"});
+    };
+    for (const bool latitudeFirst : {true, false})
+        for (const char mark : kMarks) {
+            Reader in(text, at);
+            Half a, b;
+            if (!named(in, latitudeFirst))
+                break;
+            toNumber(in);
+            if (!half(in, mark, a))
+                continue;
+            in = Reader(text, a.end);
+            in.skip(" ,;&|/\"'<", 8);
+            if (!named(in, !latitudeFirst))
+                continue;
+            toNumber(in);
+            if (half(in, mark, b) && isOnEarth(a.number.value, b.number.value))
+                return b.end;
+        }
+    return 0;
+}
+
+/// Forms that count only behind a word for them.
+std::size_t announced(std::string_view text, std::size_t at) {
+    Reader in(text, at);
+    if (in.takeWord({"geohash", "geo-hash", "geo hash"})) {
+        in.skip(" \"':=#>/", 4);
+        const auto from = in.at();
+        const auto length = in.skip("0123456789bcdefghjkmnpqrstuvwxyzBCDEFGHJKMNPQRSTUVWXYZ", 13);
+        return length >= 4 && length <= 12 && in.atWordEnd() ? from + length : 0;
+    }
+    if (in.takeWord({"locator", "qth", "maidenhead", "gridsquare", "grid square", "qra"})) {
+        in.takeWord({" locator", " grid", " square"});
+        in.skip(" \"':=>", 4);
+        return locator(text, in.at(), 4);
+    }
+    if (in.takeWord({"gps", "coordinates", "coords", "coordinate", "koordinaten", "coordonnées",
+                     "coordenadas", "latlon", "latlng", "lat/lon", "lat/long", "lat,lon", "lat/lng",
+                     "lat, lon", "lat, long"})) {
+        toNumber(in);
+        return decimalPair(text, in.at(), 2);
+    }
+    return 0;
+}
+
+/// The end of the coordinates that begin here; 0: none do. `link`: the end of a link without any, which is
+/// passed over whole.
+std::size_t coordinatesAt(std::string_view text, std::size_t i, std::size_t& link) {
+    const char c = text[i];
+    const bool figures = isFigure(c) || c == '+' || c == '-', letter = isLatin(c);
+    if (!figures && !letter)
+        return 0;
+    if (letter) {
+        if (const auto end = linkWithPlace(text, i))
+            return end;
+        if (text.substr(i, 7) == "http://" || text.substr(i, 8) == "https://") {
+            link = endOfLink(text, i);
+            return 0;
+        }
+        for (const auto form : {namedPair, announced})
+            if (const auto end = form(text, i))
+                return end;
+        if (const auto end = locator(text, i, 8))
+            return end;
+    } else {
+        for (const auto form : {joinedAngles, gridReference})
+            if (const auto end = form(text, i))
+                return end;
+    }
+    if (const auto end = decimalPair(text, i))
+        return end;
+    if (const auto end = anglePair(text, i))
+        return end;
+    return plusCode(text, i);
 }
 
 } // namespace
 
-std::vector<TextSpan> coordinatesIn(std::string_view text) {
+std::vector<TextSpan> coordinatesIn(std::string_view whole) {
+    const auto plain = plainReading(whole);
+    const std::string_view text = plain.text;
     std::vector<TextSpan> out;
     for (std::size_t i = 0; i < text.size();) {
         const char before = i ? text[i - 1] : ' ';
-        const char c = text[i];
-        const bool startsWord = !isLetter(before) && !isDigit(before) && before != '.';
-        std::size_t end = 0;
-        if (startsWord && (isDigit(c) || c == '+' || c == '-'))
-            end = decimalPair(text, i, 3);
-        if (!end && startsWord && (isDigit(c) || c == '-' || c == 'N' || c == 'S'))
-            end = degreePair(text, i);
-        if (!end && startsWord && (c == 'h' || c == 'g' || c == 'G'))
-            end = linkWithPlace(text, i);
-        if (!end && startsWord)
-            end = plusCode(text, i);
+        const bool startsWord = !isLatin(before) && !isFigure(before) && before != '.';
+        std::size_t link = 0;
+        const auto end = startsWord ? coordinatesAt(text, i, link) : 0;
         if (end > i)
-            out.push_back({i, end});
-        // A link without a place is passed over whole: what stands in it was looked at.
-        else if (startsWord && (text.substr(i, 7) == "http://" || text.substr(i, 8) == "https://"))
-            end = std::max(i + 1, endOfLink(text, i));
-        i = end > i ? end : i + 1;
+            out.push_back({plain.from[i], plain.from[end]});
+        i = std::max({end, link, i + 1});
     }
     return out;
 }
@@ -240,8 +481,8 @@ std::string withoutCoordinates(const std::string& text) {
     return clean;
 }
 
-bool holdsCoordinates(const std::string& text) {
-    return !coordinatesIn(std::string_view(text).substr(0, 65536)).empty();
+bool holdsCoordinates(std::string_view text) {
+    return !coordinatesIn(text).empty();
 }
 
 } // namespace keepseal

@@ -5,6 +5,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "picture/original.h"
+#include "privacy/rules.h"
 
 #include <nlohmann/json.hpp>
 
@@ -62,8 +63,22 @@ void addFile(std::string& out, const ToldFile& file) {
 
 } // namespace
 
-Tells tellsOf(const FileReport& report) {
-    if (report.tellsPlace())
+std::vector<PlaceTold> placesTold(const FileReport& report, const std::vector<std::string>& names) {
+    std::vector<PlaceTold> out;
+    for (std::size_t i = 0; i < report.findings.size(); ++i) {
+        const auto& finding = report.findings[i];
+        if (finding.tellsPlace)
+            out.push_back({i, finding.category == Category::Location ? finding.value : kCoordinates});
+        else if (finding.category != Category::Contact)
+            for (auto& place : placesIn(finding.whole(), names))
+                if (place != kCoordinates) // the walker looked for them, in the text's whole length
+                    out.push_back({i, std::move(place)});
+    }
+    return out;
+}
+
+Tells tellsOf(const FileReport& report, const std::vector<std::string>& names) {
+    if (!placesTold(report, names).empty())
         return Tells::Place;
     if (!report.notSearched.empty())
         return Tells::Unsure;

@@ -9,13 +9,25 @@
 
 namespace keepseal {
 
+/// A piece of a file that tells a place.
+struct PlaceTold {
+    std::size_t finding = 0; ///< which of the report's
+    std::string place;       ///< as placesIn() tells it; of a field for places: its value
+};
+/// The one verdict: what "no place" means wherever it is said, in a ledger, in `check` and on the screen. All
+/// fields that are meant for a place, and every text in the file that holds coordinates or one of `names`
+/// (known from elsewhere, as from the original). A maker's address is not where a picture was taken: of
+/// contact details the names don't count, coordinates do.
+std::vector<PlaceTold> placesTold(const FileReport& report, const std::vector<std::string>& names = {});
+
 enum class Tells {
     Nothing,   ///< nothing but what is technical and rights
     Something, ///< no place, but more than rights
     Unsure,    ///< no place was found, but not all could be read
     Place
 };
-Tells tellsOf(const FileReport& report);
+/// `names` as for placesTold().
+Tells tellsOf(const FileReport& report, const std::vector<std::string>& names = {});
 /// "It tells a place: 54.12 N, 3.45 W · Heronsluice."
 std::string verdict(const FileReport& report);
 

@@ -3,6 +3,7 @@
 #include "record/ledger.h"
 
 #include "base/files.h"
+#include "base/json_text.h"
 #include "base/safe_text.h"
 #include "base/text.h"
 
@@ -121,7 +122,7 @@ void saveLedger(const Ledger& ledger, const std::filesystem::path& file) {
 
 Ledger ledgerFromJson(const json& in, const std::string& subject) {
     try {
-        if (in.at("format") != kLedgerFormat || in.at("version").get<int>() > kLedgerVersion)
+        if (in.at("format") != kLedgerFormat || versionIn(in) - 1 >= kLedgerVersion)
             throw Problem(ProblemKind::BadFile, subject, "this is no ledger this version can read");
         Ledger ledger;
         ledger.started = in.at("started").get<std::string>();

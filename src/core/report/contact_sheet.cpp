@@ -40,7 +40,9 @@ std::vector<Shown> shownRows(const Ledger& ledger) {
             shown.found = "already there";
         else
             shown.found =
-                std::string(row.noPlaceInCopy ? "tells no place" : "TELLS THE PLACE") +
+                std::string(row.noPlaceInCopy ? "tells no place"
+                            : row.placeOpened ? "TELLS THE PLACE"
+                                              : "A PLACE STANDS IN ITS WORDS") +
                 (row.rightsInCopy ? " · rights written" : " · no rights written") +
                 (row.readability > 0 ? " · seal " + trimmedNumber(row.readability, 1) + " : 1" : "");
         out.push_back(std::move(shown));

@@ -242,16 +242,34 @@ void cutCoordinatesOut(const FieldInfo& field, FieldOutcome& outcome) {
     std::erase_if(outcome.after.languages, [](const auto& entry) { return entry.second.empty(); });
 }
 
+/// The maker's address may well name the town of the picture: that is said, and left.
+void lookAtContact(const FieldInfo& field, FieldOutcome& outcome, const Metadata& metadata) {
+    for (const auto& item : outcome.after.items)
+        for (const auto& place : placesIn(item, metadata.placeNames))
+            if (place == kCoordinates)
+                outcome.places = joinedOnce(outcome.places, {place});
+            else
+                addNote(outcome.notes, {NoteKind::PlaceInContact,
+                                        field.label + ": " + place,
+                                        {{"where", field.label}, {"place", place}}});
+}
+
 /// Words that name a removed place: told, and cut where the rules say so.
 void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Metadata& metadata) {
     if (privacy.opensLocation())
         return;
     for (auto& [key, outcome] : applied.fields) {
         const auto* field = metadataField(key);
-        if (field->category == Category::Contact || field->placeField)
-            continue; // the studio's own town is meant to be there
-        if (privacy.cutCoordinates)
+        if (field->placeField)
+            continue;
+        const bool contact = field->category == Category::Contact;
+        // Where to find the studio, as somebody wrote it for these copies, is meant to be there.
+        if (privacy.cutCoordinates && !(contact && (outcome.byHand || outcome.changed())))
             cutCoordinatesOut(*field, outcome);
+        if (contact) {
+            lookAtContact(*field, outcome, metadata);
+            continue;
+        }
         auto& items = outcome.after.items;
         const bool cut = field->key == "keywords" ? privacy.dropPlaceKeywords
                                                   : privacy.blankPlaceTexts && !outcome.byHand &&

@@ -5,11 +5,14 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "formats/output_format.h"
+#include "privacy/rules.h"
 #include "privacy/tables.h"
+#include "privacy/verdict.h"
 
 #include <algorithm>
 #include <cstring>
 #include <map>
+#include <optional>
 
 namespace keepseal {
 namespace {
@@ -32,26 +35,29 @@ public:
             if (const auto* field = metadataField(key))
                 expect(*field, value, format);
         if (!words.takenAt.empty())
-            m_texts.emplace("photoshop:DateCreated", words.takenAt);
+            m_texts.emplace("photoshop:DateCreated", Text{words.takenAt});
         for (const auto& [name, text] : words.history)
-            m_texts.emplace(name, readableText(text));
+            m_texts.emplace(name, Text{readableText(text)});
     }
 
-    bool take(const Finding& finding) {
+    /// What was promised there; the field is nullptr for a value that is no field's. Nothing: it was not
+    /// promised.
+    std::optional<const FieldInfo*> take(const Finding& finding) {
         if (finding.exif) {
             const auto tag = std::find(m_tags.begin(), m_tags.end(), *finding.exif);
             if (tag != m_tags.end()) {
                 m_tags.erase(tag);
-                return true;
+                return nullptr;
             }
         }
         const auto [first, last] = m_texts.equal_range(finding.name);
         for (auto text = first; text != last; ++text)
-            if (agree(text->second, finding)) {
+            if (agree(text->second.text, finding)) {
+                const auto* field = text->second.field;
                 m_texts.erase(text);
-                return true;
+                return field;
             }
-        return false;
+        return std::nullopt;
     }
 
     std::string missing() const {
@@ -61,18 +67,26 @@ public:
     }
 
 private:
+    struct Text {
+        std::string text;
+        const FieldInfo* field = nullptr;
+    };
+
     void expect(const FieldInfo& field, const FieldValue& value, const OutputFormat& format) {
+        const auto add = [&](const std::string& name, const std::string& text) {
+            m_texts.emplace(name, Text{readableText(text), &field});
+        };
         std::string joined;
         for (const auto& item : value.items) {
             joined += (joined.empty() ? "" : "; ") + item;
-            m_texts.emplace(field.xmp, readableText(item));
+            add(field.xmp, item);
             if (field.iimDataset && format.iim)
-                m_texts.emplace(field.iimName(), readableText(cutUtf8(item, field.iimBytes)));
+                add(field.iimName(), cutUtf8(item, field.iimBytes));
         }
         for (const auto& [language, text] : value.languages)
-            m_texts.emplace(field.xmp, readableText(text));
+            add(field.xmp, text);
         if (format.exif && field.exifTag && !joined.empty())
-            m_texts.emplace(field.exifName(), readableText(joined));
+            add(field.exifName(), joined);
     }
 
     static bool agree(const std::string& promised, const Finding& finding) {
@@ -83,15 +97,23 @@ private:
         return inExif && found.size() >= kExifAtLeast && promised.starts_with(found);
     }
 
-    std::multimap<std::string, std::string> m_texts;
+    std::multimap<std::string, Text> m_texts;
     std::vector<ExifValue> m_tags;
 };
 
-void holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
+/// The fields that the findings are of, by a finding's index: a person's own words.
+using OwnWords = std::map<std::size_t, const FieldInfo*>;
+
+OwnWords holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
+    OwnWords own;
     Promised promised(promise.words, outputFormat(promise.format));
-    for (const auto& finding : check.report.findings) {
-        if (isOwnBlock(finding.where) && promised.take(finding))
+    for (std::size_t i = 0; i < check.report.findings.size(); ++i) {
+        const auto& finding = check.report.findings[i];
+        if (const auto taken = isOwnBlock(finding.where) ? promised.take(finding) : std::nullopt) {
+            if (*taken)
+                own.emplace(i, *taken);
             continue;
+        }
         const bool allowed = finding.category == Category::Technical ||
                              (finding.category == Category::Preview && promise.preview);
         if (!allowed)
@@ -103,6 +125,23 @@ void holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
     check.rightsInStep = missing.empty();
     if (!missing.empty())
         addNote(check.failures, {NoteKind::CopyLacksWords, missing, {}});
+    return own;
+}
+
+/// A person's own words that hold a place are told; whatever else holds one is a fault.
+void judgePlaces(const CopyPromise& promise, const OwnWords& own, CopyCheck& check) {
+    const auto told = placesTold(check.report, promise.placeNames);
+    check.noPlace = told.empty();
+    if (promise.opensLocation)
+        return;
+    for (const auto& [index, place] : told) {
+        const auto& finding = check.report.findings[index];
+        const auto field = own.find(index);
+        if (field != own.end() && !field->second->placeField)
+            addNote(check.words, placeNote(place, field->second->label));
+        else
+            addNote(check.failures, {NoteKind::CopyTellsPlace, finding.where + ": " + finding.name, {}});
+    }
 }
 
 /// All that the copy is meant to say, for telling a person's own words from a leak.
@@ -146,20 +185,14 @@ CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const Fi
     CopyCheck check;
     auto read = outputFormat(promise.format).readBack(copy);
     check.report = std::move(read.report);
-    holdAgainstPromise(promise, check);
+    const auto own = holdAgainstPromise(promise, check);
     if (!read.fault.empty())
         addNote(check.failures, {NoteKind::CopyNotAsPlanned, read.fault, {}});
     else if (!(read.size == promise.size))
         addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its size in pixels", {}});
-    // Coordinates that a person wrote into a text are told as a warning; anything else that tells is a fault.
-    check.noPlace =
-        std::none_of(check.report.findings.begin(), check.report.findings.end(),
-                     [](const auto& f) { return f.category == Category::Location && f.tellsPlace; });
-    if (promise.opensLocation)
-        return check;
-    if (!check.noPlace)
-        addNote(check.failures, {NoteKind::CopyTellsPlace, check.report.placeText(), {}});
-    searchSecrets(copy, original, promise.words, check);
+    judgePlaces(promise, own, check);
+    if (!promise.opensLocation)
+        searchSecrets(copy, original, promise.words, check);
     return check;
 }
 

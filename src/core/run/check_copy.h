@@ -14,15 +14,17 @@ struct CopyPromise {
     std::string format = "jpeg"; ///< key of an output format
     Size size;
     CopyWords words;
-    bool opensLocation = false; ///< the delivery says in words that the place is told
-    bool preview = false;       ///< a new preview of the copy itself
+    bool opensLocation = false;            ///< the delivery says in words that the place is told
+    bool preview = false;                  ///< a new preview of the copy itself
+    std::vector<std::string> placeNames{}; ///< names of the place that the original and its sidecar told
 };
 
 struct CopyCheck {
     FileReport report;
-    bool noPlace = false;
+    bool noPlace = false;      ///< the verdict of placesTold(), with the names of the original's place
     bool rightsInStep = false; ///< all that was promised is there; also when nothing was
     Notes failures;            ///< any one of them means: not delivered
+    Notes words;               ///< a person's own words that hold a place: told, and no failure
 };
 
 /// `original` is what the original told. Where a format has no place for IIM, XMP and Exif must be in step.

@@ -3,6 +3,7 @@
 #include "run/journal.h"
 
 #include "base/files.h"
+#include "base/json_text.h"
 #include "base/text.h"
 #include "plan/plan_json.h"
 #include "record/register.h"
@@ -132,7 +133,7 @@ JournalContents readJournal(const fs::path& file) {
     JournalContents out;
     try {
         const auto head = json::parse(line);
-        if (head.at("format") != kJournalFormat || head.at("version").get<int>() > kJournalVersion)
+        if (head.at("format") != kJournalFormat || versionIn(head) - 1 >= kJournalVersion)
             throw Problem(ProblemKind::BadFile, file.string(), "this is no journal this version can read");
         out.started = head.at("started").get<std::string>();
         out.plan = planFromJson(head.at("plan"), file.string());

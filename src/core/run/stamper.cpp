@@ -164,7 +164,7 @@ private:
         return deliverable(row, encoded.notes) &&
                deliver(encoded.bytes,
                        {encoding.format, chain.sizes.whole, encoding.words, delivery.privacy.opensLocation(),
-                        encoding.preview},
+                        encoding.preview, m_metadata.placeNames},
                        planned, *destination, row);
     }
 
@@ -183,6 +183,7 @@ private:
         auto check = checkCopy(*staged, promise, m_report);
         if (staged->size() != bytes.size())
             addNote(check.failures, {NoteKind::CopyNotAsPlanned, "it is not whole", {}});
+        addNotes(check.failures, check.words);
         if (!deliverable(row, check.failures))
             return false;
         row.copyFingerprint = fingerprint(ByteSpan(bytes));

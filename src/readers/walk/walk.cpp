@@ -40,6 +40,9 @@ Finding& Walk::add(const std::string& place, const std::string& name, const std:
 
 Finding& Walk::addText(const std::string& place, const std::string& name, std::string_view raw,
                        Category category) const {
+    // Brush strokes and curves of an editing history are pairs of numbers too, and never stay.
+    const bool numbers = category == Category::History && name.starts_with("crs:") && !name.ends_with("Name");
+    const bool coordinates = !numbers && holdsCoordinates(raw);
     const auto cut = raw.size() > kMostText ? cutUtf8(raw, kMostText) : std::string();
     if (!cut.empty())
         raw = cut;
@@ -47,13 +50,16 @@ Finding& Walk::addText(const std::string& place, const std::string& name, std::s
         raw = raw.substr(0, kTextWhenSpent);
     auto& finding = add(place, name, printable(raw), category);
     auto whole = readableText(raw);
-    // Brush strokes and curves of an editing history are pairs of numbers too, and never stay.
-    const bool numbers = category == Category::History || category == Category::Technical;
-    finding.tellsPlace = finding.tellsPlace || (!numbers && holdsCoordinates(whole));
+    finding.tellsPlace = finding.tellsPlace || coordinates;
     finding.notUtf8 = !isUtf8(raw);
     if (whole != finding.value)
         finding.text = std::move(whole);
     return finding;
+}
+
+void Walk::addName(const std::string& place, const std::string& name, std::string_view raw) const {
+    if (holdsCoordinates(raw))
+        addText(place, name, raw, Category::Other);
 }
 
 void Walk::notSearched(const std::string& what) const {

@@ -58,6 +58,9 @@ struct Walk {
     /// A finding whose text a person wrote, as raw bytes: a pair of coordinates in it tells a place.
     Finding& addText(const std::string& place, const std::string& name, std::string_view raw,
                      Category category) const;
+    /// The same for what is no value of its own (a keyword, a namespace): told only when it holds
+    /// coordinates.
+    void addName(const std::string& place, const std::string& name, std::string_view raw) const;
     void secret(ByteSpan bytes) const;
     void notSearched(const std::string& what) const;
 };
@@ -70,7 +73,10 @@ void tiff(const Walk& walk, const Stretch& stretch, const std::string& place);
 void xmp(const Walk& walk, std::string_view packet);
 void imageResources(const Walk& walk, const Stretch& stretch);
 void iim(const Walk& walk, ByteSpan bytes);
-/// Searches bytes of unknown meaning for Exif and XMP blocks, pictures and video places.
+/// Tells the texts among bytes of unknown meaning that hold coordinates.
+void texts(const Walk& walk, ByteSpan bytes);
+/// Searches bytes of unknown meaning for Exif and XMP blocks, pictures, video places and texts that hold
+/// coordinates.
 void scan(const Walk& walk, const Stretch& stretch);
 
 /// Big- or little-endian whole numbers; `at` must lie inside.

@@ -20,6 +20,7 @@ void resource(const Walk& walk, unsigned id, const Stretch& data) {
         iim(walk, bytes);
     } else if (id == 0x03ED || id == 0x040F) {
         walk.add("image resources", id == 0x03ED ? "resolution" : "ICC profile", size, Category::Technical);
+        texts(walk.inside(name), data.bytes(0, data.length));
     } else if (id == 0x0409 || id == 0x040C) {
         walk.add("image resources", "embedded preview", size, Category::Preview);
         scan(walk.inside(name), data);
@@ -48,12 +49,14 @@ void imageResources(const Walk& walk, const Stretch& stretch) {
             return walk.notSearched("image resources: no block where one should be");
         const auto id = static_cast<unsigned>(number(head, 4, 2));
         const std::uint64_t nameBytes = (1ULL + head[6] + 1) / 2 * 2; // padded to even
+        walk.at(stretch.part(at, 8)).addName("image resources", "name", textOf(head).substr(7, head[6]));
         const auto length = number(stretch.bytes(at + 6 + nameBytes, 4), 0, 4);
         const auto data = stretch.part(at + 10 + nameBytes, length);
         if (id == 0x0404)
             datasets = data.bytes(0, data.length);
         if (id == 0x0425)
-            stated = data.bytes(0, 16);
+            stated = data.bytes(0, 16),
+            texts(walk.at(data).inside("IPTC digest"), data.bytes(0, data.length));
         else
             resource(walk.at(data), id, data);
         at += 10 + nameBytes + length + length % 2;

@@ -109,8 +109,10 @@ private:
                 return itemList(box.payload, inner);
             return boxes(box.payload, inner, depth + 1);
         }
-        if (block(here, box.type, box.payload) || isTechnical(box.type))
+        if (block(here, box.type, box.payload))
             return;
+        if (isTechnical(box.type)) // a colour profile has texts
+            return texts(here.inside(inner), box.payload.bytes(0, kMaxXmp));
         if (box.type == "mdat")
             m_media.push_back(box.payload);
         else if (box.type == "uuid")

@@ -35,6 +35,7 @@ void applicationSegment(const Walk& walk, int marker, const Stretch& payload, Ch
     const auto size = byteText(payload.length);
     if (marker == 0xE0 && (start.starts_with("JFIF\0"sv))) {
         walk.add(place, "JFIF", size, Category::Technical);
+        texts(walk.inside("JFIF"), payload.bytes(0, payload.length));
         // Bytes 12 and 13 count the pixels of an uncompressed preview.
         if (head.size() >= 14 && head[12] != 0 && head[13] != 0)
             walk.add(place, "JFIF preview", size, Category::Preview);
@@ -51,6 +52,7 @@ void applicationSegment(const Walk& walk, int marker, const Stretch& payload, Ch
             chained.extendedXmp += textOf(chunk);
     } else if (marker == 0xE2 && start.starts_with("ICC_PROFILE\0"sv)) {
         walk.add(place, "ICC profile", size, Category::Technical);
+        texts(walk.inside("ICC profile"), payload.bytes(0, payload.length));
     } else if (marker == 0xE2 && start.starts_with("MPF\0"sv)) {
         walk.add(place, "MPF (further images)", size, Category::Preview);
         tiff(walk.inside("MPF"), payload.part(4, payload.length), "index");
@@ -63,6 +65,7 @@ void applicationSegment(const Walk& walk, int marker, const Stretch& payload, Ch
             chained.resources += textOf(chunk);
     } else if (marker == 0xEE && start.starts_with("Adobe"sv)) {
         walk.add(place, "Adobe (colour transform)", size, Category::Technical);
+        texts(walk.inside("Adobe"), payload.bytes(0, payload.length));
     } else {
         walk.add(place, "unknown segment \"" + printable(start.substr(0, start.find('\0')), 24) + "\"", size,
                  Category::Other);
@@ -156,6 +159,8 @@ void jpeg(const Walk& walk, const Stretch& stretch) {
         else if (marker == 0xFE) {
             const Bytes text = payload.bytes(0, payload.length);
             here.addText("COM", "comment", textOf(text), Category::Other);
+            if (textOf(text).find('\0') != std::string_view::npos) // UTF-16, or something behind the words
+                texts(here.inside("COM"), text);
         }
         at += 2 + std::max<std::uint64_t>(length, 2);
         if (marker == 0xDA && walk.reach == Reach::Headers)

@@ -61,6 +61,7 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
     const auto end = std::min(all.find('\0'), all.size());
     const std::string keyword = printable(all.substr(0, end), 80);
     std::string text;
+    walk.addName(type, "keyword", all.substr(0, end));
     if (end < all.size()) {
         auto rest = all.substr(end + 1);
         if (type == "tEXt")
@@ -70,8 +71,11 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
         else if (rest.size() > 2) { // iTXt: flag, method, language \0, translated keyword \0, text
             const bool packed = rest[0] == 1;
             rest.remove_prefix(2);
-            for (int i = 0; i < 2; ++i)
+            for (int i = 0; i < 2; ++i) {
+                walk.addName(type, i == 0 ? "language" : "translated keyword",
+                             rest.substr(0, rest.find('\0')));
                 rest.remove_prefix(std::min(rest.find('\0'), rest.size() - 1) + 1);
+            }
             text = packed ? zlibUnpacked(rest, kMaxText, walk.budget) : std::string(rest);
         }
     }
@@ -83,6 +87,15 @@ void textChunk(const Walk& walk, const std::string& type, const Bytes& data) {
     walk.addText(type, keyword, text, rights ? Category::Rights : Category::Other);
     if (text.find("<x:xmpmeta") != std::string::npos)
         xmp(walk.inside(type), text);
+}
+
+/// Its name, a method, then the profile, packed.
+void profileChunk(const Walk& walk, const Bytes& data) {
+    const auto all = textOf(data);
+    const auto end = std::min(all.find('\0'), all.size());
+    walk.addName("iCCP", "name", all.substr(0, end));
+    if (end + 2 < all.size())
+        texts(walk.inside("ICC profile"), bytesOf(zlibUnpacked(all.substr(end + 2), kMaxText, walk.budget)));
 }
 
 } // namespace
@@ -105,11 +118,13 @@ void png(const Walk& walk, const Stretch& stretch) {
             textChunk(here, type, payload.bytes(0, kMaxText));
         else if (type == "tIME")
             here.add(type, "last changed", "", Category::DateTaken);
-        else if (type == "iCCP" || type == "pHYs")
+        else if (type == "iCCP" || type == "pHYs") {
             here.add(type, type, byteText(length), Category::Technical);
-        else if (!type.empty() && type != "IHDR" && type != "IDAT" && type != "PLTE" && type != "IEND" &&
-                 type != "tRNS" && type != "gAMA" && type != "cHRM" && type != "sRGB" && type != "bKGD" &&
-                 type != "sBIT" && type != "hIST") {
+            if (type == "iCCP")
+                profileChunk(here, payload.bytes(0, kMaxText));
+        } else if (!type.empty() && type != "IHDR" && type != "IDAT" && type != "PLTE" && type != "IEND" &&
+                   type != "tRNS" && type != "gAMA" && type != "cHRM" && type != "sRGB" && type != "bKGD" &&
+                   type != "sBIT" && type != "hIST") {
             here.add(type, "unknown chunk", byteText(length), Category::Other);
             scan(here.inside(type), payload);
         }

@@ -16,6 +16,7 @@ using namespace std::string_view_literals;
 
 constexpr int kMaxBlocks = 64;
 constexpr std::uint64_t kWindow = 16ULL << 20, kOverlap = 1ULL << 20, kMostSearched = 2ULL << 30;
+constexpr std::size_t kTextOverlap = 4096;
 
 struct Scan {
     const Walk walk;
@@ -114,6 +115,8 @@ void scan(const Walk& walk, const Stretch& stretch) {
         videos(s);
         videoPlaces(s);
         pictures(s);
+        // The overlap is the next window's; a text that is cut there is searched in both halves.
+        texts(s.walk, ByteSpan(bytes).first(std::min<std::size_t>(bytes.size(), kWindow + kTextOverlap)));
         blocks = s.blocks;
     }
 }

@@ -197,7 +197,13 @@ private:
         if (kind != IfdKind::Gps && follow(e, name))
             return;
         const Walk here = e.data.length > 0 ? m_walk.at(e.data) : m_walk;
-        auto& finding = here.addText(name, meaning.name, shown(e), meaning.category);
+        // Rows of numbers are matrices and curves; two may be a latitude and a longitude.
+        const bool row = e.type != 1 && e.type != 2 && e.type != 7 && e.count > 2;
+        const bool bytes = (e.type == 1 || e.type == 7) && e.tag != 0x9286;
+        if (bytes && meaning.category != Category::Other)
+            texts(here.inside(name + " / " + meaning.name), raw(e));
+        auto& finding = row ? here.add(name, meaning.name, shown(e), meaning.category)
+                            : here.addText(name, meaning.name, shown(e), meaning.category);
         if (m_walk.depth == 0)
             finding.exif = kept(e, kind);
         if (kind == IfdKind::Gps)

@@ -36,6 +36,7 @@ void webp(const Walk& walk, const Stretch& stretch) {
             xmp(here, textOf(packet));
         } else if (type == "ICCP") {
             here.add("ICCP", "ICC profile", byteText(length), Category::Technical);
+            texts(here.inside("ICC profile"), payload.bytes(0, payload.length));
         } else if (!isPicture(type)) {
             here.add(type, "unknown chunk", byteText(length), Category::Other);
             scan(here.inside(type), payload);

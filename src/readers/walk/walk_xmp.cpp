@@ -42,9 +42,15 @@ public:
     void node(pugi::xml_node element, int nesting) {
         if (nesting > kMaxNesting)
             return m_walk.notSearched("XMP: nested too deep");
-        for (const auto child : element.children())
-            if (child.type() == pugi::node_element && m_walk.goOn())
+        for (const auto child : element.children()) {
+            if (!m_walk.goOn())
+                return;
+            if (child.type() == pugi::node_element)
                 visit(child, nesting);
+            else if (child.type() == pugi::node_comment || child.type() == pugi::node_pi)
+                m_walk.addName("XMP", child.type() == pugi::node_pi ? "instruction" : "comment",
+                               child.value());
+        }
     }
 
 private:
@@ -70,11 +76,11 @@ private:
     void property(pugi::xml_node scope, pugi::xml_attribute attribute) {
         const std::string_view raw = attribute.name();
         if (raw == "xmlns" || raw.starts_with("xmlns:"))
-            return;
+            return m_walk.addName("XMP", "namespace", attribute.value());
         const auto name = qualified(scope, raw);
         const bool isSyntax = name.starts_with("rdf:") || name.starts_with("x:") || name.starts_with("xml:");
         if (isSyntax && name != "rdf:resource" && name != "rdf:value")
-            return;
+            return m_walk.addName("XMP", name, attribute.value());
         auto path = m_path;
         if (!isSyntax)
             path.push_back(name);
@@ -116,10 +122,15 @@ void xmp(const Walk& walk, std::string_view packet) {
     if (packet.size() > kMaxPacket || !walk.budget.unpackBytes(packet.size()))
         return unreadable(walk, packet.substr(0, kMaxPacket));
     pugi::xml_document document;
-    constexpr unsigned flags = pugi::parse_default | pugi::parse_trim_pcdata;
+    constexpr unsigned flags =
+        pugi::parse_default | pugi::parse_trim_pcdata | pugi::parse_comments | pugi::parse_pi;
     if (!document.load_buffer(packet.data(), packet.size(), flags))
         return unreadable(walk, packet);
     PacketWalker(walk).node(document, 0);
+    if (const auto end = packet.rfind('>'); end != std::string_view::npos)
+        walk.addName("XMP", "behind the packet", packet.substr(end + 1));
+    if (const auto end = packet.rfind("</x:xmpmeta>"); end != std::string_view::npos)
+        walk.addName("XMP", "behind the packet", packet.substr(end + 12));
 }
 
 } // namespace keepseal::walk

@@ -15,6 +15,7 @@ using ::testing::Contains;
 using ::testing::ElementsAre;
 using ::testing::HasSubstr;
 using ::testing::IsEmpty;
+using ::testing::UnorderedElementsAre;
 
 namespace {
 
@@ -143,15 +144,22 @@ TEST_F(Applying, ARemovedPlaceInAWordThatStaysIsSaidOrCut) {
     original.fields["keywords"] = FieldValue(std::vector<std::string>{"kites", "Heronsluice"});
     original.fields["title"] = "Heronsluicers"; // another word
     original.fields["contact_city"] = "Heronsluice";
-    EXPECT_THAT(said(run().notes()), ElementsAre(HasSubstr("Description"), HasSubstr("Keywords")));
+    EXPECT_THAT(said(run().notes()), UnorderedElementsAre(HasSubstr("Description"), HasSubstr("Keywords"),
+                                                          HasSubstr("maker's address")));
     privacy.dropPlaceKeywords = privacy.blankPlaceTexts = true;
     EXPECT_EQ(after("keywords"), "kites");
     EXPECT_EQ(after("description"), "");
     EXPECT_EQ(after("title"), "Heronsluicers");
     EXPECT_EQ(after("contact_city"), "Heronsluice");             // the studio's own address
     EXPECT_EQ(countOf(run().notes(), Severity::WorthALook), 0U); // told, as facts
-    EXPECT_EQ(countOf(run().notes(), Severity::Fact), 2U);
+    EXPECT_EQ(countOf(run().notes(), Severity::Fact), 3U);
     privacy = {};
+    original.fields = {{"contact_url", "https://maps.example/@54.2512,3.5034"}};
+    EXPECT_EQ(after("contact_url"), ""); // from the original; typed for these copies it is the studio's
+    byHand["contact_url"] = "https://maps.example/@54.2512,3.5034";
+    EXPECT_EQ(after("contact_url"), "https://maps.example/@54.2512,3.5034");
+    EXPECT_THAT(said(run().notes()), Contains(HasSubstr("coordinates stand in")));
+    byHand.clear();
     original.fields = {{"description", "at 54.2512, 3.5034 by the pier"}};
     EXPECT_EQ(after("description"), "at by the pier");
     EXPECT_TRUE(holdsKind(run().notes(), NoteKind::CoordinatesCut));

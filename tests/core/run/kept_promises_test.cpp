@@ -202,6 +202,11 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
              p.words({"-XMP-dc:Description=54.2512, 3.5034"});
              p.delivery.privacy.cutCoordinates = false;
          }},
+        {NoteKind::PlaceInContact,
+         [](P& p) {
+             p.words({std::string("-XMP-photoshop:City=") + kSecretCity,
+                      std::string("-XMP-iptcCore:CreatorCity=") + kSecretCity});
+         }},
         {NoteKind::PlaceOpened,
          [=](P& p) {
              inHeronsluice(p, "Kites");

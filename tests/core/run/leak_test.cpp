@@ -5,6 +5,7 @@
 #include "metadata/metadata.h"
 #include "privacy/verdict.h"
 #include "run/run.h"
+#include "support/hiding_spots.h"
 #include "support/leak_corpus.h"
 
 #include <gmock/gmock.h>
@@ -82,6 +83,7 @@ TEST(Leaks, NoPlantedSecretSurvivesAnyWritingPath) {
         ASSERT_EQ(row.outcome, Outcome::Made)
             << row.original << " " << row.delivery << ": " << (row.problem ? row.problem->sentence() : "");
         EXPECT_TRUE(row.noPlaceInCopy && row.originalUntouched());
+        EXPECT_NE(tellsOf(readTold(row.copy).report), Tells::Place) << row.copy; // the same verdict
         copies.push_back(row.copy);
     }
     for (const auto& [copy, told] : everything(copies))
@@ -89,6 +91,89 @@ TEST(Leaks, NoPlantedSecretSurvivesAnyWritingPath) {
             for (const auto& secret : leak.secrets)
                 EXPECT_EQ(told.find(secret), std::string::npos)
                     << secret << " of " << leak.file << " is in " << copy;
+}
+
+namespace {
+
+/// As open as a delivery can be short of the place itself; `cut`: coordinates are cut out of the words that
+/// stay.
+Delivery mostOpen(const fs::path& out, bool cut) {
+    auto open = sampleDelivery(out);
+    open.name = cut ? "cut" : "uncut";
+    open.seal.on = open.rights.on = open.fit.on = false;
+    auto& rules = open.privacy;
+    rules.camera = rules.serial = rules.history = rules.dateTaken = rules.description = rules.contact =
+        Stay::Keep;
+    rules.keepRating = rules.newPreview = true;
+    rules.cutCoordinates = cut;
+    open.file.choose("png"), open.file.choose("tiff"), open.file.choose("webp");
+    return open;
+}
+
+} // namespace
+
+TEST(Leaks, CoordinatesAreGoneFromEveryHidingSpotAndLedgerAndSearchAgree) {
+    const TempFolder folder;
+    const HidingSpots spots(folder / "in");
+    ASSERT_GE(spots.all().size(), 150U);
+    std::vector<fs::path> originals;
+    for (const auto& spot : spots.all())
+        originals.push_back(spot.file);
+    std::map<fs::path, const HidingSpot*> of;
+    for (const auto& spot : spots.all()) {
+        of[spot.file] = &spot;
+        EXPECT_TRUE(readTold(spot.file).report.tellsPlace())
+            << spot.name << " is not found by our own search";
+    }
+    auto uncut = mostOpen(folder / "uncut", false);
+    for (const char* other : {"png", "tiff", "webp"})
+        uncut.file.choose(other, false);
+    const std::atomic<bool> stop{false};
+    const auto result = runPlan(makePlan(originals, {mostOpen(folder / "cut", true), uncut}, "/"), {}, stop,
+                                [](const RunEvent&) {});
+    std::vector<fs::path> cut;
+    std::size_t told = 0;
+    for (const auto& row : result.ledger.rows) {
+        const auto& spot = *of.at(row.original);
+        ASSERT_EQ(row.outcome, Outcome::Made)
+            << spot.name << ": " << ::testing::PrintToString(said(row.heldBackBy()));
+        EXPECT_EQ(row.noPlaceInCopy, tellsOf(readTold(row.copy).report) != Tells::Place) << spot.name;
+        if (row.delivery == "cut") {
+            EXPECT_TRUE(row.noPlaceInCopy) << spot.name;
+            EXPECT_FALSE(holdsText(readText(row.copy), spot.secret)) << spot.name << ": " << row.copy;
+            if (row.copy.extension() == ".png") // what is compressed there another reader unpacks
+                cut.push_back(row.copy);
+        } else if (!row.noPlaceInCopy) {
+            ++told;
+            EXPECT_TRUE(holdsKind(row.notes, NoteKind::CoordinatesInWords)) << spot.name;
+        }
+    }
+    EXPECT_GT(told, 40U); // what was not cut is in the copies, and it is said
+    for (const auto& [copy, all] : everything(cut))
+        for (const auto& spot : spots.all())
+            EXPECT_FALSE(holdsText(all, spot.secret)) << spot.name << ": " << copy;
+}
+
+TEST(Leaks, APersonsOwnWordsThatNameThePlaceAreSaidAndTheLedgerDoesNotSayNoPlace) {
+    const TempFolder folder;
+    Planted planted;
+    planted.xmpCity = kSecretCity;
+    planted.description = std::string("Kites at ") + kSecretCity;
+    makePicture(folder / "in/a.jpg", 80, 60, planted);
+    auto delivery = sampleDelivery(folder / "out");
+    delivery.rights.setAlways("contact_city", kSecretCity); // the studio's own address is none
+    const std::atomic<bool> stop{false};
+    const auto result =
+        runPlan(makePlan({folder / "in/a.jpg"}, {delivery}, "/"), {}, stop, [](const RunEvent&) {});
+    const auto& row = result.ledger.rows.at(0);
+    ASSERT_EQ(row.outcome, Outcome::Made);
+    EXPECT_FALSE(row.noPlaceInCopy);
+    EXPECT_TRUE(holdsKind(row.notes, NoteKind::PlaceInWords));
+    const auto report = readTold(row.copy).report;
+    EXPECT_EQ(tellsOf(report, {kSecretCity}), Tells::Place);
+    EXPECT_NE(tellsOf(report, {"Marshwater"}), Tells::Place);
+    for (const auto& told : placesTold(report, {kSecretCity}))
+        EXPECT_NE(report.findings[told.finding].category, Category::Contact);
 }
 
 TEST(Leaks, OurOwnSearchFindsThePlaceInEveryOriginalThatTellsOne) {
