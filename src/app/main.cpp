@@ -11,6 +11,7 @@
 #include "cage/cage.h"
 #include "delivery/json.h"
 #include "picture/develop.h"
+#include "widgets/markup.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -87,6 +88,7 @@ int main(int argc, char** argv) {
     holdStandardStreams();
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     QApplication app(argc, argv);
+    plainLabels(app);
     QApplication::setApplicationName("keep-seal");
     QApplication::setApplicationDisplayName("Keep Seal");
     QApplication::setApplicationVersion(KEEPSEAL_VERSION);

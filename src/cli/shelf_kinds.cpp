@@ -4,14 +4,18 @@
 #include "base/files.h"
 #include "cli/border_commands.h"
 #include "cli/library_commands.h"
+#include "cli/print.h"
 #include "cli/seal_commands.h"
 #include "cli/shelves.h"
 #include "cli/word_commands.h"
 #include "delivery/json.h"
+#include "library/arrival.h"
 #include "library/bundle.h"
 #include "library/shelf.h"
 #include "rights/sheet_xmp.h"
 #include "seal/design_json.h"
+
+#include <iostream>
 
 namespace keepseal::cli {
 namespace {
@@ -85,6 +89,17 @@ ShelfRow rowOfSeal(const SavedSeal& seal) {
     return {seal.key, seal.design.name, seal.notes, seal.shipped, seal.tags};
 }
 
+void tellClosed(const Arrival& arrival) {
+    for (const auto& name : arrival.wantThePlace)
+        std::cerr << shown(name)
+                  << " asks that its copies tell where pictures were taken: it comes in with that closed\n";
+}
+
+void tellTypefaces(const TakenIn& taken) {
+    for (const auto& family : taken.typefacesLeft)
+        std::cerr << "the typeface " << shown(family) << " is here already: yours stays\n";
+}
+
 SavedSeal savedSeal(const std::string& nameOrFile) {
     std::error_code error;
     if (fs::is_regular_file(nameOrFile, error))
@@ -114,9 +129,20 @@ LibraryShelf deliveryShelf() {
         exportDeliveries(chosen, file, fs::current_path());
     };
     out.import = [item](const std::string& file) {
+        const auto arrival = std::make_shared<Arrival>(sharedDeliveries(file, {}));
+        tellClosed(*arrival);
         std::vector<ShelfItem> items;
-        for (const auto& delivery : importDeliveries(SealLibrary(), file))
-            items.push_back(item(delivery));
+        for (std::size_t i = 0; i < arrival->deliveries.size(); ++i) {
+            items.push_back(item(arrival->deliveries[i]));
+            // Logos and typefaces come with a delivery that is kept: none for one that is refused.
+            items.back().save = [arrival, i] {
+                auto one = *arrival;
+                one.deliveries = {arrival->deliveries[i]};
+                const auto in = takeIn(SealLibrary(), std::move(one));
+                tellTypefaces(in);
+                DeliveryLibrary().save({{}, false, in.deliveries.front(), in.deliveries.front().notes});
+            };
+        }
         return items;
     };
     return out;
@@ -187,9 +213,11 @@ LibraryShelf sealShelf() {
     };
     // A shared seal takes a free name, as in the window: its logos come with it.
     out.import = [](const std::string& file) {
+        const SealLibrary library;
+        const auto arrival = std::make_shared<Arrival>(sharedSeal(library, file));
         ShelfItem item;
-        item.name = importSeal(SealLibrary(), file).design.name;
-        item.save = [] {};
+        item.name = arrival->seal->design.name;
+        item.save = [arrival, library] { tellTypefaces(takeIn(library, *arrival)); };
         return std::vector{item};
     };
     return out;

@@ -6,9 +6,13 @@
 #include "theme/theme.h"
 #include "widgets/controls.h"
 
+#include "widgets/markup.h"
+
 #include <QApplication>
+#include <QLabel>
 #include <QPushButton>
 #include <QSignalSpy>
+#include <QToolTip>
 #include <QWheelEvent>
 #include <QtTest/QTest>
 #include <gtest/gtest.h>
@@ -215,4 +219,25 @@ TEST(Document, StepsOfOneMovementAreOneUndoAndBackAtTheStartThereIsNone) {
     EXPECT_TRUE(document.exceptions().empty()); // of a picture that is not in the job
     document.undoStack()->undo();
     EXPECT_EQ(document.exceptions().size(), 1U); // and it comes back with it
+}
+
+TEST(PlainLabels, ShowWhateverTheyAreGivenAsTextTooltipsIncluded) {
+    const QString nasty = "<h1>tide</h1><img src='x'>";
+    QLabel label(nasty);
+    label.show();
+    EXPECT_EQ(label.textFormat(), Qt::PlainText);
+    QToolTip::showText({10, 10}, nasty, &label);
+    int tips = 0;
+    for (auto* widget : QApplication::topLevelWidgets())
+        if (widget->inherits("QTipLabel")) {
+            ++tips;
+            EXPECT_EQ(qobject_cast<QLabel*>(widget)->textFormat(), Qt::PlainText);
+        }
+    EXPECT_EQ(tips, 1);
+    QToolTip::hideText();
+    QLabel ours;
+    Markup::of("<b>%1</b>: %2", {nasty, QString("%1")}).showOn(ours);
+    ours.show();
+    EXPECT_EQ(ours.textFormat(), Qt::RichText);
+    EXPECT_EQ(ours.text(), "<b>&lt;h1&gt;tide&lt;/h1&gt;&lt;img src='x'&gt;</b>: %1");
 }

@@ -7,6 +7,9 @@
 #include "run/journal.h"
 #include "shell/compare_deliveries.h"
 
+#include "delivery/json.h"
+#include "library/bundle.h"
+#include "widgets/arrival_dialog.h"
 #include <QApplication>
 #include <QClipboard>
 #include <QComboBox>
@@ -16,6 +19,7 @@
 #include <QMessageBox>
 #include <QPushButton>
 #include <QTableView>
+
 #include <gmock/gmock.h>
 
 namespace keepseal::app {
@@ -97,11 +101,54 @@ TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
     window.exportDeliveriesTo(folder / "share.zip", true);
     ASSERT_TRUE(fs::exists(folder / "share.zip"));
     const auto before = document().state().deliveries.size();
+    const auto arrival = [this]() -> ArrivalDialog* {
+        waitUntil([this] { return window.findChild<ArrivalDialog*>() != nullptr; }, kWait);
+        return window.findChild<ArrivalDialog*>();
+    };
     window.importDeliveriesFrom(folder / "share.zip");
+    ASSERT_TRUE(arrival());
+    EXPECT_EQ(document().state().deliveries.size(), before); // shown first, nothing taken
+    arrival()->reject();
+    EXPECT_TRUE(waitUntil([this] { return !window.findChild<ArrivalDialog*>(); }, kWait));
+    EXPECT_EQ(document().state().deliveries.size(), before);
+    window.importDeliveriesFrom(folder / "share.zip");
+    ASSERT_TRUE(arrival());
+    arrival()->takeButton()->click();
     EXPECT_EQ(document().state().deliveries.size(), 2 * before);
+    std::set<std::string> names;
+    for (const auto& item : document().state().deliveries)
+        names.insert(item.delivery.name);
+    EXPECT_EQ(names.size(), 2 * before); // two of one name became two
     EXPECT_TRUE(document().currentDelivery().place.folder.empty());
+    document().undoStack()->undo();
+    EXPECT_EQ(document().state().deliveries.size(), 2 * before - 1);
     window.importDeliveriesFrom(folder / "nowhere.zip");
-    EXPECT_THAT(window.notice().toStdString(), HasSubstr("nowhere.zip"));
+    EXPECT_TRUE(waitUntil([this] { return window.notice().contains("nowhere.zip"); }, kWait));
+}
+
+TEST_F(JobWindow, ASharedDeliveryCantOpenThePlaceAndItsNameIsNoMarkup) {
+    auto open = document().currentDelivery();
+    open.name = "<h1>Web</h1>";
+    open.privacy.location = Stay::Keep;
+    open.privacy.locationWords = kLocationWords;
+    exportDeliveries({open}, folder / "open.zip", folder.path());
+    window.importDeliveriesFrom(folder / "open.zip");
+    ASSERT_TRUE(waitUntil([this] { return window.findChild<ArrivalDialog*>() != nullptr; }, kWait));
+    auto* dialog = window.findChild<ArrivalDialog*>();
+    bool red = false;
+    for (const auto* label : dialog->findChildren<QLabel*>()) {
+        EXPECT_EQ(label->textFormat(), Qt::PlainText) << label->text().toStdString();
+        red = red || (label->text().contains("wants its copies to tell") &&
+                      label->styleSheet().contains(theme().bad.name()));
+    }
+    EXPECT_TRUE(red);
+    dialog->takeButton()->click();
+    EXPECT_EQ(document().currentDelivery().name, "<h1>Web</h1>");
+    EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
+    saveDelivery(open, folder / "open.json"); // nor does a file that is opened
+    window.openDelivery(folder / "open.json");
+    EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
+    EXPECT_THAT(window.notice().toStdString(), HasSubstr("closed"));
 }
 
 TEST_F(JobWindow, ConditionsShowOnCardWallAndPlan) {

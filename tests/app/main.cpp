@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/develop.h"
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QApplication>
 #include <gtest/gtest.h>
@@ -9,6 +10,7 @@
 int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
     QApplication app(argc, argv);
+    keepseal::app::plainLabels(app);
     keepseal::startPictureEngine(argv[0]);
     keepseal::app::loadTypeface();
     keepseal::app::setTheme(app, keepseal::app::ThemeKind::Dark, keepseal::app::Surround::Dark);

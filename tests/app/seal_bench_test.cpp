@@ -6,6 +6,7 @@
 #include "widgets/controls.h"
 #include "window_fixture.h"
 
+#include "widgets/arrival_dialog.h"
 #include <QComboBox>
 #include <QDropEvent>
 #include <QLineEdit>
@@ -13,6 +14,7 @@
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
+
 #include <gmock/gmock.h>
 
 using namespace keepseal;
@@ -403,10 +405,19 @@ TEST_F(Bench, ASealIsSharedTakenInAndSavedAsAPicture) {
     chooser.exportTo(toQt(folder / "mark.zip"));
     ASSERT_TRUE(fs::exists(folder / "mark.zip"));
     chooser.exportTo(toQt(folder / "mark.zip")); // never replaced: said, not done
+    const auto arrival = [&]() -> ArrivalDialog* {
+        waitUntil([&] { return chooser.findChild<ArrivalDialog*>() != nullptr; }, kWait);
+        return chooser.findChild<ArrivalDialog*>();
+    };
     chooser.importFrom(toQt(folder / "mark.zip"));
+    ASSERT_TRUE(arrival());
+    EXPECT_EQ(chooser.list()->count(), 1); // shown first
+    arrival()->takeButton()->click();
     EXPECT_EQ(chooser.list()->count(), 2);
+    EXPECT_TRUE(window.sealLibrary().find("Shared mark 2"));
     writeFile(folder / "no.zip", "nothing");
     chooser.importFrom(toQt(folder / "no.zip"));
+    EXPECT_TRUE(waitUntil([&] { return chooser.saidText().contains("no zip file"); }, kWait));
     EXPECT_EQ(chooser.list()->count(), 2);
     chooser.search()->setText("no seal has these words");
     EXPECT_EQ(chooser.list()->count(), 0);

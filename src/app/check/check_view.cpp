@@ -6,6 +6,7 @@
 #include "delivery/stations.h"
 #include "document/chain_of.h"
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QButtonGroup>
 #include <QComboBox>
@@ -169,7 +170,6 @@ QWidget* CheckView::makeBelow() {
     side->addLayout(zooms);
     m_detail->setWordWrap(true);
     m_detail->setAlignment(Qt::AlignTop);
-    m_detail->setTextFormat(Qt::RichText);
     m_detail->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     m_detail->setMinimumHeight(92);
     auto* scroll = new QScrollArea;
@@ -429,32 +429,32 @@ void CheckView::showDetail() {
     const auto& row = m_model->row(m_filter->mapToSource(index).row());
     const auto line = [](const QString& name, const QString& value) {
         return value.isEmpty()
-                   ? QString()
-                   : QString("<tr><td style='color:%1; padding-right:12px'>%2</td><td>%3</td></tr>")
-                         .arg(theme().quiet.name(), name, value.toHtmlEscaped());
+                   ? Markup()
+                   : Markup::of("<tr><td style='color:%1; padding-right:12px'>%2</td><td>%3</td></tr>",
+                                {theme().quiet.name(), name, value});
     };
-    QString html = "<table>" + line(tr("Original"), breakable(toQt(row.original))) +
-                   line(tr("Copy"), row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
-                                        ? tr("none")
-                                        : breakable(toQt(row.copy))) +
-                   line(tr("Seal"), row.readability > 0
-                                        ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
-                                        : QString()) +
-                   line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed));
+    Markup rows = line(tr("Original"), breakable(toQt(row.original))) +
+                  line(tr("Copy"), row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
+                                       ? tr("none")
+                                       : breakable(toQt(row.copy))) +
+                  line(tr("Seal"), row.readability > 0
+                                       ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
+                                       : QString()) +
+                  line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed));
     const auto reasons = row.heldBackBy();
     for (const auto& note : reasons)
-        html += line(tr("Held back"), toQt(wholeSentenceOf(note)) + ".");
+        rows += line(tr("Held back"), toQt(wholeSentenceOf(note)) + ".");
     for (const auto& note : row.notes)
         if (std::find(reasons.begin(), reasons.end(), note) == reasons.end())
-            html += line(isAccepted(note, row.accepted)             ? tr("Accepted")
+            rows += line(isAccepted(note, row.accepted)             ? tr("Accepted")
                          : severityOf(note) == Severity::WorthALook ? tr("Look")
                                                                     : tr("Note"),
                          toQt(wholeSentenceOf(note)));
     if (row.problem)
-        html += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
+        rows += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())
-        html += line(tr("SHA-256"), inPieces(row.fingerprintBefore));
-    m_detail->setText(html + "</table>");
+        rows += line(tr("SHA-256"), inPieces(row.fingerprintBefore));
+    Markup::of("<table>%1</table>", {rows}).showOn(*m_detail);
     if (!m_model->ran())
         return;
     if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)

@@ -9,113 +9,126 @@
 namespace keepseal::app {
 namespace {
 
-QString escaped(const std::string& text) {
-    return toQt(text.size() > 600 ? cutUtf8(text, 600) + "…" : text).toHtmlEscaped();
+Markup shortened(const std::string& text) {
+    return text.size() > 600 ? cutUtf8(text, 600) + "…" : text;
 }
 
-QString coloured(const QString& html, const QColor& colour) {
-    return QString("<span style='color:%1'>%2</span>").arg(colour.name(), html);
+Markup inColour(const Markup& text, const QColor& colour) {
+    return coloured(text, colour.name());
 }
 
-QString headline(const QString& name, const QString& verdict, const QColor& colour) {
-    return QString("<p style='font-size:15pt; margin:0'>%1</p><p style='margin:2px 0 10px 0'>%2</p>")
-        .arg(name.toHtmlEscaped(), coloured(verdict, colour));
+Markup headline(const QString& name, const Markup& verdict, const QColor& colour) {
+    return Markup::of("<p style='font-size:15pt; margin:0'>%1</p><p style='margin:2px 0 10px 0'>%2</p>",
+                      {name, inColour(verdict, colour)});
 }
 
-QString cell(const QString& html, const QString& width = {}) {
-    return QString("<td style='padding:3px 14px 3px 0; vertical-align:top' %1>%2</td>")
-        .arg(width.isEmpty() ? QString() : "width='" + width + "'", html);
+Markup cell(const Markup& text, const QString& width = {}) {
+    return Markup::of("<td style='padding:3px 14px 3px 0; vertical-align:top' width='%1'>%2</td>",
+                      {width, text});
 }
 
-QString section(const QString& title, const QString& rows, const QColor& colour) {
+Markup tableRow(const Markup& cells) {
+    return Markup::of("<tr>%1</tr>", {cells});
+}
+
+Markup section(const QString& title, const Markup& rows, const QColor& colour) {
     if (rows.isEmpty())
         return {};
-    return QString(
-               "<p style='margin:14px 0 2px 0'><b>%1</b></p><table width='100%' cellspacing='0'>%2</table>")
-        .arg(coloured(title, colour), rows);
+    return Markup::of(
+        "<p style='margin:14px 0 2px 0'><b>%1</b></p><table width='100%' cellspacing='0'>%2</table>",
+        {inColour(title, colour), rows});
 }
 
-QString leavingRow(const Leaving& row) {
+Markup leavingRow(const Leaving& row) {
     const Theme& t = theme();
-    auto value = escaped(printable(row.value, row.value.size()));
+    auto value = shortened(printable(row.value, row.value.size()));
     if (row.tellsPlace)
-        value = coloured(value, t.look);
+        value = inColour(value, t.look);
     if (row.fate == Fate::Written && !row.was.empty())
-        value += "<br>" + coloured("<s>" + escaped(row.was) + "</s>", t.quiet);
-    return "<tr>" + cell(coloured(escaped(row.name), t.quiet), "42%") + cell(value) + "</tr>";
+        value += inColour(Markup::of("<br><s>%1</s>", {shortened(row.was)}), t.quiet);
+    return tableRow(cell(inColour(shortened(row.name), t.quiet), "42%") + cell(value));
 }
 
-QString notes(const std::vector<std::string>& texts, const QColor& colour = theme().quiet) {
-    QString out;
+Markup notes(const std::vector<std::string>& texts, const QColor& colour = theme().quiet) {
+    Markup out;
     for (const auto& text : texts)
-        out += "<p style='margin:2px 0'>" + coloured(escaped(text), colour) + "</p>";
+        out += Markup::of("<p style='margin:2px 0'>%1</p>", {inColour(shortened(text), colour)});
     return out;
+}
+
+/// What its copy tells, as far as it is known before it is made.
+Markup copyLine(const PictureInfo& info, const Delivery& delivery, const QStringList& toLookAt) {
+    const Theme& t = theme();
+    const Markup copy = toQt(delivery.name);
+    const bool opened = delivery.privacy.opensLocation() && info.report.tellsPlace();
+    const auto line = [&copy](const QString& ours, const QColor& colour) {
+        return Markup::of("<p style='margin:0 0 8px 0'>%1</p>", {inColour(Markup::of(ours, {copy}), colour)});
+    };
+    return opened               ? line(QObject::tr("Its copy for “%1” tells the place."), t.bad)
+           : toLookAt.isEmpty() ? line(QObject::tr("Its copy for “%1” tells no place."), t.good)
+                                : line(QObject::tr("Its copy for “%1” needs a look:"), t.look);
+}
+
+Markup toldRow(const Finding& finding, bool place) {
+    const Theme& t = theme();
+    const auto where =
+        Markup::of(QObject::tr("%1, byte %2"), {finding.where, QString::number(finding.offset)});
+    const auto value = shortened(finding.value);
+    return tableRow(cell(inColour(finding.name, t.quiet), "30%") +
+                    cell(place ? inColour(value, t.look) : value) + cell(inColour(where, t.quiet), "26%"));
 }
 
 } // namespace
 
-QString leavesNothingHtml(const QString& text) {
-    return "<p>" + coloured(text.toHtmlEscaped(), theme().quiet) + "</p>";
+Markup leavesNothingPage(const QString& text) {
+    return Markup::of("<p>%1</p>", {inColour(text, theme().quiet)});
 }
 
-QString leavesHtml(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
+Markup leavesPage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
     const Theme& t = theme();
     const auto name = toQt(info.path.filename());
     if (info.problem)
-        return headline(name, toQt(info.problem->happened).toHtmlEscaped(), t.bad);
+        return headline(name, info.problem->happened, t.bad);
     const auto words = wordsOf(info, delivery, exception);
-    QString html = headline(name, escaped("The original: " + verdict(info.report)),
-                            info.report.tellsPlace() ? t.look : t.good);
+    Markup page = headline(name, shortened("The original: " + verdict(info.report)),
+                           info.report.tellsPlace() ? t.look : t.good);
     const auto toLookAt = sentences(wordsToLookAt(info, delivery, exception));
-    const auto copy = toQt(delivery.name).toHtmlEscaped();
-    const bool opened = delivery.privacy.opensLocation() && info.report.tellsPlace();
-    html += QString("<p style='margin:0 0 8px 0'>%1</p>")
-                .arg(opened ? coloured(QObject::tr("Its copy for “%1” tells the place.").arg(copy), t.bad)
-                     : toLookAt.isEmpty()
-                         ? coloured(QObject::tr("Its copy for “%1” tells no place.").arg(copy), t.good)
-                         : coloured(QObject::tr("Its copy for “%1” needs a look:").arg(copy), t.look));
+    page += copyLine(info, delivery, toLookAt);
     for (const auto& sentence : toLookAt)
-        html += notes({sentence.toStdString()}, t.look);
-    QString rows[3];
+        page += notes({sentence.toStdString()}, t.look);
+    Markup rows[3];
     for (const auto& row : whatLeaves(info.report, words.applied, words.copy))
         rows[static_cast<int>(row.fate)] += leavingRow(row);
-    html += section(QObject::tr("Written into the copy"), rows[static_cast<int>(Fate::Written)], t.accent);
-    html += section(QObject::tr("Stays as it was"), rows[static_cast<int>(Fate::Stays)], t.good);
-    html += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
+    page += section(QObject::tr("Written into the copy"), rows[static_cast<int>(Fate::Written)], t.accent);
+    page += section(QObject::tr("Stays as it was"), rows[static_cast<int>(Fate::Stays)], t.good);
+    page += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
     if (!info.metadata.sidecar.empty())
-        html += notes({"Read with it: " + info.metadata.sidecar.filename().string()});
+        page += notes({"Read with it: " + info.metadata.sidecar.filename().string()});
     for (const auto& sentence : sentences(info.metadata.notes))
-        html += notes({sentence.toStdString()});
-    return html + notes(info.report.notSearched);
+        page += notes({sentence.toStdString()});
+    return page + notes(info.report.notSearched);
 }
 
-QString toldHtml(const ToldFile& file) {
+Markup toldPageOf(const ToldFile& file) {
     const Theme& t = theme();
     const auto name = toQt(file.path.filename());
     if (!file.problem.empty())
-        return headline(name, escaped(file.problem), t.bad);
-    QString html = headline(name, escaped(verdict(file.report)), file.report.tellsPlace() ? t.look : t.good) +
-                   notes({std::string(nameOf(file.report.container)) + ", " + byteText(file.report.bytes)});
-    html += notes(file.report.notSearched);
+        return headline(name, shortened(file.problem), t.bad);
+    Markup page =
+        headline(name, shortened(verdict(file.report)), file.report.tellsPlace() ? t.look : t.good) +
+        notes({std::string(nameOf(file.report.container)) + ", " + byteText(file.report.bytes)});
+    page += notes(file.report.notSearched);
     for (int i = -1; i <= static_cast<int>(Category::Technical); ++i) {
-        QString rows; // places first, whatever they stand in
-        for (const auto& finding : file.report.findings) {
-            const bool here = i < 0 ? finding.tellsPlace
-                                    : !finding.tellsPlace && finding.category == static_cast<Category>(i);
-            if (here)
-                rows +=
-                    "<tr>" + cell(coloured(escaped(finding.name), t.quiet), "30%") +
-                    cell(i < 0 ? coloured(escaped(finding.value), t.look) : escaped(finding.value)) +
-                    cell(coloured(QObject::tr("%1, byte %2").arg(escaped(finding.where)).arg(finding.offset),
-                                  t.quiet),
-                         "26%") +
-                    "</tr>";
-        }
+        Markup rows; // places first, whatever they stand in
+        for (const auto& finding : file.report.findings)
+            if (i < 0 ? finding.tellsPlace
+                      : !finding.tellsPlace && finding.category == static_cast<Category>(i))
+                rows += toldRow(finding, i < 0);
         const auto title =
             i < 0 ? QObject::tr("Tells a place") : toQt(std::string(labelOf(static_cast<Category>(i))));
-        html += section(title, rows, i < 0 ? t.look : t.text);
+        page += section(title, rows, i < 0 ? t.look : t.text);
     }
-    return html;
+    return page;
 }
 
 } // namespace keepseal::app

@@ -6,11 +6,12 @@
 
 #include "document/chain_of.h"
 #include "privacy/verdict.h"
+#include "widgets/markup.h"
 
 namespace keepseal::app {
 
-QString leavesHtml(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
-QString toldHtml(const ToldFile& file);
-QString leavesNothingHtml(const QString& text);
+Markup leavesPage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
+Markup toldPageOf(const ToldFile& file);
+Markup leavesNothingPage(const QString& text);
 
 } // namespace keepseal::app

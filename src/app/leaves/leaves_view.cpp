@@ -246,17 +246,18 @@ void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
 void LeavesView::showPage() {
     const auto* item = m_list->currentItem();
     if (!item)
-        return m_page->setHtml(leavesNothingHtml(m_reading ? tr("Reading…")
-                                                 : m_document->originals().empty() && m_told.empty()
-                                                     ? tr("Drop files here to see what they tell.")
-                                                     : tr("Choose a file.")));
+        return leavesNothingPage(m_reading ? tr("Reading…")
+                                 : m_document->originals().empty() && m_told.empty()
+                                     ? tr("Drop files here to see what they tell.")
+                                     : tr("Choose a file."))
+            .showOn(*m_page);
     const auto key = item->data(kKey).toULongLong();
     const int scrolled = m_page->verticalScrollBar()->value();
     if (!m_told.empty())
-        m_page->setHtml(toldHtml(m_told.at(key)));
+        toldPageOf(m_told.at(key)).showOn(*m_page);
     else if (const auto info = m_library->info(key)) {
         const auto& delivery = m_document->deliveryAsMade();
-        m_page->setHtml(leavesHtml(*info, delivery, m_document->exception(key)));
+        leavesPage(*info, delivery, m_document->exception(key)).showOn(*m_page);
     }
     m_page->verticalScrollBar()->setValue(scrolled);
 }

@@ -3,6 +3,7 @@
 #include "seal_bench/advice_box.h"
 
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -178,23 +179,24 @@ void AdviceBox::show() {
         m_advice.reset();
     m_map->setAdvice(m_advice);
     if (!m_advice) {
-        m_words->setText(seal.arrangement == Arrangement::Repeat ? tr("A pattern all over needs no place.")
-                         : m_frame                               ? tr("Being worked out.")
-                                   : tr("Choose a picture of yours as the ground."));
+        Markup(seal.arrangement == Arrangement::Repeat ? tr("A pattern all over needs no place.")
+               : m_frame                               ? tr("Being worked out.")
+                                                       : tr("Choose a picture of yours as the ground."))
+            .showOn(*m_words);
         return;
     }
     const auto& now = m_advice->at(seal.placing == Placing::Advised ? m_advice->best : seal.anchor);
-    QString text = seal.atPoint && seal.placing == Placing::AsSet
-                       ? tr("The seal stands at a point of its own.")
-                       : tr("<b>%1</b>: %2.").arg(placeName(now.anchor), sentence(now).toHtmlEscaped());
+    Markup text = seal.atPoint && seal.placing == Placing::AsSet
+                      ? Markup(tr("The seal stands at a point of its own."))
+                      : Markup::of(tr("<b>%1</b>: %2."), {placeName(now.anchor), sentence(now)});
     if (seal.placing == Placing::Advised)
-        text += "<br>" + toQt(m_advice->why).toHtmlEscaped();
+        text += Markup::of("<br>%1", {m_advice->why});
     else if (m_advice->best != seal.anchor)
-        text += "<br>" + tr("Better: %1, %2 points against %3.")
-                             .arg(placeName(m_advice->best).toLower())
-                             .arg(m_advice->at(m_advice->best).total, 0, 'f', 0)
-                             .arg(m_advice->at(seal.anchor).total, 0, 'f', 0);
-    m_words->setText(text);
+        text += Markup::of("<br>%1", {tr("Better: %1, %2 points against %3.")
+                                          .arg(placeName(m_advice->best).toLower())
+                                          .arg(m_advice->at(m_advice->best).total, 0, 'f', 0)
+                                          .arg(m_advice->at(seal.anchor).total, 0, 'f', 0)});
+    text.showOn(*m_words);
 }
 
 } // namespace keepseal::app

@@ -7,6 +7,7 @@
 #include "render/seal_export.h"
 #include "seal/draw.h"
 #include "theme/theme.h"
+#include "widgets/arrival_dialog.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -319,11 +320,29 @@ void SealChooser::bringBack() {
 }
 
 void SealChooser::importFrom(const QString& zip) {
-    attempt([&] {
-        const auto seal = importSeal(m_library, toPath(zip));
-        load(seal.key);
-        said(tr("“%1” is in the library now.").arg(toQt(seal.design.name)));
+    m_arriving.start([library = m_library, file = toPath(zip)](const std::atomic<bool>&) {
+        return sharedSeal(library, file);
     });
+}
+
+QString SealChooser::saidText() const {
+    return m_said->text();
+}
+
+void SealChooser::askArrival(TaskOutcome<Arrival> outcome) {
+    if (outcome.problem)
+        return said(toQt(outcome.problem->sentence()));
+    auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog] {
+        attempt([&] {
+            const auto taken = takeIn(m_library, dialog->arrival());
+            load(taken.seal->key);
+            said(tr("“%1” is in the library now.").arg(toQt(taken.seal->design.name)) +
+                 saidOfTypefaces(taken));
+        });
+    });
+    dialog->open();
 }
 
 void SealChooser::exportTo(const QString& file) {

@@ -6,8 +6,10 @@
 
 #include "delivery/who.h"
 #include "document/job_document.h"
+#include "library/arrival.h"
 #include "library/seal_library.h"
 #include "picture/frame.h"
+#include "tasks/latest_task.h"
 
 #include <QDialog>
 #include <QThreadPool>
@@ -39,7 +41,9 @@ public:
     void describeSeal(const QString& notes, const QString& tags);
     void removeSeal();
     void bringBack();
+    /// Read in the background, then shown in an ArrivalDialog before anything is kept.
     void importFrom(const QString& zip);
+    QString saidText() const;
     void exportTo(const QString& file); ///< .zip, .png or .svg by its ending
 
 private:
@@ -51,7 +55,9 @@ private:
     void attempt(const std::function<void()>& act);
     QWidget* makeButtons();
 
+    void askArrival(TaskOutcome<Arrival> outcome);
     const SealLibrary& m_library;
+    LatestTask<Arrival> m_arriving{[this](TaskOutcome<Arrival> outcome) { askArrival(std::move(outcome)); }};
     std::shared_ptr<const Frame> m_ground;
     WhoYouAre m_who; ///< fills in the designs that are shown
     std::vector<SavedSeal> m_seals;

@@ -4,6 +4,8 @@
 // annotated, kept and put back, shared as one file.
 #include "shell/main_window.h"
 
+#include "widgets/arrival_dialog.h"
+
 #include "base/text.h"
 #include "delivery/json.h"
 #include "library/bundle.h"
@@ -153,12 +155,30 @@ void MainWindow::exportDeliveriesTo(const std::filesystem::path& file, bool all)
 }
 
 void MainWindow::importDeliveriesFrom(const std::filesystem::path& file) {
-    try {
-        for (auto& delivery : importDeliveries(m_seals, file))
-            m_document.addDelivery(std::move(delivery));
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
+    std::vector<std::string> taken;
+    for (const auto& item : m_document.state().deliveries)
+        taken.push_back(item.delivery.name);
+    m_arriving.start([file, taken](const std::atomic<bool>&) { return sharedDeliveries(file, taken); });
+}
+
+void MainWindow::askArrival(TaskOutcome<Arrival> outcome) {
+    if (outcome.problem)
+        return tell(toQt(outcome.problem->sentence()));
+    auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog] {
+        try {
+            auto taken = takeIn(m_seals, dialog->arrival());
+            const auto count = taken.deliveries.size();
+            for (auto& delivery : taken.deliveries)
+                m_document.addDelivery(std::move(delivery));
+            tell(tr("%1 taken in.").arg(toQt(counted(count, "delivery", "deliveries"))) +
+                 saidOfTypefaces(taken));
+        } catch (const Problem& problem) {
+            tell(toQt(problem.sentence()));
+        }
+    });
+    dialog->open();
 }
 
 } // namespace keepseal::app

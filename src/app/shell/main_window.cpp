@@ -304,7 +304,13 @@ void MainWindow::openDelivery(const std::filesystem::path& file) {
     try {
         if (file.extension() == ".zip")
             return importDeliveriesFrom(file);
-        m_document.addDelivery(loadDelivery(file), file);
+        auto delivery = loadDelivery(file);
+        if (closePlace(delivery.privacy))
+            showNotice(
+                tr("“%1” wants its copies to tell where the pictures were taken. It was opened with that "
+                   "closed; only you can open it, at its station Privacy.")
+                    .arg(toQt(delivery.name)));
+        m_document.addDelivery(std::move(delivery), file);
     } catch (const Problem& problem) {
         showNotice(toQt(problem.sentence()));
     }

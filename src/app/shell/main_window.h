@@ -8,6 +8,7 @@
 #include "chain/drawer.h"
 #include "check/check_view.h"
 #include "leaves/leaves_view.h"
+#include "library/arrival.h"
 #include "library/seal_library.h"
 #include "library/shelf.h"
 #include "proofs/crop_view.h"
@@ -20,6 +21,7 @@
 #include "shell/job_keeper.h"
 #include "shell/run_bar.h"
 #include "shell/views_header.h"
+#include "tasks/latest_task.h"
 #include "theme/theme.h"
 #include "words/words_view.h"
 
@@ -99,6 +101,8 @@ public:
     void keepDelivery();
     /// One zip with all that the current delivery, or all ticked ones, need.
     void exportDeliveriesTo(const std::filesystem::path& file, bool all);
+    /// Read in the background, then shown in an ArrivalDialog (object name "arrival") before anything is
+    /// kept.
     void importDeliveriesFrom(const std::filesystem::path& file);
     /// Originals that are not where they were, looked for below a folder.
     void findMissingIn(const std::filesystem::path& folder);
@@ -126,6 +130,7 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
+    void askArrival(TaskOutcome<Arrival> outcome);
     QWidget* makeMiddle();
     QWidget* makeEmptyPage();
     void makeActions();
@@ -211,6 +216,7 @@ private:
     SealBench* m_bench;
     TrialStrip* m_strip;
     SealLibrary m_seals;
+    LatestTask<Arrival> m_arriving{[this](TaskOutcome<Arrival> outcome) { askArrival(std::move(outcome)); }};
     QPushButton* m_lastJobButton = nullptr; ///< on the empty page, which is made with it
     QWidget* m_empty;
     QWidget* m_wallPage;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "border/caption.h"
 
+#include "base/problem.h"
 #include "base/text.h"
 #include "border/paint.h"
 #include "text/typefaces.h"
@@ -11,6 +12,7 @@
 namespace keepseal {
 namespace {
 
+constexpr std::size_t kMostLetters = 20'000;
 constexpr double kSet = 100;           ///< the type size the outlines are made at
 constexpr double kHighest = 0.94;      ///< share of the mat that ink may take
 constexpr double kGap = 1.0;           ///< between two fields, in type sizes
@@ -74,6 +76,11 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
             says = says || isWhoToken(token); // then that alone is asked
         }
         const auto words = oneLine(filled.text);
+        if (words.size() > kMostLetters)
+            throw Problem(ProblemKind::TooLarge, "the caption",
+                          "its words come to more than " + std::to_string(kMostLetters) +
+                              " letters on this picture",
+                          "Put shorter words in the place of its tokens");
         promised = promised || !trimmed(*texts[i]).empty();
         says = says || (filled.missing.empty() ? !words.empty() : saysSomething(words));
         if (words.empty())

@@ -1,11 +1,13 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Deliveries to share: a zip with delivery-1.json, delivery-2.json, ... (seal, border and rights sheet
-// inside), and beside them logos/, fonts/ and profiles/ that they use. docs/formats/deliveries-bundle.md.
+// inside), and beside them logos/, fonts/ and profiles/ that they use. Taking them in: library/arrival.h.
+// docs/formats/deliveries-bundle.md.
 #pragma once
 
 #include "delivery/delivery.h"
-#include "library/seal_library.h"
+
+#include <filesystem>
 
 namespace keepseal {
 
@@ -13,8 +15,5 @@ namespace keepseal {
 /// Problem(CannotWrite | Refused | NotFound).
 void exportDeliveries(const std::vector<Delivery>& deliveries, const std::filesystem::path& zip,
                       const std::filesystem::path& base);
-/// Logos, typefaces and profiles go into the library's folder. At most 64 MB and 200 entries; names that lead
-/// out of it are refused. Throws Problem(BadFile | BadSetting | TooLarge | Refused | ...).
-std::vector<Delivery> importDeliveries(const SealLibrary& library, const std::filesystem::path& zip);
 
 } // namespace keepseal

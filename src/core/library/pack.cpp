@@ -38,6 +38,10 @@ std::string plainName(const std::string& name) {
     return fs::path(name).filename().string();
 }
 
+std::string deliveryEntry(std::size_t number) {
+    return "delivery-" + std::to_string(number + 1) + ".json";
+}
+
 std::set<std::string> familiesOf(const SealDesign& design) {
     std::set<std::string> out;
     for (const auto& part : design.parts)
@@ -67,43 +71,40 @@ void packTypefaces(const std::set<std::string>& families, ZipFiles& files) {
             files["fonts/" + font.filename().string()] = readAll(font);
 }
 
-void unpackLogos(SealDesign& design, const ZipFiles& files, const fs::path& folder, const fs::path& zip) {
-    forEachLogo(design, [&](const std::string& logo) {
-        if (isShipped(logo))
-            return logo;
-        const auto bytes = files.find(logo);
-        if (bytes == files.end()) // a path on the sharer's machine, or on ours: never followed
-            throw Problem(ProblemKind::Refused, zip.string(),
-                          "its logo \"" + printable(logo) + "\" is not in it",
-                          "Ask for the file again from where it came");
-        const auto name = fingerprint(ByteSpan(bytes->second)).substr(0, 12) + "-" + plainName(logo);
-        const auto kept = folder / "logos" / name;
-        writeBytes(kept, bytes->second);
-        try {
-            loadLogo(kept.string());
-        } catch (const Problem&) {
-            std::error_code ignored;
-            fs::remove(kept, ignored);
-            throw;
+fs::path keepBeside(const fs::path& folder, const std::string& name, const Bytes& bytes) {
+    const auto known = fingerprint(ByteSpan(bytes)).substr(0, 12) + "-" + plainName(name);
+    std::error_code error;
+    for (int number = 1;; ++number) {
+        const auto kept = folder / (number == 1 ? known : std::to_string(number) + "-" + known);
+        if (!fs::exists(kept, error)) {
+            makeFolder(folder);
+            writeNewFile(kept, bytes);
+            return kept;
         }
-        return kept.string();
-    });
+        if (readAll(kept) == bytes)
+            return kept;
+    }
 }
 
-void unpackTypefaces(const ZipFiles& files, const fs::path& folder) {
-    for (const auto& [name, bytes] : files)
-        if (name.starts_with("fonts/")) {
-            const auto kept = folder / "fonts" / plainName(name);
-            std::error_code error;
-            if (!fs::exists(kept, error))
-                writeBytes(kept, bytes);
-            try {
-                useTypeface(kept);
-            } catch (const Problem&) {
-                fs::remove(kept, error);
-                throw;
-            }
+void keepTypeface(const fs::path& folder, const std::string& name, const Bytes& bytes,
+                  std::vector<std::string>& left) {
+    std::error_code error;
+    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
+        if (it->is_regular_file(error) && readAll(it->path()) == bytes)
+            return; // the very same
+    const auto kept = keepBeside(folder, name, bytes);
+    try {
+        const auto family = familyOfTypeface(kept);
+        if (!hasTypeface(family)) {
+            useTypeface(kept);
+            return;
         }
+        left.push_back(family);
+        fs::remove(kept, error);
+    } catch (const Problem&) {
+        fs::remove(kept, error);
+        throw;
+    }
 }
 
 } // namespace keepseal

@@ -16,6 +16,8 @@ void writeBytes(const std::filesystem::path& file, const Bytes& bytes);
 bool isShipped(const std::string& file);
 /// A name from inside a zip or a library, made a plain one: "../../x" can't be written to.
 std::string plainName(const std::string& name);
+/// Of the first, second, ... delivery in a zip: "delivery-1.json".
+std::string deliveryEntry(std::size_t number);
 std::set<std::string> familiesOf(const SealDesign& design);
 
 template <class Change>
@@ -33,10 +35,13 @@ void packLogos(SealDesign& design, ZipFiles& files);
 /// Only those that a person added: shipped ones are everywhere.
 void packTypefaces(const std::set<std::string>& families, ZipFiles& files);
 
-/// Logos go to logos/ in `folder`, and pass the gate of all logos. A path that is not in the zip is refused.
-void unpackLogos(SealDesign& design, const ZipFiles& files, const std::filesystem::path& folder,
-                 const std::filesystem::path& zip);
-/// Typefaces go to fonts/ in `folder` and are taken into use.
-void unpackTypefaces(const ZipFiles& files, const std::filesystem::path& folder);
+/// Kept in `folder` under its content's fingerprint and its plain name; a file of another content that has
+/// that name stays, and this one gets a number. Throws Problem(CannotWrite).
+std::filesystem::path keepBeside(const std::filesystem::path& folder, const std::string& name,
+                                 const Bytes& bytes);
+/// Kept and taken into use, unless a typeface of its family is here already: then it is named in `left`.
+/// Throws Problem(NotAPicture) when it is none; then nothing is kept.
+void keepTypeface(const std::filesystem::path& folder, const std::string& name, const Bytes& bytes,
+                  std::vector<std::string>& left);
 
 } // namespace keepseal

@@ -26,10 +26,6 @@ namespace {
 namespace fs = std::filesystem;
 using nlohmann::json;
 
-constexpr std::uint64_t kMaxSealZip = 64ULL << 20;
-constexpr std::size_t kMaxSealZipFiles = 100;
-constexpr std::size_t kKeptRemoved = 20;
-
 } // namespace
 
 bool SavedSeal::matches(const std::string& words) const {
@@ -125,28 +121,15 @@ std::optional<SavedSeal> SealLibrary::find(const std::string& keyOrName) const {
 /// By its content's fingerprint: the same logo is kept once, another of the same name does not take its
 /// place.
 std::string SealLibrary::keepLogo(const std::string& file) const {
-    if (isShipped(file))
+    if (isShipped(file) || fs::path(file).parent_path() == m_folder / "logos")
         return file;
-    const fs::path path(file);
-    const auto bytes = readAll(path);
-    const auto name = fingerprint(ByteSpan(bytes)).substr(0, 12) + "-" + plainName(file);
-    const auto kept = m_folder / "logos" / name;
-    std::error_code error;
-    if (path == kept)
-        return file;
-    if (!fs::exists(kept, error))
-        writeBytes(kept, bytes);
-    return kept.string();
+    return keepBeside(m_folder / "logos", file, readAll(file)).string();
 }
 
 SavedSeal SealLibrary::save(SavedSeal seal) const {
     if (trimmed(seal.design.name).empty())
         throw Problem(ProblemKind::BadSetting, "name", "the seal has no name", "Give it one");
-    forEachLogo(seal.design, [this](const std::string& logo) {
-        if (!isShipped(logo) && fs::path(logo).parent_path() == m_folder / "logos")
-            return logo;
-        return keepLogo(logo);
-    });
+    forEachLogo(seal.design, [this](const std::string& logo) { return keepLogo(logo); });
     std::error_code error;
     if (seal.shipped || !isLibraryKey(seal.key)) {
         const auto plain = keyFromName(seal.design.name, "seal");
@@ -164,27 +147,11 @@ SavedSeal SealLibrary::save(SavedSeal seal) const {
     return seal;
 }
 
-/// A copy of what is there now, among the last removed ones.
+/// What is there now, moved among the removed ones.
 void SealLibrary::setAside(const std::string& key) const {
-    const auto removed = m_folder / "removed";
     std::error_code error;
-    if (!fs::exists(fileOf(key), error))
-        return;
-    makeFolder(removed);
-    fs::copy_file(fileOf(key), removed / (key + ".json"), fs::copy_options::overwrite_existing, error);
-    if (error)
-        throw Problem(ProblemKind::CannotWrite, fileOf(key).string(),
-                      "the seal can't be set aside: " + error.message(), "Check the folder's permissions");
-    std::vector<fs::path> kept;
-    for (fs::directory_iterator it(removed, error), end; !error && it != end; it.increment(error))
-        kept.push_back(it->path());
-    if (kept.size() <= kKeptRemoved)
-        return;
-    std::sort(kept.begin(), kept.end(), [](const fs::path& a, const fs::path& b) {
-        std::error_code ignored;
-        return fs::last_write_time(a, ignored) < fs::last_write_time(b, ignored);
-    });
-    fs::remove(kept.front(), error);
+    if (fs::exists(fileOf(key), error))
+        moveAside(fileOf(key), m_folder / "removed", key);
 }
 
 void SealLibrary::remove(const std::string& key) const {
@@ -192,17 +159,13 @@ void SealLibrary::remove(const std::string& key) const {
     if (!isLibraryKey(key) || !fs::exists(fileOf(key), error))
         throw Problem(ProblemKind::NotFound, key, "there is no such seal");
     setAside(key);
-    if (!fs::remove(fileOf(key), error))
-        throw Problem(ProblemKind::CannotWrite, fileOf(key).string(),
-                      "the seal can't be removed: " + error.message(), "Check the folder's permissions");
 }
 
 void SealLibrary::restore(const std::string& key) const {
     std::error_code error;
     if (!isLibraryKey(key) || fs::exists(fileOf(key), error))
         throw Problem(ProblemKind::Refused, key, "there is a seal of that name again", "Rename it first");
-    fs::rename(m_folder / "removed" / (key + ".json"), fileOf(key), error);
-    if (error)
+    if (!bringBack(m_folder / "removed", key, fileOf(key)))
         throw Problem(ProblemKind::NotFound, key, "the removed seal is no longer there");
 }
 
@@ -223,35 +186,6 @@ void exportSeal(const SavedSeal& seal, const fs::path& zip) {
     const auto text = toJson(shared).dump(2) + "\n";
     files["seal.json"] = Bytes(text.begin(), text.end());
     writeZip(zip, files);
-}
-
-SavedSeal importSeal(const SealLibrary& library, const fs::path& zip) {
-    const auto files = readZip(zip, kMaxSealZip, kMaxSealZipFiles);
-    const auto found = files.find("seal.json");
-    if (found == files.end())
-        throw Problem(ProblemKind::BadFile, zip.string(), "there is no seal in it",
-                      "A shared seal holds seal.json");
-    SavedSeal seal;
-    json document;
-    try {
-        document = json::parse(found->second.begin(), found->second.end());
-    } catch (const json::exception&) {
-        throw Problem(ProblemKind::BadFile, zip.string(), "its seal.json is no valid JSON");
-    }
-    seal.design = sealFromDocument(document, zip.string());
-    if (const auto notes = document.find("notes"); notes != document.end() && notes->is_string())
-        seal.notes = notes->get<std::string>();
-    if (const auto tags = document.find("tags"); tags != document.end() && tags->is_array())
-        for (const auto& tag : *tags)
-            if (tag.is_string())
-                seal.tags.push_back(tag.get<std::string>());
-    for (const auto* key : {"notes", "tags"})
-        seal.design.unknown.erase(key);
-    if (trimmed(seal.design.name).empty())
-        seal.design.name = zip.stem().string();
-    unpackLogos(seal.design, files, library.folder(), zip);
-    unpackTypefaces(files, library.folder());
-    return library.save(std::move(seal));
 }
 
 } // namespace keepseal

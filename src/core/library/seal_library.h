@@ -3,7 +3,7 @@
 // Saved seals: those that come with Keep Seal (read-only) and the person's own, one JSON file each in the
 // data folder
 // ($XDG_DATA_HOME/keep-seal/seals), with the logos they use beside them in logos/ and added typefaces in
-// fonts/. Nothing is deleted at once: the last 20 removed seals lie in removed/.
+// fonts/. Nothing is deleted: what is removed or replaced lies in removed/.
 #pragma once
 
 #include "base/problem.h"
@@ -50,13 +50,9 @@ private:
     std::filesystem::path m_folder;
 };
 
-/// One seal with its logos and added typefaces as a zip: seal.json, logos/, fonts/ (docs/formats). Never
-/// replaces a file. Throws Problem(CannotWrite | Refused | NotFound).
+/// One seal with its logos and added typefaces as a zip: seal.json, logos/, fonts/ (docs/formats); taking
+/// one in: library/arrival.h. Never replaces a file. Throws Problem(CannotWrite | Refused | NotFound).
 void exportSeal(const SavedSeal& seal, const std::filesystem::path& zip);
-/// Reads such a zip into the library; at most 64 MB and 100 entries; names that lead out of it are refused.
-/// Throws Problem(BadFile | TooLarge | Refused | ...); then nothing was added.
-SavedSeal importSeal(const SealLibrary& library, const std::filesystem::path& zip);
-
 /// A seal file of its own, with notes and tags. Relative logo paths count from the file's folder.
 SavedSeal loadSealFile(const std::filesystem::path& file);
 nlohmann::json toJson(const SavedSeal& seal);

@@ -99,8 +99,8 @@ fs::path Shelf<Design>::fileOf(const std::string& key) const {
 }
 
 template <class Design>
-fs::path Shelf<Design>::asideOf(const std::string& key) const {
-    return m_folder / "removed" / (std::string(Kind<Design>::key) + "-" + key + ".json");
+std::string Shelf<Design>::asideKey(const std::string& key) {
+    return std::string(Kind<Design>::key) + "-" + key;
 }
 
 template <class Design>
@@ -144,10 +144,9 @@ Saved<Design> Shelf<Design>::save(Saved<Design> saved) const {
 template <class Design>
 void Shelf<Design>::remove(const std::string& key) const {
     std::error_code error;
-    makeFolder(m_folder / "removed");
-    if (isLibraryKey(key))
-        fs::rename(fileOf(key), asideOf(key), error);
-    if (error || !isLibraryKey(key))
+    if (isLibraryKey(key) && fs::exists(fileOf(key), error))
+        moveAside(fileOf(key), m_folder / "removed", asideKey(key));
+    else
         throw Problem(ProblemKind::CannotWrite, key,
                       std::string("this ") + Kind<Design>::word + " could not be removed",
                       "Those that come with Keep Seal stay");
@@ -155,10 +154,7 @@ void Shelf<Design>::remove(const std::string& key) const {
 
 template <class Design>
 void Shelf<Design>::restore(const std::string& key) const {
-    std::error_code error;
-    if (isLibraryKey(key))
-        fs::rename(asideOf(key), fileOf(key), error);
-    if (error || !isLibraryKey(key))
+    if (!isLibraryKey(key) || !bringBack(m_folder / "removed", asideKey(key), fileOf(key)))
         throw Problem(ProblemKind::CannotWrite, key,
                       std::string("this ") + Kind<Design>::word + " could not be brought back");
 }

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Saved borders, rights sheets and deliveries: those that come with Keep Seal (read-only) and the person's
-// own, one JSON file each in a folder of $XDG_DATA_HOME/keep-seal. Nothing is deleted at once: what is
-// removed or replaced lies in removed/.
+// own, one JSON file each in a folder of $XDG_DATA_HOME/keep-seal. Nothing is deleted: what is removed
+// or replaced lies in removed/.
 #pragma once
 
 #include "base/problem.h"
@@ -41,7 +41,8 @@ public:
 
 private:
     std::filesystem::path fileOf(const std::string& key) const;
-    std::filesystem::path asideOf(const std::string& key) const;
+    static std::string
+    asideKey(const std::string& key); ///< all libraries share one folder for what is removed
     std::filesystem::path m_folder;
 };
 

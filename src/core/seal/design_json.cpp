@@ -62,6 +62,15 @@ void requireTree(const std::vector<SealPart>& parts, const std::string& path) {
     }
 }
 
+void requireFewLetters(const std::vector<SealPart>& parts, const std::string& path) {
+    std::size_t letters = 0;
+    for (const auto& part : parts)
+        letters += part.text.text.size();
+    if (letters > kMaxLetters)
+        throw Problem(ProblemKind::BadSetting, path, "its texts hold " + std::to_string(letters) + " letters",
+                      "Allowed: at most " + std::to_string(kMaxLetters) + " in all parts together");
+}
+
 } // namespace
 
 json toJson(const SealDesign& design) {
@@ -88,6 +97,7 @@ SealDesign sealFromJson(const json& object, const std::string& path) {
         for (std::size_t i = 0; i < parts->size(); ++i)
             design.parts.push_back(partFromJson((*parts)[i], path + "parts[" + std::to_string(i) + "]."));
         requireTree(design.parts, path + "parts");
+        requireFewLetters(design.parts, path + "parts");
     }
     readRows(object, sealSettings(), design, path);
     return design;

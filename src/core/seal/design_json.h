@@ -11,6 +11,7 @@ namespace keepseal {
 inline constexpr int kSealVersion = 1;
 inline constexpr const char* kSealFormat = "keep-seal/seal";
 inline constexpr std::size_t kMaxParts = 200;
+inline constexpr std::size_t kMaxLetters = 20'000; ///< bytes of text in all parts together
 
 /// Every key of the design.
 nlohmann::json toJson(const SealDesign& design);

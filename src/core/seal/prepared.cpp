@@ -2,7 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/prepared.h"
 
+#include "base/problem.h"
 #include "base/text.h"
+#include "seal/design_json.h"
 #include "seal/logo.h"
 #include "seal/outline.h"
 #include "text/typefaces.h"
@@ -73,6 +75,12 @@ private:
         if (part.kind == PartKind::Text) {
             const auto filled = fillTokens(part.text.text, m_facts);
             tell(part, filled);
+            m_letters += filled.text.size();
+            if (m_letters > kMaxLetters)
+                throw Problem(ProblemKind::TooLarge, "the seal",
+                              "its words come to more than " + std::to_string(kMaxLetters) +
+                                  " letters on this picture",
+                              "Put shorter words in the place of its tokens");
             if (trimmed(filled.text).empty())
                 return;
             auto outline = std::make_shared<Outline>(textOutline(part.text, part.size, filled.text));
@@ -216,6 +224,7 @@ private:
 
     PreparedSeal& m_out;
     const TextFacts& m_facts;
+    std::size_t m_letters = 0;
     std::vector<Item> m_items;
     int m_missingCharacters = 0;
 };

@@ -123,11 +123,10 @@ bool hasTypeface(const std::string& family) {
     return allFamilies().contains(family);
 }
 
-std::string useTypeface(const fs::path& file) {
+std::string familyOfTypeface(const fs::path& file) {
     std::error_code error;
     if (!fs::is_regular_file(file, error))
         throw Problem(ProblemKind::NotFound, file.string(), "there is no such file", "Check the path");
-    const std::lock_guard lock(fontsMutex);
     const auto* name = reinterpret_cast<const FcChar8*>(file.c_str());
     int count = 0;
     FcPattern* pattern = FcFreeTypeQuery(name, 0, nullptr, &count);
@@ -137,6 +136,12 @@ std::string useTypeface(const fs::path& file) {
     if (family.empty())
         throw Problem(ProblemKind::NotAPicture, file.string(), "this is no typeface that can be used",
                       "Choose a TrueType or OpenType file");
+    return family;
+}
+
+std::string useTypeface(const fs::path& file) {
+    const std::lock_guard lock(fontsMutex);
+    const auto family = familyOfTypeface(file);
     if (addedFiles[family].insert(file).second) {
         fonts() = makeConfig();
         ++fontsGeneration;

@@ -51,9 +51,13 @@ std::size_t closing(const std::string& text, std::size_t open) {
 
 } // namespace
 
+namespace {
+constexpr std::size_t kMostFilled = 64 * 1024;
+}
+
 FilledText fillTokens(const std::string& text, const TextFacts& facts) {
     FilledText out;
-    for (std::size_t i = 0; i < text.size();) {
+    for (std::size_t i = 0; i < text.size() && out.text.size() < kMostFilled;) {
         if (text.compare(i, 2, "{{") == 0) {
             out.text += '{';
             i += 2;
@@ -78,6 +82,7 @@ FilledText fillTokens(const std::string& text, const TextFacts& facts) {
             out.missing.push_back(key);
         i = end + 1;
     }
+    out.text = cutUtf8(out.text, kMostFilled);
     return out;
 }
 

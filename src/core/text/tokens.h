@@ -25,7 +25,7 @@ const std::vector<TokenInfo>& tokens();
 using TextFacts = std::map<std::string, std::string>;
 
 struct FilledText {
-    std::string text;
+    std::string text; ///< at most 64 kB: a token of a long text may be repeated a thousand times
     std::vector<std::string> missing; ///< tokens without a value, and names that are no token
 };
 FilledText fillTokens(const std::string& text, const TextFacts& facts);

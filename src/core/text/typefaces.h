@@ -15,6 +15,8 @@ std::vector<std::string> typefaceFamilies();
 /// Whether text in that family comes out in it and not in another that stands in.
 bool hasTypeface(const std::string& family);
 
+/// The family of a typeface file, which is not taken into use. Throws as useTypeface().
+std::string familyOfTypeface(const std::filesystem::path& file);
 /// Takes a typeface file (TrueType, OpenType) into use and returns its family.
 /// Throws Problem(NotFound | NotAPicture) when it is none.
 std::string useTypeface(const std::filesystem::path& file);

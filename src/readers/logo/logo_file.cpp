@@ -39,14 +39,21 @@ std::string_view textIn(const Bytes& bytes) {
     return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
 }
 
-/// An SVG has passed its gate then.
-LogoKind kindOfLogo(const Bytes& bytes, const std::string& file) {
-    if (textIn(bytes).starts_with("%PDF-"))
-        return LogoKind::Pdf;
-    if (!looksLikeSvg(textIn(bytes)))
-        return LogoKind::Bitmap;
-    requireHarmlessSvg(textIn(bytes), file);
-    return LogoKind::Svg;
+/// What of a logo's file is drawn: of an SVG what its gate wrote anew.
+struct LogoBytes {
+    LogoKind kind = LogoKind::Bitmap;
+    Bytes bytes;
+};
+
+LogoBytes logoBytes(const ByteSource& source, const std::string& file) {
+    LogoBytes out{LogoKind::Bitmap, source.bytes(0, std::min(source.size(), kMaxLogoFile))};
+    if (textIn(out.bytes).starts_with("%PDF-"))
+        out.kind = LogoKind::Pdf;
+    else if (looksLikeSvg(textIn(out.bytes))) {
+        const auto harmless = harmlessSvg(textIn(out.bytes), file);
+        out = {LogoKind::Svg, Bytes(harmless.begin(), harmless.end())};
+    }
+    return out;
 }
 
 /// `bytes` outlive the image.
@@ -103,8 +110,7 @@ LogoContent readBitmap(const Bytes& bytes, const std::string& file) {
 } // namespace
 
 LogoContent readLogoFile(const ByteSource& source, const std::string& file, int page) {
-    const Bytes bytes = source.bytes(0, std::min(source.size(), kMaxLogoFile));
-    const auto kind = kindOfLogo(bytes, file);
+    const auto [kind, bytes] = logoBytes(source, file);
     try {
         return kind == LogoKind::Bitmap ? readBitmap(bytes, file) : readVector(bytes, kind, file, page);
     } catch (const vips::VError&) {
@@ -114,8 +120,7 @@ LogoContent readLogoFile(const ByteSource& source, const std::string& file, int 
 
 LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int page, Size native,
                           Size size) {
-    const Bytes bytes = source.bytes(0, std::min(source.size(), kMaxLogoFile));
-    const auto kind = kindOfLogo(bytes, file);
+    const auto [kind, bytes] = logoBytes(source, file);
     try {
         const double scale = std::max(static_cast<double>(size.width) / native.width,
                                       static_cast<double>(size.height) / native.height);

@@ -9,7 +9,9 @@
 #include <openssl/evp.h>
 #include <pugixml.hpp>
 
+#include <algorithm>
 #include <map>
+#include <sstream>
 
 namespace keepseal {
 namespace {
@@ -77,22 +79,261 @@ void requireHarmlessStyle(std::string_view style, const std::string& file) {
     }
 }
 
+constexpr std::string_view kSvgSpace = "http://www.w3.org/2000/svg";
+
+/// Elements of SVG 1.1 and 2 that draw, or that drawing ones refer to. Others of SVG that only describe or
+/// move (title, metadata, animate, ...), and all of other namespaces, are left out.
+constexpr std::string_view kElements[] = {"a",
+                                          "circle",
+                                          "clipPath",
+                                          "defs",
+                                          "ellipse",
+                                          "feBlend",
+                                          "feColorMatrix",
+                                          "feComponentTransfer",
+                                          "feComposite",
+                                          "feConvolveMatrix",
+                                          "feDiffuseLighting",
+                                          "feDisplacementMap",
+                                          "feDistantLight",
+                                          "feDropShadow",
+                                          "feFlood",
+                                          "feFuncA",
+                                          "feFuncB",
+                                          "feFuncG",
+                                          "feFuncR",
+                                          "feGaussianBlur",
+                                          "feImage",
+                                          "feMerge",
+                                          "feMergeNode",
+                                          "feMorphology",
+                                          "feOffset",
+                                          "fePointLight",
+                                          "feSpecularLighting",
+                                          "feSpotLight",
+                                          "feTile",
+                                          "feTurbulence",
+                                          "filter",
+                                          "g",
+                                          "image",
+                                          "line",
+                                          "linearGradient",
+                                          "marker",
+                                          "mask",
+                                          "path",
+                                          "pattern",
+                                          "polygon",
+                                          "polyline",
+                                          "radialGradient",
+                                          "rect",
+                                          "stop",
+                                          "style",
+                                          "svg",
+                                          "switch",
+                                          "symbol",
+                                          "text",
+                                          "textPath",
+                                          "tspan",
+                                          "use"};
+
+/// Attributes of those elements, presentation attributes included. "xlink:href" counts as "href".
+constexpr std::string_view kAttributes[] = {"alignment-baseline",
+                                            "amplitude",
+                                            "azimuth",
+                                            "baseFrequency",
+                                            "baseline-shift",
+                                            "bias",
+                                            "class",
+                                            "clip",
+                                            "clip-path",
+                                            "clip-rule",
+                                            "clipPathUnits",
+                                            "color",
+                                            "color-interpolation",
+                                            "color-interpolation-filters",
+                                            "cx",
+                                            "cy",
+                                            "d",
+                                            "diffuseConstant",
+                                            "direction",
+                                            "display",
+                                            "divisor",
+                                            "dominant-baseline",
+                                            "dx",
+                                            "dy",
+                                            "edgeMode",
+                                            "elevation",
+                                            "enable-background",
+                                            "exponent",
+                                            "fill",
+                                            "fill-opacity",
+                                            "fill-rule",
+                                            "filter",
+                                            "filterUnits",
+                                            "flood-color",
+                                            "flood-opacity",
+                                            "font",
+                                            "font-family",
+                                            "font-size",
+                                            "font-size-adjust",
+                                            "font-stretch",
+                                            "font-style",
+                                            "font-variant",
+                                            "font-weight",
+                                            "fr",
+                                            "fx",
+                                            "fy",
+                                            "gradientTransform",
+                                            "gradientUnits",
+                                            "height",
+                                            "href",
+                                            "id",
+                                            "image-rendering",
+                                            "in",
+                                            "in2",
+                                            "intercept",
+                                            "isolation",
+                                            "k1",
+                                            "k2",
+                                            "k3",
+                                            "k4",
+                                            "kernelMatrix",
+                                            "kernelUnitLength",
+                                            "lengthAdjust",
+                                            "letter-spacing",
+                                            "lighting-color",
+                                            "limitingConeAngle",
+                                            "marker",
+                                            "marker-end",
+                                            "marker-mid",
+                                            "marker-start",
+                                            "markerHeight",
+                                            "markerUnits",
+                                            "markerWidth",
+                                            "mask",
+                                            "mask-type",
+                                            "maskContentUnits",
+                                            "maskUnits",
+                                            "method",
+                                            "mix-blend-mode",
+                                            "mode",
+                                            "numOctaves",
+                                            "offset",
+                                            "opacity",
+                                            "operator",
+                                            "order",
+                                            "orient",
+                                            "overflow",
+                                            "paint-order",
+                                            "pathLength",
+                                            "patternContentUnits",
+                                            "patternTransform",
+                                            "patternUnits",
+                                            "points",
+                                            "pointsAtX",
+                                            "pointsAtY",
+                                            "pointsAtZ",
+                                            "preserveAlpha",
+                                            "preserveAspectRatio",
+                                            "primitiveUnits",
+                                            "r",
+                                            "radius",
+                                            "refX",
+                                            "refY",
+                                            "requiredExtensions",
+                                            "requiredFeatures",
+                                            "result",
+                                            "rotate",
+                                            "rx",
+                                            "ry",
+                                            "scale",
+                                            "seed",
+                                            "shape-rendering",
+                                            "side",
+                                            "slope",
+                                            "spacing",
+                                            "specularConstant",
+                                            "specularExponent",
+                                            "spreadMethod",
+                                            "startOffset",
+                                            "stdDeviation",
+                                            "stitchTiles",
+                                            "stop-color",
+                                            "stop-opacity",
+                                            "stroke",
+                                            "stroke-dasharray",
+                                            "stroke-dashoffset",
+                                            "stroke-linecap",
+                                            "stroke-linejoin",
+                                            "stroke-miterlimit",
+                                            "stroke-opacity",
+                                            "stroke-width",
+                                            "style",
+                                            "surfaceScale",
+                                            "systemLanguage",
+                                            "tableValues",
+                                            "targetX",
+                                            "targetY",
+                                            "text-anchor",
+                                            "text-decoration",
+                                            "text-rendering",
+                                            "textLength",
+                                            "transform",
+                                            "transform-origin",
+                                            "type",
+                                            "unicode-bidi",
+                                            "values",
+                                            "vector-effect",
+                                            "version",
+                                            "viewBox",
+                                            "visibility",
+                                            "width",
+                                            "word-spacing",
+                                            "writing-mode",
+                                            "x",
+                                            "x1",
+                                            "x2",
+                                            "xChannelSelector",
+                                            "y",
+                                            "y1",
+                                            "y2",
+                                            "yChannelSelector",
+                                            "z"};
+
+template <std::size_t N>
+bool isAmong(const std::string_view (&names)[N], std::string_view name) {
+    return std::find(std::begin(names), std::end(names), name) != std::end(names);
+}
+
+/// The namespace of a name there: of its prefix, or the default one.
+std::string_view spaceOf(const pugi::xml_node& scope, std::string_view name) {
+    const auto colon = name.find(':');
+    const auto declared = colon == std::string_view::npos ? std::string("xmlns")
+                                                          : "xmlns:" + std::string(name.substr(0, colon));
+    for (auto node = scope; node; node = node.parent())
+        if (const auto found = node.attribute(declared.c_str()))
+            return found.value();
+    return colon == std::string_view::npos ? kSvgSpace : std::string_view();
+}
+
+/// Looks at a drawing's tree and writes one anew that holds what is allowed and nothing else.
 class Gate {
 public:
     explicit Gate(const std::string& file) : m_file(file) {}
 
-    void visit(const pugi::xml_node& node, int depth) {
+    void visit(const pugi::xml_node& node, pugi::xml_node into, int depth) {
         if (depth > kMaxDepth)
             refuseSvg(m_file, "its elements lie more than 64 deep");
         for (const auto& child : node.children()) {
             if (child.type() == pugi::node_pi && localName(child.name()) == "xml-stylesheet")
                 refuseSvg(m_file, "its style lies in another file");
+            if (child.type() == pugi::node_pcdata || child.type() == pugi::node_cdata)
+                into.append_child(pugi::node_pcdata).set_value(child.value());
             if (child.type() != pugi::node_element)
                 continue;
             if (++m_elements > kMaxElements)
                 refuseSvg(m_file, "it has more than 50,000 elements", ProblemKind::TooLarge);
-            element(child);
-            visit(child, depth + 1);
+            element(child, into, depth);
         }
     }
 
@@ -103,23 +344,56 @@ public:
     }
 
 private:
-    void element(const pugi::xml_node& node) {
+    void element(const pugi::xml_node& node, pugi::xml_node into, int depth) {
         const auto name = localName(node.name());
         if (name == "script" || name == "foreignObject" || name == "iframe" || name == "handler")
             refuseSvg(m_file, "it holds \"" + std::string(name) + "\"");
-        if (name == "style")
-            requireHarmlessStyle(node.text().get(), m_file);
-        for (const auto& attribute : node.attributes()) {
-            const auto key = localName(attribute.name());
-            if (key == "id")
-                m_byId.emplace(attribute.value(), node);
-            if (key.starts_with("on") && key.size() > 3)
-                refuseSvg(m_file, "it holds a script (\"" + std::string(key) + "\")");
-            if ((key == "href" || key == "src") && name != "a")
-                requireInside(attribute.value(), m_file);
-            else
-                requireHarmlessStyle(attribute.value(), m_file);
+        pugi::xml_node written;
+        const bool allowed = isAmong(kElements, name) && spaceOf(node, node.name()) == kSvgSpace;
+        if (allowed) {
+            written = into.append_child(std::string(name).c_str());
+            if (depth == 0) {
+                written.append_attribute("xmlns") = std::string(kSvgSpace).c_str();
+                written.append_attribute("xmlns:xlink") = "http://www.w3.org/1999/xlink";
+            }
         }
+        for (const auto& attribute : node.attributes())
+            this->attribute(attribute, name, written);
+        if (allowed && name == "style")
+            return style(node, written);
+        visit(node, allowed ? written : m_nowhere.append_child("g"), depth + 1);
+    }
+
+    void attribute(const pugi::xml_attribute& attribute, std::string_view element, pugi::xml_node& written) {
+        const std::string_view whole = attribute.name();
+        const auto key = localName(attribute.name());
+        if (key.starts_with("on") && key.size() > 3)
+            refuseSvg(m_file, "it holds a script (\"" + std::string(key) + "\")");
+        if (whole == "xmlns" || whole.starts_with("xmlns:"))
+            return;
+        const bool address = key == "href" || key == "src";
+        if (!address)
+            requireHarmlessStyle(attribute.value(), m_file);
+        else if (element != "a") // a link does nothing in a picture: it is left out
+            requireInside(attribute.value(), m_file);
+        const bool foreign = whole != key && key != "href" && whole != "xml:space";
+        if (!written || foreign || (address && element == "a") ||
+            !(isAmong(kAttributes, key) || whole == "xml:space"))
+            return;
+        const std::string anew(whole != key && key == "href" ? "xlink:href" : whole);
+        written.append_attribute(anew.c_str()) = attribute.value();
+        if (key == "id")
+            m_byId.emplace(attribute.value(), written);
+    }
+
+    /// All of its text, whatever stands between the pieces.
+    void style(const pugi::xml_node& node, pugi::xml_node written) {
+        std::string text;
+        for (const auto& piece : node.children())
+            if (piece.type() == pugi::node_pcdata || piece.type() == pugi::node_cdata)
+                text += piece.value();
+        requireHarmlessStyle(text, m_file);
+        written.append_child(pugi::node_pcdata).set_value(text.c_str());
     }
 
     double uses(const pugi::xml_node& node, int depth) {
@@ -151,8 +425,9 @@ private:
     }
 
     const std::string& m_file;
+    pugi::xml_document m_nowhere; ///< what is left out is looked at all the same
     int m_elements = 0;
-    std::map<std::string_view, pugi::xml_node> m_byId;
+    std::map<std::string, pugi::xml_node, std::less<>> m_byId;
     std::map<const void*, double> m_counts;
 };
 
@@ -165,19 +440,23 @@ bool looksLikeSvg(std::string_view text) {
            text.substr(0, 65536).find("<svg") != std::string_view::npos;
 }
 
-void requireHarmlessSvg(std::string_view text, const std::string& file) {
+std::string harmlessSvg(std::string_view text, const std::string& file) {
     if (text.size() > kMaxBytes)
         refuseSvg(file, "the SVG is larger than 4 MB", ProblemKind::TooLarge);
     if (toLowerAscii(text).find("<!entity") != std::string::npos)
         refuseSvg(file, "it declares entities");
-    pugi::xml_document document;
-    const auto parsed = document.load_buffer(text.data(), text.size(), pugi::parse_default | pugi::parse_pi);
+    pugi::xml_document document, clean;
+    constexpr unsigned flags = pugi::parse_default | pugi::parse_pi | pugi::parse_ws_pcdata;
+    const auto parsed = document.load_buffer(text.data(), text.size(), flags);
     if (!parsed)
         refuseSvg(file, std::string("the SVG can't be understood (") + parsed.description() + ")",
                   ProblemKind::NotAPicture);
     Gate gate(file);
-    gate.visit(document, 0);
-    gate.requireFewUses(document);
+    gate.visit(document, clean, 0);
+    gate.requireFewUses(clean);
+    std::ostringstream out;
+    clean.save(out, "", pugi::format_raw | pugi::format_no_declaration, pugi::encoding_utf8);
+    return out.str();
 }
 
 } // namespace keepseal

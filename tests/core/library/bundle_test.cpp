@@ -4,6 +4,7 @@
 #include "delivery/json.h"
 #include "delivery/who.h"
 #include "library/archive.h"
+#include "library/arrival.h"
 #include "library/bundle.h"
 #include "library/shelf.h"
 #include "plan/plan.h"
@@ -47,7 +48,7 @@ TEST(Bundle, CarriesAllThatItNeedsAndNotAPersonsFolders) {
             << name;
     fs::remove(folder / "logo.svg"); // as on another machine
     const SealLibrary library(folder / "theirs");
-    const auto taken = importDeliveries(library, folder / "share.zip");
+    const auto taken = takeIn(library, sharedDeliveries(folder / "share.zip", {})).deliveries;
     ASSERT_EQ(taken.size(), 2U);
     EXPECT_EQ(taken[1].notes, "for the gallery");
     EXPECT_EQ(taken[1].tags, second.tags);
@@ -67,20 +68,74 @@ TEST(Bundle, ForgedOnesAreRefused) {
     };
     auto outside = furnished(folder); // a logo by its path on the sharer's machine, or on ours
     writeZip(folder / "a.zip", {{"delivery-1.json", json(outside)}});
-    EXPECT_EQ(problemOf([&] { importDeliveries(library, folder / "a.zip"); }).kind, ProblemKind::Refused);
+    EXPECT_EQ(problemOf([&] { sharedDeliveries(folder / "a.zip", {}); }).kind, ProblemKind::Refused);
     auto profile = sampleDelivery("/x");
     profile.file.colour = ColourOut::Profile;
     profile.file.profile = "/etc/hostname";
     writeZip(folder / "b.zip", {{"delivery-1.json", json(profile)}});
-    EXPECT_EQ(problemOf([&] { importDeliveries(library, folder / "b.zip"); }).kind, ProblemKind::Refused);
+    EXPECT_EQ(problemOf([&] { sharedDeliveries(folder / "b.zip", {}); }).kind, ProblemKind::Refused);
     profile.file.profile = "profiles/x.icc";
     writeZip(folder / "c.zip", {{"delivery-1.json", json(profile)}, {"profiles/x.icc", Bytes(200, 7)}});
-    EXPECT_NE(problemOf([&] { importDeliveries(library, folder / "c.zip"); }).kind, ProblemKind::Internal);
+    EXPECT_NE(problemOf([&] { sharedDeliveries(folder / "c.zip", {}); }).kind, ProblemKind::Internal);
     writeZip(folder / "d.zip", {{"delivery-1.json", Bytes{'{', 'x'}}});
-    EXPECT_EQ(problemOf([&] { importDeliveries(library, folder / "d.zip"); }).kind, ProblemKind::BadFile);
+    EXPECT_EQ(problemOf([&] { sharedDeliveries(folder / "d.zip", {}); }).kind, ProblemKind::BadFile);
     writeZip(folder / "e.zip", {{"readme.txt", Bytes{'x'}}});
-    EXPECT_EQ(problemOf([&] { importDeliveries(library, folder / "e.zip"); }).kind, ProblemKind::BadFile);
+    EXPECT_EQ(problemOf([&] { sharedDeliveries(folder / "e.zip", {}); }).kind, ProblemKind::BadFile);
     EXPECT_FALSE(fs::exists(folder / "theirs/profiles"));
+}
+
+TEST(Bundle, CannotOpenThePlaceAndTwoOfOneNameBecomeTwo) {
+    const TempFolder folder;
+    auto open = sampleDelivery("/x");
+    open.name = "Web";
+    open.privacy.location = Stay::Keep;
+    open.privacy.locationWords = kLocationWords;
+    auto closed = sampleDelivery("/x");
+    closed.name = "Web";
+    exportDeliveries({open, closed}, folder / "share.zip", folder.path());
+    const auto arrival = sharedDeliveries(folder / "share.zip", {"Web"});
+    EXPECT_EQ(arrival.wantThePlace, std::vector<std::string>{"Web 2"});
+    const auto taken = takeIn(SealLibrary(folder / "theirs"), arrival).deliveries;
+    ASSERT_EQ(taken.size(), 2U);
+    EXPECT_EQ(taken[0].name, "Web 2");
+    EXPECT_EQ(taken[1].name, "Web 3");
+    for (const auto& delivery : taken) {
+        EXPECT_EQ(delivery.privacy.location, Stay::Remove);
+        EXPECT_TRUE(delivery.privacy.locationWords.empty());
+    }
+}
+
+TEST(Bundle, DesignsPastTheLimitsAreRefusedBeforeTheyAreLaidOut) {
+    const TempFolder folder;
+    auto refused = [&, number = 0](const std::string& text) mutable {
+        const auto zip = folder / (std::to_string(++number) + ".zip");
+        writeZip(zip, {{"delivery-1.json", Bytes(text.begin(), text.end())}});
+        const auto problem = problemOf([&] { sharedDeliveries(zip, {}); });
+        EXPECT_TRUE(problem.kind == ProblemKind::BadFile || problem.kind == ProblemKind::BadSetting)
+            << problem.sentence();
+        EXPECT_LT(problem.sentence().size(), 1000U);
+    };
+    const std::string head = R"({"format":"keep-seal/delivery","version":1,"stations":)";
+    refused(head + std::string(200, '[') + std::string(200, ']') + "}");
+    refused(head + R"({"seal":{"parts":[{"kind":"text","id":"a","text":")" + std::string(70'000, 'w') +
+            R"("}]}}})");
+    std::string many = R"({"seal":{"parts":[)";
+    for (int i = 0; i < 300; ++i)
+        many += std::string(i ? "," : "") + R"({"kind":"shape","id":")" + std::to_string(i) + R"("})";
+    refused(head + many + "]}}}");
+    std::string letters = R"({"seal":{"parts":[)"; // each within its limit, together more than a seal is
+    for (int i = 0; i < 100; ++i)
+        letters += std::string(i ? "," : "") + R"({"kind":"text","id":")" + std::to_string(i) +
+                   R"(","text":")" + std::string(2000, 'w') + R"("})";
+    refused(head + letters + "]}}}");
+    std::string values = R"({"x":[0)";
+    for (int i = 0; i < 120'000; ++i)
+        values += ",0";
+    refused(head + values + "]}}");
+    refused(head + R"({"fit":{"long_side":1e999}}})");
+    for (const char* version :
+         {"4294967297", "18446744073709551617", "1.0", "\"1\"", "-1", "0", "2e0", "null"})
+        refused(std::string(R"({"format":"keep-seal/delivery","version":)") + version + "}");
 }
 
 TEST(StartSet, EachDeliveryMakesAPlanAndKeepsNoPlace) {

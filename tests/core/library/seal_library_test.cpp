@@ -3,13 +3,17 @@
 #include "base/problem.h"
 #include "delivery/who.h"
 #include "library/archive.h"
+#include "library/arrival.h"
 #include "library/seal_library.h"
 #include "seal/design_json.h"
 #include "seal/prepared.h"
 #include "support/seals.h"
+#include "text/typefaces.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
+
+#include <set>
 
 using namespace keepseal;
 using namespace keepseal::test;
@@ -43,7 +47,7 @@ std::size_t ownSeals(const SealLibrary& library) {
 
 ProblemKind importProblem(const SealLibrary& library, const fs::path& zip) {
     try {
-        importSeal(library, zip);
+        takeIn(library, sharedSeal(library, zip));
     } catch (const Problem& problem) {
         EXPECT_FALSE(problem.happened.empty());
         return problem.kind;
@@ -84,12 +88,6 @@ TEST(SealLibrary, WhatIsReplacedUnderItsOwnKeyIsSetAside) {
     library.save(saved);
     EXPECT_EQ(library.find("kite-mark")->notes, "changed");
     EXPECT_EQ(loadSealFile(folder / "removed/kite-mark.json").notes, "for the marsh pictures");
-    for (int i = 0; i < 30; ++i) { // only the last of them are kept
-        auto other = kite();
-        other.design.name = "Other " + std::to_string(i);
-        library.remove(library.save(other).key);
-    }
-    EXPECT_LE(std::distance(fs::directory_iterator(folder / "removed"), fs::directory_iterator()), 21);
     EXPECT_THROW(library.remove("kite-mark-9"), Problem);
 }
 
@@ -145,25 +143,98 @@ TEST(SealSharing, AZipCarriesTheSealWithItsLogoToAnotherMachine) {
     exportSeal(here.save(kite(folder / "logo.svg")), folder / "kite.zip");
     EXPECT_THROW(exportSeal(kite(), folder / "kite.zip"), Problem); // never replaces
     fs::remove_all(folder / "here");
-    const auto seal = importSeal(there, folder / "kite.zip");
+    const auto seal = *takeIn(there, sharedSeal(there, folder / "kite.zip")).seal;
     EXPECT_EQ(seal.design.name, "Kite mark");
     EXPECT_EQ(seal.tags, (std::vector<std::string>{"web", "small"}));
     EXPECT_EQ(prepareSeal(there.find("kite-mark")->design)->parts.size(), 2U);
 }
 
-TEST(SealSharing, AnAddedTypefaceTravelsAlong) {
+namespace {
+
+/// A typeface that nobody has: one of ours under another name of the same length.
+Bytes typefaceCalled(const std::string& family) {
+    auto bytes = readText(fs::path(KEEPSEAL_SOURCE) / "assets/fonts/Comfortaa-Bold.ttf");
+    const auto wide = [](const std::string& text) {
+        std::string out;
+        for (const char c : text)
+            out += std::string{'\0', c};
+        return out;
+    };
+    for (const auto& [from, to] :
+         {std::pair{std::string("Comfortaa"), family}, {wide("Comfortaa"), wide(family)}})
+        for (auto at = bytes.find(from); at != std::string::npos; at = bytes.find(from, at + 1))
+            bytes.replace(at, from.size(), to);
+    return bytesOf(bytes);
+}
+
+} // namespace
+
+TEST(SealSharing, AnAddedTypefaceTravelsAlongAndReplacesNone) {
     const TempFolder folder;
     const SealLibrary here(folder / "here"), there(folder / "there");
-    const auto family =
-        here.addTypeface(fs::path(KEEPSEAL_SOURCE) / "assets/fonts/Comfortaa-Bold.ttf"); // any will do
+    writeFile(folder / "tern.ttf", readText(fs::path(KEEPSEAL_SOURCE) / "assets/fonts/Comfortaa-Bold.ttf"));
     auto seal = kite();
     seal.design.setText("kite");
-    seal.design.parts.back().text.family = family;
+    seal.design.parts.back().text.family = here.addTypeface(folder / "tern.ttf");
     exportSeal(seal, folder / "kite.zip");
-    importSeal(there, folder / "kite.zip");
-    EXPECT_TRUE(fs::exists(folder / "there/fonts/Comfortaa-Bold.ttf"));
+    auto files = readZip(folder / "kite.zip", 1 << 24, 50);
+    ASSERT_TRUE(files.contains("fonts/tern.ttf"));
+    files["fonts/tern.ttf"] = typefaceCalled("Ternwings");
+    writeZip(folder / "tern.zip", files);
+    const auto arrival = sharedSeal(there, folder / "tern.zip");
+    EXPECT_EQ(arrival.typefaces, std::vector<std::string>{"tern.ttf"});
+    EXPECT_FALSE(hasTypeface("Ternwings")); // looking takes nothing in
+    EXPECT_FALSE(fs::exists(folder / "there/fonts"));
+    EXPECT_TRUE(takeIn(there, arrival).typefacesLeft.empty());
+    EXPECT_TRUE(hasTypeface("Ternwings"));
+    const auto fontsNow = [&] {
+        return std::distance(fs::directory_iterator(folder / "there/fonts"), fs::directory_iterator());
+    };
+    ASSERT_EQ(fontsNow(), 1);
+    files["fonts/tern.ttf"].push_back(0); // another one of that family
+    writeZip(folder / "other.zip", files);
+    EXPECT_EQ(takeIn(there, sharedSeal(there, folder / "other.zip")).typefacesLeft,
+              std::vector<std::string>{"Ternwings"});
+    EXPECT_EQ(fontsNow(), 1);
     writeFile(folder / "no.ttf", "no typeface");
     EXPECT_THROW(here.addTypeface(folder / "no.ttf"), Problem);
+}
+
+TEST(SealSharing, TwoOfOneNameBecomeTwoAndNothingIsReplaced) {
+    const TempFolder folder;
+    writeFile(folder / "logo.svg", kLogo);
+    const SealLibrary library(folder / "library");
+    const auto mine = library.save(kite(folder / "logo.svg"));
+    exportSeal(mine, folder / "kite.zip");
+    const auto arrival = sharedSeal(library, folder / "kite.zip");
+    ASSERT_EQ(arrival.designs.size(), 1U);
+    EXPECT_EQ(arrival.designs[0].name, "Kite mark");
+    EXPECT_EQ(arrival.designs[0].becomes, "Kite mark 2");
+    EXPECT_EQ(arrival.logos.size(), 1U);
+    EXPECT_EQ(ownSeals(library), 1U); // looked at, nothing kept
+    const auto before = readText(folder / "library/seals/kite-mark.json");
+    takeIn(library, arrival);
+    EXPECT_EQ(ownSeals(library), 2U);
+    EXPECT_EQ(readText(folder / "library/seals/kite-mark.json"), before);
+    EXPECT_TRUE(library.find("Kite mark 2"));
+}
+
+TEST(SealSharing, WhatWasSetAsideIsNeverOverwritten) {
+    const TempFolder folder;
+    const SealLibrary library(folder / "library");
+    for (int i = 0; i < 30; ++i) {
+        auto seal = kite();
+        seal.key = i == 0 ? "" : "kite-mark";
+        seal.notes = "version " + std::to_string(i);
+        library.save(seal);
+    }
+    std::set<std::string> notes;
+    for (const auto& entry : fs::directory_iterator(folder / "library/removed"))
+        notes.insert(loadSealFile(entry.path()).notes);
+    EXPECT_EQ(notes.size(), 29U);
+    library.remove("kite-mark");
+    library.restore("kite-mark"); // the last one of it
+    EXPECT_EQ(library.find("kite-mark")->notes, "version 29");
 }
 
 TEST(SealSharing, HostileZipsAreRefusedAndLeaveNothing) {

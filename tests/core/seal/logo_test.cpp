@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/problem.h"
+#include "logo/logo_svg.h"
 #include "seal/logo.h"
 #include "support/seals.h"
 
@@ -189,6 +190,60 @@ TEST(HostileLogo, EntitiesScriptsAndForeignContentAreRefused) {
     EXPECT_THAT(refusal(folder, "o.svg", svg("<rect onload='x()' width='1' height='1'/>")).happened,
                 HasSubstr("script"));
     EXPECT_THAT(refusal(folder, "f.svg", svg("<foreignObject/>")).happened, HasSubstr("foreignObject"));
+}
+
+TEST(HostileLogo, AStyleInPiecesIsReadAsOne) {
+    const TempFolder folder;
+    for (const char* style :
+         {"<style>a{}<!-- -->@import url('x.css');</style>", "<style><![CDATA[@import 'x.css';]]></style>",
+          "<style>a{fill:ur<!-- -->l(http://example.com/a#b)}</style>"})
+        EXPECT_EQ(refusal(folder, "x.svg", svg(style)).kind, ProblemKind::Refused) << style;
+}
+
+TEST(HostileLogo, OnlyWhatDrawsIsWrittenAnew) {
+    const auto clean = harmlessSvg(
+        "<!DOCTYPE svg><svg xmlns='http://www.w3.org/2000/svg' xmlns:v='http://v.example/' "
+        "xmlns:xl='http://www.w3.org/1999/xlink' viewBox='0 0 9 9' data-note='n' v:mark='m'>"
+        "<metadata>who</metadata><v:panel><rect width='4' height='4'/></v:panel><title>t</title>"
+        "<animate attributeName='x' to='3'/><a href='http://example.com/'><circle r='2' tabindex='1'/></a>"
+        "<g id='k' style='fill:red'><text xml:space='preserve'> a  b </text></g><use xl:href='#k'/></svg>",
+        "x.svg");
+    for (const char* gone : {"who", "panel", "<rect", "title", "animate", "example.com", "data-note", "mark",
+                             "tabindex", "DOCTYPE"})
+        EXPECT_EQ(clean.find(gone), std::string::npos) << gone << " in " << clean;
+    for (const char* stays :
+         {"viewBox=\"0 0 9 9\"", "<circle r=\"2\"", "style=\"fill:red\"", "> a  b <", "xlink:href=\"#k\""})
+        EXPECT_NE(clean.find(stays), std::string::npos) << stays << " not in " << clean;
+}
+
+TEST(Logo, WhatTheGateWroteAnewLooksAsItDid) {
+    std::vector<std::string> drawings;
+    for (const auto& entry : fs::recursive_directory_iterator(fs::path(KEEPSEAL_SOURCE) / "assets"))
+        if (entry.path().extension() == ".svg")
+            drawings.push_back(readText(entry.path()));
+    ASSERT_GT(drawings.size(), 20U);
+    drawings.push_back(svg(
+        "<defs><linearGradient id='g'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/>"
+        "</linearGradient><clipPath id='c'><circle cx='50' cy='25' r='20'/></clipPath><filter id='f'>"
+        "<feGaussianBlur stdDeviation='2'/></filter><symbol id='s' viewBox='0 0 4 4'><path d='M0 "
+        "0h4v4z'/></symbol>"
+        "<style>.k{stroke:green;stroke-width:3}</style></defs><rect width='100' height='50' fill='url(#g)' "
+        "clip-path='url(#c)'/><use xlink:href='#s' width='20' height='20' class='k'/>"
+        "<text x='5' y='40' font-size='12'>Tide <tspan font-weight='bold'>mark</tspan></text>"
+        "<g filter='url(#f)' transform='rotate(10)'><polygon points='60,10 80,30 60,40' opacity='.5'/></g>"));
+    for (const auto& drawing : drawings) {
+        const auto anew = harmlessSvg(drawing, "x.svg");
+        const auto load = [](const std::string& text) {
+            VipsBlob* blob = vips_blob_copy(text.data(), text.size());
+            auto image =
+                vips::VImage::svgload_buffer(blob, vips::VImage::option()->set("scale", 2)).copy_memory();
+            vips_area_unref(VIPS_AREA(blob));
+            return image;
+        };
+        const auto before = load(drawing), after = load(anew);
+        ASSERT_EQ(before.width(), after.width()) << drawing.substr(0, 200);
+        EXPECT_EQ((before.cast(VIPS_FORMAT_INT) - after).abs().max(), 0) << drawing.substr(0, 400);
+    }
 }
 
 TEST(HostileLogo, EndlessContentIsRefusedBeforeItIsDrawn) {

@@ -1,0 +1,44 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rich text, and the only way to it: what we wrote holds marks, what anybody else wrote is text. Labels,
+// tooltips and notices are plain wherever they come from; see plainLabels().
+#pragma once
+
+#include <QList>
+#include <QString>
+
+class QApplication;
+class QLabel;
+class QTextBrowser;
+
+namespace keepseal::app {
+
+class Markup {
+public:
+    Markup() = default;
+    /// The text itself: every mark in it is escaped.
+    Markup(const QString& text) : m_html(text.toHtmlEscaped()) {} // NOLINT: meant to be taken for text
+    Markup(const std::string& text);                              // NOLINT
+    /// `ours`: marks from our own source, with %1, %2, ... for the parts.
+    static Markup of(const QString& ours, const QList<Markup>& parts = {});
+
+    Markup& operator+=(const Markup& more);
+    bool isEmpty() const { return m_html.isEmpty(); }
+    const QString& html() const { return m_html; }
+
+    void showOn(QLabel& label) const;
+    void showOn(QTextBrowser& page) const;
+
+private:
+    QString m_html;
+};
+
+Markup operator+(Markup first, const Markup& second);
+/// In a colour, by its name.
+Markup coloured(const Markup& text, const QString& colour);
+
+/// From now on every label, those of tooltips and message boxes included, shows plain text, whatever stands
+/// in it, except where a Markup is shown on it.
+void plainLabels(QApplication& application);
+
+} // namespace keepseal::app
