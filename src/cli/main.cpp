@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
 #include "cli/border_commands.h"
+#include "cli/file_words.h"
 #include "cli/library_commands.h"
 #include "cli/print.h"
 #include "cli/run_commands.h"
@@ -17,6 +18,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include <algorithm>
 #include <array>
 #include <csignal>
 #include <iostream>
@@ -187,7 +189,12 @@ int run(int argc, char** argv) {
     whoCommand->add_flag("--json", who.json, "Print JSON for programs");
 
     try {
-        app.parse(argc, argv);
+        auto call = withFilesAsPaths(app, {argv + 1, argv + argc});
+        std::reverse(call.begin(), call.end()); // as CLI11 takes them
+        app.parse(std::move(call));
+    } catch (const Problem& problem) {
+        std::cerr << "keep-seal-cli: " << problem.sentence() << "\n";
+        return kWrongCall;
     } catch (const CLI::ParseError& error) {
         const int code = app.exit(error);
         if (code != 0 && argc > 1 && app.get_subcommands().empty())

@@ -129,6 +129,26 @@ TEST(Cli, APathThatIsNotThereIsNamedAndTheRestGoesOn) {
     EXPECT_TRUE(fs::exists(folder / "out/a.jpg"));
 }
 
+TEST(Cli, NamesOfFilesSetNoOptions) {
+    const TempFolder folder;
+    for (const char* name : {"in/-x.jpg", "in/a.jpg", "in/-sprivacy.location=keep"})
+        makePicture(folder / "b.jpg", 60, 40), fs::create_directories(folder / "in"),
+            fs::copy_file(folder / "b.jpg", folder / name);
+    const auto in = [&](std::vector<std::string> words) { // as a shell would, in that folder
+        std::string call = "cd '" + (folder / "in").string() + "' && exec \"$0\" \"$@\"";
+        words.insert(words.begin(), {"sh", "-c", call, KEEPSEAL_CLI});
+        return runProgram(words);
+    };
+    const auto refused = in({"stamp", "--out", folder / "out", "-sprivacy.location=keep", "-x.jpg", "a.jpg"});
+    EXPECT_EQ(refused.exitCode, 2);
+    EXPECT_THAT(refused.err, HasSubstr("a file of that name lies here"));
+    EXPECT_FALSE(fs::exists(folder / "out"));
+    const auto made = in({"stamp", "--out", folder / "out", "-x.jpg", "a.jpg"});
+    EXPECT_EQ(made.exitCode, 0) << made.err;
+    EXPECT_THAT(made.out, HasSubstr("2 copies made"));
+    EXPECT_EQ(in({"stamp", "--out", folder / "more", "--", "-sprivacy.location=keep", "-x.jpg"}).exitCode, 0);
+}
+
 TEST(Cli, AProofIsTheCopyOnlySmaller) {
     const TempFolder folder;
     makePicture(folder / "a.jpg", 1600, 1200);

@@ -9,7 +9,7 @@
 namespace keepseal::app {
 namespace {
 
-Markup shortened(const std::string& text) {
+Markup asMuch(const std::string& text) {
     return text.size() > 600 ? cutUtf8(text, 600) + "…" : text;
 }
 
@@ -41,18 +41,18 @@ Markup section(const QString& title, const Markup& rows, const QColor& colour) {
 
 Markup leavingRow(const Leaving& row) {
     const Theme& t = theme();
-    auto value = shortened(printable(row.value, row.value.size()));
+    auto value = asMuch(printable(row.value, row.value.size()));
     if (row.tellsPlace)
         value = inColour(value, t.look);
     if (row.fate == Fate::Written && !row.was.empty())
-        value += inColour(Markup::of("<br><s>%1</s>", {shortened(row.was)}), t.quiet);
-    return tableRow(cell(inColour(shortened(row.name), t.quiet), "42%") + cell(value));
+        value += inColour(Markup::of("<br><s>%1</s>", {asMuch(row.was)}), t.quiet);
+    return tableRow(cell(inColour(asMuch(row.name), t.quiet), "42%") + cell(value));
 }
 
 Markup notes(const std::vector<std::string>& texts, const QColor& colour = theme().quiet) {
     Markup out;
     for (const auto& text : texts)
-        out += Markup::of("<p style='margin:2px 0'>%1</p>", {inColour(shortened(text), colour)});
+        out += Markup::of("<p style='margin:2px 0'>%1</p>", {inColour(asMuch(text), colour)});
     return out;
 }
 
@@ -73,7 +73,7 @@ Markup toldRow(const Finding& finding, bool place) {
     const Theme& t = theme();
     const auto where =
         Markup::of(QObject::tr("%1, byte %2"), {finding.where, QString::number(finding.offset)});
-    const auto value = shortened(finding.value);
+    const auto value = asMuch(finding.value);
     return tableRow(cell(inColour(finding.name, t.quiet), "30%") +
                     cell(place ? inColour(value, t.look) : value) + cell(inColour(where, t.quiet), "26%"));
 }
@@ -90,7 +90,7 @@ Markup leavesPage(const PictureInfo& info, const Delivery& delivery, const Pictu
     if (info.problem)
         return headline(name, info.problem->happened, t.bad);
     const auto words = wordsOf(info, delivery, exception);
-    Markup page = headline(name, shortened("The original: " + verdict(info.report)),
+    Markup page = headline(name, asMuch("The original: " + verdict(info.report)),
                            info.report.tellsPlace() ? t.look : t.good);
     const auto toLookAt = sentences(wordsToLookAt(info, delivery, exception));
     page += copyLine(info, delivery, toLookAt);
@@ -113,10 +113,9 @@ Markup toldPageOf(const ToldFile& file) {
     const Theme& t = theme();
     const auto name = toQt(file.path.filename());
     if (!file.problem.empty())
-        return headline(name, shortened(file.problem), t.bad);
-    Markup page =
-        headline(name, shortened(verdict(file.report)), file.report.tellsPlace() ? t.look : t.good) +
-        notes({std::string(nameOf(file.report.container)) + ", " + byteText(file.report.bytes)});
+        return headline(name, asMuch(file.problem), t.bad);
+    Markup page = headline(name, asMuch(verdict(file.report)), file.report.tellsPlace() ? t.look : t.good) +
+                  notes({std::string(nameOf(file.report.container)) + ", " + byteText(file.report.bytes)});
     page += notes(file.report.notSearched);
     for (int i = -1; i <= static_cast<int>(Category::Technical); ++i) {
         Markup rows; // places first, whatever they stand in

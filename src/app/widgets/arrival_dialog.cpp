@@ -69,7 +69,7 @@ ArrivalDialog::ArrivalDialog(Arrival arrival, QWidget* parent)
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     all->addWidget(buttons);
-    resize(560, std::clamp(inside->sizeHint().height() + 190, 300, 640));
+    resize(560, std::clamp(column->heightForWidth(500) + 190, 260, 640));
 }
 
 void ArrivalDialog::addDesigns(QVBoxLayout* column) {

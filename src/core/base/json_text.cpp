@@ -3,6 +3,7 @@
 #include "base/json_text.h"
 
 #include "base/problem.h"
+#include "base/text.h"
 
 #include <nlohmann/json.hpp>
 
@@ -55,6 +56,11 @@ json readJsonFile(const std::filesystem::path& path, const JsonLimits& limits) {
     if (error || size == 0 || !stream.read(text.data(), static_cast<std::streamsize>(size)))
         throw Problem(ProblemKind::CannotRead, path.string(), "the file can't be read");
     return parseJson(text, path.string(), limits);
+}
+
+std::string shownJson(const json& value) {
+    const auto text = value.dump(-1, ' ', false, json::error_handler_t::replace);
+    return text.size() > 80 ? cutUtf8(text, 80) + "..." : text;
 }
 
 std::uint64_t versionIn(const json& document) {

@@ -27,6 +27,9 @@ nlohmann::json parseJson(std::string_view text, const std::string& subject, cons
 /// Throws Problem(NotFound | CannotRead | BadFile).
 nlohmann::json readJsonFile(const std::filesystem::path& path, const JsonLimits& limits);
 
+/// The value as it stands there, cut where it is long: for a sentence.
+std::string shownJson(const nlohmann::json& value);
+
 /// The number of a version as it stands there, nothing rounded or wrapped; 0: it is no whole number above 0.
 std::uint64_t versionIn(const nlohmann::json& document);
 

@@ -30,7 +30,7 @@ SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, con
     else if (value.is_string())
         out = value.get<std::string>();
     else
-        throw Problem(ProblemKind::BadSetting, path, cutUtf8(value.dump(), 80) + " is not allowed",
+        throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed",
                       "Allowed: " + allowedText(info));
     validate(info, path, out);
     return out;
@@ -83,12 +83,13 @@ void requireFormat(const nlohmann::json& document, const std::string& subject, c
 
 std::string readDesignName(const nlohmann::json& object, const std::string& path) {
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
+                      "Allowed: an object");
     const auto name = object.find("name");
     if (name == object.end())
         return {};
     if (!name->is_string() || name->get<std::string>().size() > 200)
-        throw Problem(ProblemKind::BadSetting, path + "name", name->dump() + " is not allowed",
+        throw Problem(ProblemKind::BadSetting, path + "name", shownJson(*name) + " is not allowed",
                       "Allowed: text of at most 200 bytes");
     return name->get<std::string>();
 }

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "border/design.h"
@@ -43,7 +44,7 @@ BorderDesign borderFromJson(const json& object, const std::string& path) {
             const auto& saved = (*rings)[i];
             const auto at = path + "rings[" + std::to_string(i) + "].";
             if (!saved.is_object())
-                throw Problem(ProblemKind::BadSetting, at, saved.dump() + " is not allowed",
+                throw Problem(ProblemKind::BadSetting, at, shownJson(saved) + " is not allowed",
                               "Allowed: an object");
             Ring ring;
             readRows(saved, ringSettings(), ring, at);

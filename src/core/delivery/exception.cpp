@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "delivery/exception.h"
 
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/text.h"
 
@@ -14,7 +15,7 @@ using nlohmann::json;
 namespace {
 
 [[noreturn]] void wrong(const std::string& path, const json& value, const std::string& allowed) {
-    throw Problem(ProblemKind::BadSetting, path, value.dump() + " is not allowed", "Allowed: " + allowed);
+    throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed", "Allowed: " + allowed);
 }
 
 TurnException turnFromJson(const json& object, const std::string& path) {

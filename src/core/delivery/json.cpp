@@ -49,7 +49,7 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
     delivery.unknown = document;
     if (const auto name = document.find("name"); name != document.end()) {
         if (!name->is_string() || name->get<std::string>().size() > kMaxNameBytes)
-            throw Problem(ProblemKind::BadSetting, "name", name->dump() + " is not allowed",
+            throw Problem(ProblemKind::BadSetting, "name", shownJson(*name) + " is not allowed",
                           "Allowed: text of at most 120 bytes");
         delivery.name = name->get<std::string>();
     }

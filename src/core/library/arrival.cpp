@@ -23,12 +23,12 @@ constexpr std::uint64_t kMostZip = 64ULL << 20;
 constexpr std::size_t kMostSealFiles = 100, kMostDeliveryFiles = 200, kMostTags = 50;
 constexpr std::size_t kMostNotes = 4096;
 
-std::string_view textIn(const Bytes& bytes) {
+std::string_view jsonIn(const Bytes& bytes) {
     return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
 }
 
 json parsed(const Arrival& arrival, const std::string& name) {
-    return parseJson(textIn(arrival.files.at(name)), arrival.zip.string() + ": its " + name, kDesignLimits);
+    return parseJson(jsonIn(arrival.files.at(name)), arrival.zip.string() + ": its " + name, kDesignLimits);
 }
 
 const Bytes& inZip(const Arrival& arrival, const std::string& name, const char* what) {

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "rights/sheet.h"
@@ -13,10 +14,7 @@ using nlohmann::json;
 namespace {
 
 [[noreturn]] void wrongInSheet(const std::string& path, const json& value, const std::string& allowed) {
-    throw Problem(ProblemKind::BadSetting, path,
-                  value.dump(-1, ' ', false, json::error_handler_t::replace).substr(0, 200) +
-                      " is not allowed",
-                  "Allowed: " + allowed);
+    throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed", "Allowed: " + allowed);
 }
 
 std::string keysOf(const std::vector<SettingChoice>& choices) {

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/design_json.h"
 
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 
@@ -26,13 +27,14 @@ PartKind kindFrom(const json& object, const std::string& path) {
         if (found != object.end() && *found == keyOf(kind))
             return kind;
     throw Problem(ProblemKind::BadSetting, path + "kind",
-                  (found == object.end() ? std::string("nothing") : found->dump()) + " is not allowed",
+                  (found == object.end() ? std::string("nothing") : shownJson(*found)) + " is not allowed",
                   "Allowed: one of text, logo, shape, group");
 }
 
 SealPart partFromJson(const json& object, const std::string& path) {
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
+                      "Allowed: an object");
     SealPart part;
     part.kind = kindFrom(object, path);
     readRows(object, partSettings(part.kind), part, path);

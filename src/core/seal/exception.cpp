@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/exception.h"
 
+#include "base/json_text.h"
 #include "base/problem.h"
 #include "base/setting_json.h"
 #include "base/text.h"
@@ -50,10 +51,11 @@ json toJson(const SealException& exception) {
 SealException exceptionFromJson(const json& object, const std::string& path) {
     SealException out;
     const auto wrong = [&](const char* key) {
-        throw Problem(ProblemKind::BadSetting, path + key, object.at(key).dump() + " is not allowed");
+        throw Problem(ProblemKind::BadSetting, path + key, shownJson(object.at(key)) + " is not allowed");
     };
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, object.dump() + " is not allowed", "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
+                      "Allowed: an object");
     const auto read = [&](const char* row) {
         const auto& info = *rowOf(sealSettings(), row);
         return fromJsonValue(info, path + row, object.at(row));

@@ -300,6 +300,9 @@ constexpr std::string_view kAttributes[] = {"alignment-baseline",
                                             "yChannelSelector",
                                             "z"};
 
+/// Whose words are drawn.
+constexpr std::string_view kHoldWords[] = {"a", "text", "textPath", "tspan"};
+
 template <std::size_t N>
 bool isAmong(const std::string_view (&names)[N], std::string_view name) {
     return std::find(std::begin(names), std::end(names), name) != std::end(names);
@@ -327,7 +330,8 @@ public:
         for (const auto& child : node.children()) {
             if (child.type() == pugi::node_pi && localName(child.name()) == "xml-stylesheet")
                 refuseSvg(m_file, "its style lies in another file");
-            if (child.type() == pugi::node_pcdata || child.type() == pugi::node_cdata)
+            const bool words = child.type() == pugi::node_pcdata || child.type() == pugi::node_cdata;
+            if (words && isAmong(kHoldWords, into.name()))
                 into.append_child(pugi::node_pcdata).set_value(child.value());
             if (child.type() != pugi::node_element)
                 continue;
@@ -453,6 +457,8 @@ std::string harmlessSvg(std::string_view text, const std::string& file) {
                   ProblemKind::NotAPicture);
     Gate gate(file);
     gate.visit(document, clean, 0);
+    if (std::string_view(clean.document_element().name()) != "svg")
+        refuseSvg(file, "there is no SVG drawing in it", ProblemKind::NotAPicture);
     gate.requireFewUses(clean);
     std::ostringstream out;
     clean.save(out, "", pugi::format_raw | pugi::format_no_declaration, pugi::encoding_utf8);
