@@ -43,7 +43,7 @@ _keep_seal_cli() {
     border) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     sheet) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
-    check) words="--help --json --html" ;;
+    check) words="--help --json --original --html" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
     seal) words="list show keep remove restore export import advise render --help --json --names --replace --output --recursive --delivery --set --seal --width" ;;
     settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;

@@ -37,15 +37,21 @@ void printTold(const ToldFile& file) {
     const auto& report = file.report;
     std::cout << shown(file.path) << ": " << nameOf(report.container) << ", " << byteText(report.bytes)
               << ", "
-              << (report.tellsPlace() ? "TELLS A PLACE: " + report.placeText()
+              << (report.tellsPlace() ? "TELLS A PLACE: " + shown(report.placeText())
                                       : std::string("tells no place"))
               << "\n";
     for (const auto& finding : report.findings)
         std::cout << (finding.tellsPlace ? "  ! " : "    ") << labelOf(finding.category) << " | "
-                  << finding.where << " | " << finding.offset << " | " << finding.name
-                  << (finding.value.empty() ? "" : " | ") << finding.value << "\n";
+                  << shown(finding.where) << " | " << finding.offset << " | " << shown(finding.name)
+                  << (finding.value.empty() ? "" : " | ") << shown(finding.value) << "\n";
     for (const auto& part : report.notSearched)
-        std::cout << "  ? " << part << "\n";
+        std::cout << "  ? " << shown(part) << "\n";
+}
+
+/// The names of the place that an original and its sidecar tell.
+std::vector<std::string> placesOf(const fs::path& path) {
+    const Original file(path);
+    return readMetadata(path, inspect(file)).placeNames;
 }
 
 struct WordsRow {
@@ -93,6 +99,8 @@ void addCheckCommand(CLI::App& app, CheckOptions& options) {
     command->add_option("paths", options.files, "Files of any origin, and folders with all in them")
         ->required();
     command->add_flag("--json", options.json, "Print JSON for programs");
+    command->add_option("--original", options.original,
+                        "The original of these copies: the names of its place are looked for as well");
     command->add_option("--html", options.html, "Also write a page to keep; must not exist");
 }
 
@@ -108,8 +116,9 @@ int runCheck(const CheckOptions& options) {
         if (options.json || !options.html.empty())
             told.push_back(std::move(file));
     };
+    const auto names = options.original.empty() ? std::vector<std::string>() : placesOf(options.original);
     for (const auto& path : all.files)
-        tell(readTold(path));
+        tell(readTold(path, names));
     for (const auto& file : all.notRead)
         tell(file);
     if (options.json)

@@ -15,7 +15,8 @@ namespace keepseal::cli {
 
 struct CheckOptions {
     std::vector<std::string> files;
-    std::string html; ///< a page to write; must not exist
+    std::string html;     ///< a page to write; must not exist
+    std::string original; ///< names of its place are looked for, too
     bool json = false;
 };
 void addCheckCommand(CLI::App& app, CheckOptions& options);

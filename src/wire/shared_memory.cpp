@@ -3,6 +3,7 @@
 #include "wire/shared_memory.h"
 
 #include "base/problem.h"
+#include "base/read_at.h"
 
 #include <cerrno>
 #include <cstring>
@@ -52,16 +53,8 @@ void requireBytes(const Descriptor& memory, std::uint64_t bytes) {
 }
 
 void copyBytes(const Descriptor& memory, std::span<std::uint8_t> to) {
-    std::size_t done = 0;
-    while (done < to.size()) {
-        const auto count =
-            ::pread(memory.get(), to.data() + done, to.size() - done, static_cast<off_t>(done));
-        if (count < 0 && errno == EINTR)
-            continue;
-        if (count <= 0)
-            notSoMany();
-        done += static_cast<std::size_t>(count);
-    }
+    if (readAt(memory.get(), 0, to) != to.size())
+        notSoMany();
 }
 
 Descriptor sealedMemory(std::initializer_list<ByteSpan> parts) {
@@ -88,20 +81,11 @@ DescriptorSource::DescriptorSource(Descriptor descriptor, std::string name)
 }
 
 std::size_t DescriptorSource::read(std::uint64_t offset, std::span<std::uint8_t> buffer) const {
-    std::size_t done = 0;
-    while (done < buffer.size()) {
-        const auto count = ::pread(m_descriptor.get(), buffer.data() + done, buffer.size() - done,
-                                   static_cast<off_t>(offset + done));
-        if (count < 0 && errno == EINTR)
-            continue;
-        if (count < 0)
-            throw Problem(ProblemKind::CannotRead, m_name,
-                          std::string("the file can't be read: ") + std::strerror(errno));
-        if (count == 0)
-            break;
-        done += static_cast<std::size_t>(count);
-    }
-    return done;
+    const auto count = readAt(m_descriptor.get(), offset, buffer);
+    if (!count)
+        throw Problem(ProblemKind::CannotRead, m_name,
+                      std::string("the file can't be read: ") + std::strerror(errno));
+    return *count;
 }
 
 } // namespace keepseal::wire

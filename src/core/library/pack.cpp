@@ -72,7 +72,9 @@ void packTypefaces(const std::set<std::string>& families, ZipFiles& files) {
 }
 
 fs::path keepBeside(const fs::path& folder, const std::string& name, const Bytes& bytes) {
-    const auto known = fingerprint(ByteSpan(bytes)).substr(0, 12) + "-" + plainName(name);
+    const auto print = fingerprint(ByteSpan(bytes)).substr(0, 12) + "-";
+    const auto plain = plainName(name); // which has its fingerprint already when it travelled before
+    const auto known = plain.starts_with(print) ? plain : print + plain;
     std::error_code error;
     for (int number = 1;; ++number) {
         const auto kept = folder / (number == 1 ? known : std::to_string(number) + "-" + known);

@@ -170,12 +170,8 @@ void SealLibrary::restore(const std::string& key) const {
 }
 
 std::string SealLibrary::addTypeface(const fs::path& file) const {
-    useTypeface(file); // throws when it is none
-    const auto kept = m_folder / "fonts" / file.filename();
-    std::error_code error;
-    if (!fs::exists(kept, error))
-        writeBytes(kept, readAll(file));
-    return useTypeface(kept);
+    familyOfTypeface(file); // throws when it is none
+    return useTypeface(keepBeside(m_folder / "fonts", file, readAll(file)));
 }
 
 void exportSeal(const SavedSeal& seal, const fs::path& zip) {

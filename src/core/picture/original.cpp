@@ -3,6 +3,7 @@
 #include "picture/original.h"
 
 #include "base/problem.h"
+#include "base/read_at.h"
 
 #include <cerrno>
 #include <cstring>
@@ -56,19 +57,10 @@ Original::~Original() {
 }
 
 std::size_t Original::read(std::uint64_t offset, std::span<std::uint8_t> buffer) const {
-    std::size_t done = 0;
-    while (done < buffer.size()) {
-        const auto count = ::pread(m_descriptor, buffer.data() + done, buffer.size() - done,
-                                   static_cast<off_t>(offset + done));
-        if (count < 0 && errno == EINTR)
-            continue;
-        if (count < 0)
-            fail(m_path, errno);
-        if (count == 0)
-            break;
-        done += static_cast<std::size_t>(count);
-    }
-    return done;
+    const auto count = readAt(m_descriptor, offset, buffer);
+    if (!count)
+        fail(m_path, errno);
+    return *count;
 }
 
 void Original::requireUnchanged() const {

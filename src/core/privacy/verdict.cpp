@@ -141,12 +141,14 @@ nlohmann::json toldJson(const std::vector<ToldFile>& files) {
     return out;
 }
 
-ToldFile readTold(const fs::path& path) {
+ToldFile readTold(const fs::path& path, const std::vector<std::string>& names) {
     ToldFile out;
     out.path = path;
     try {
         const Original file(path);
         out.report = inspect(file);
+        for (const auto& told : placesTold(out.report, names))
+            out.report.findings[told.finding].tellsPlace = true;
     } catch (const Problem& problem) {
         out.problem = problem.happened;
     } catch (const std::exception& error) {

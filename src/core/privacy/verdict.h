@@ -41,8 +41,8 @@ struct ToldFile {
 std::string toldPage(const std::vector<ToldFile>& files);
 nlohmann::json toldJson(const std::vector<ToldFile>& files);
 
-/// Reads one file; never throws.
-ToldFile readTold(const std::filesystem::path& path);
+/// Reads one file; never throws. Findings that hold one of `names` tell a place in it.
+ToldFile readTold(const std::filesystem::path& path, const std::vector<std::string>& names = {});
 struct FilesIn {
     std::vector<std::filesystem::path> files;
     std::vector<ToldFile>

@@ -4,6 +4,7 @@
 
 #include "base/fingerprint.h"
 #include "base/problem.h"
+#include "base/read_at.h"
 #include "base/text.h"
 
 #include <algorithm>
@@ -23,23 +24,6 @@ namespace keepseal {
 namespace {
 
 namespace fs = std::filesystem;
-
-/// As much as there is; nothing when reading fails, with errno.
-std::optional<std::size_t> readAt(int descriptor, std::uint64_t offset, std::span<std::uint8_t> buffer) {
-    std::size_t done = 0;
-    while (done < buffer.size()) {
-        const auto count = ::pread(descriptor, buffer.data() + done, buffer.size() - done,
-                                   static_cast<off_t>(offset + done));
-        if (count < 0 && errno == EINTR)
-            continue;
-        if (count < 0)
-            return std::nullopt;
-        if (count == 0)
-            break;
-        done += static_cast<std::size_t>(count);
-    }
-    return done;
-}
 
 /// A file of ours that is open already; the descriptor stays the caller's.
 class DescriptorSource final : public ByteSource {

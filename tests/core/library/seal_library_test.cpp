@@ -178,7 +178,7 @@ TEST(SealSharing, AnAddedTypefaceTravelsAlongAndReplacesNone) {
     seal.design.parts.back().text.family = here.addTypeface(folder / "tern.ttf");
     exportSeal(seal, folder / "kite.zip");
     auto files = readZip(folder / "kite.zip", 1 << 24, 50);
-    ASSERT_TRUE(files.contains("fonts/tern.ttf"));
+    ASSERT_EQ(std::erase_if(files, [](const auto& file) { return file.first.starts_with("fonts/"); }), 1U);
     files["fonts/tern.ttf"] = typefaceCalled("Ternwings");
     writeZip(folder / "tern.zip", files);
     const auto arrival = sharedSeal(there, folder / "tern.zip");

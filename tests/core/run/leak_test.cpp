@@ -169,6 +169,10 @@ TEST(Leaks, APersonsOwnWordsThatNameThePlaceAreSaidAndTheLedgerDoesNotSayNoPlace
     ASSERT_EQ(row.outcome, Outcome::Made);
     EXPECT_FALSE(row.noPlaceInCopy);
     EXPECT_TRUE(holdsKind(row.notes, NoteKind::PlaceInWords));
+    EXPECT_EQ(cli({"check", row.copy}).exitCode, 0); // alone it can't be known
+    const auto named = cli({"check", "--original", folder / "in/a.jpg", row.copy});
+    EXPECT_EQ(named.exitCode, 1);
+    EXPECT_THAT(named.out, ::testing::HasSubstr(std::string("TELLS A PLACE: Kites at ") + kSecretCity));
     const auto report = readTold(row.copy).report;
     EXPECT_EQ(tellsOf(report, {kSecretCity}), Tells::Place);
     EXPECT_NE(tellsOf(report, {"Marshwater"}), Tells::Place);
