@@ -187,7 +187,7 @@ int CheckModel::verdict(const Entry& entry, int column) const {
             return -1;
         }
     case PlaceGone:
-        return made ? row.noPlaceInCopy : -1;
+        return !made ? -1 : row.noPlaceInCopy ? 1 : row.placeOpened ? 0 : 2;
     case Rights:
         return made && row.rightsInCopy ? 1 : -1;
     case OriginalKept:

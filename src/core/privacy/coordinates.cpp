@@ -27,7 +27,8 @@ struct Half {
 /// "54.2512", "N 54.25", "54.25Â° north".
 bool half(Reader& in, char mark, Half& out) {
     out.compass = in.compass();
-    in.skip(" ");
+    if (out.compass != Compass::None)
+        in.skip(" ");
     if (!in.number(out.number, mark))
         return false;
     out.end = in.at();
@@ -69,6 +70,42 @@ bool isPair(const Half& a, const Half& b, char mark, std::size_t announced) {
     return !shares && least >= (mark == ',' ? 4U : 3U);
 }
 
+/// Numbers with no more between them than the commands of a drawing's path.
+bool isPath(std::string_view side) {
+    std::size_t figures = 0;
+    for (const char c : side) {
+        figures += isFigure(c);
+        if (!isFigure(c) && std::string_view(" .,-+eEMmLlHhVvCcSsQqTtAaZz").find(c) == std::string_view::npos)
+            return false;
+    }
+    return figures >= 6;
+}
+
+/// Whether the numbers between these ends stand in a row of numbers (a path of a drawing, a curve, a table):
+/// a place has a height behind it at the most.
+bool inARow(std::string_view text, std::size_t begin, std::size_t end) {
+    constexpr std::string_view between = " ,;";
+    constexpr std::size_t side = 16;
+    if ((begin >= side && isPath(text.substr(begin - side, side))) ||
+        (end + side <= text.size() && isPath(text.substr(end, side))))
+        return true;
+    auto before = begin;
+    for (int i = 0; i < 3 && before > 0 && between.find(text[before - 1]) != std::string_view::npos; ++i)
+        --before;
+    if (before > 0 && (isFigure(text[before - 1]) || text[before - 1] == '.'))
+        return true;
+    Reader after(text, end);
+    if (isLatin(after.peek()))
+        return true;
+    for (int numbers = 0; numbers < 2; ++numbers) {
+        after.skip(between, 3);
+        Figures ignored;
+        if (!after.number(ignored, '.'))
+            return false;
+    }
+    return true;
+}
+
 /// "54.2512, 3.5034", "54,25120Â° N 3,50340Â° E", "+54.2512+003.5034/". `announced`: places that suffice
 /// since a word before says what it is; 0: no such word.
 std::size_t decimalPair(std::string_view text, std::size_t at, std::size_t announced = 0) {
@@ -79,11 +116,15 @@ std::size_t decimalPair(std::string_view text, std::size_t at, std::size_t annou
             continue;
         Reader next(text, a.end);
         next.skip(" ", 2);
-        next.takeOneOf(",;/|");
-        next.skip(" ", 2);
+        if (next.takeOneOf(",;/|"))
+            next.skip(" ", 2);
         const bool parted = next.at() != a.end;
-        if (!half(next, mark, b) || !(parted || b.number.isSigned || a.compass != Compass::None) ||
+        if (!half(next, mark, b) ||
+            !(parted || (a.number.isSigned && b.number.isSigned) || a.compass != Compass::None) ||
             !isPair(a, b, mark, announced))
+            continue;
+        const bool bare = announced == 0 && a.compass == Compass::None && !a.degree && !b.degree;
+        if (bare && inARow(text, at, b.end))
             continue;
         Reader after(text, b.end);
         if (b.compass == Compass::None && b.degree && after.skip(" ", 1) <= 1 && after.takeOneOf("CFKcf") &&
@@ -318,7 +359,8 @@ std::size_t gridReference(std::string_view text, std::size_t at) {
     const auto gap = in.skip(" ", 1);
     const auto from = in.at();
     const auto first = in.skip("0123456789", 11);
-    if (gap > 0 && first >= 3 && first <= 5 && in.skip(" ", 1) == 1) {
+    // Four and four without a space before are any two numbers of a table in hexadecimal.
+    if (gap > 0 && first >= (spaced > 0 ? 3U : 5U) && first <= 5 && in.skip(" ", 1) == 1) {
         const auto begin = in.at();
         return in.skip("0123456789", 6) == first && in.atWordEnd() ? begin + first : 0;
     }
@@ -326,8 +368,9 @@ std::size_t gridReference(std::string_view text, std::size_t at) {
     return joined && in.atWordEnd() ? from + first : 0;
 }
 
-/// The locator of radio amateurs: pairs of letters and figures in turn, "JO21ab34". Short ones only behind a
-/// word that announces them, for parts and products are numbered like that.
+/// The locator of radio amateurs: pairs of letters and figures in turn, "JO21ab34". Short ones, and those not
+/// in the usual capital and small letters, only behind a word that announces them: parts and products are
+/// numbered like that, and digests look so.
 std::size_t locator(std::string_view text, std::size_t at, std::size_t least) {
     auto i = at;
     const auto pair = [&](char first, char last) {
@@ -348,7 +391,10 @@ std::size_t locator(std::string_view text, std::size_t at, std::size_t least) {
     if (pair('A', 'X') && pair('0', '9'))
         pair('A', 'X');
     const bool ends = i >= text.size() || !(isLatin(text[i]) || isFigure(text[i]));
-    return ends && i - at >= least ? i : 0;
+    const auto isSmall = [&](std::size_t k) { return text[k] >= 'a' && text[k] <= 'z'; };
+    const bool usual =
+        least <= 4 || (i - at >= 6 && !isSmall(at) && !isSmall(at + 1) && isSmall(at + 4) && isSmall(at + 5));
+    return ends && i - at >= least && usual ? i : 0;
 }
 
 /// What stands between a word and the number that it announces: "lat: ", "lat\"=\"", "Lon = ".
@@ -482,7 +528,12 @@ std::string withoutCoordinates(const std::string& text) {
 }
 
 bool holdsCoordinates(std::string_view text) {
-    return !coordinatesIn(text).empty();
+    // Piece by piece: where each byte came from takes eight times the text.
+    constexpr std::size_t piece = 64 * 1024, overlap = 512;
+    for (std::size_t at = 0; at < text.size(); at += piece)
+        if (!coordinatesIn(text.substr(at, piece + overlap)).empty())
+            return true;
+    return false;
 }
 
 } // namespace keepseal

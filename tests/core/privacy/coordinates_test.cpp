@@ -14,8 +14,8 @@ TEST(Coordinates, AreFoundInEveryFormPeopleWriteThem) {
          {// decimal, bare
           "54.2512, 3.5034", "54.2512 3.5034", "(-54.2512,-3.5034)", "54.2512/3.5034", "54.2512 | 3.5034",
           "3.5034, 54.2512", "54.251,3.503", "54.2512,\n3.5034", "-54.25120000 +3.50340000",
-          "marsh:54.2512,3.5034.", "54,2512; 3,5034", "54,2512 3,5034", "54,2512, 3,5034",
-          "120.98420, 14.59951",
+          "marsh:54.2512,3.5034.", "54.2512, 3.5034, 12.5", "<coordinates>3.5034,54.2512,0 3.5035,54.2513,0",
+          "54,2512; 3,5034", "54,2512 3,5034", "54,2512, 3,5034", "120.98420, 14.59951",
           // with marks, letters or words
           "at 54.25120° N 3.50340° E", "54.25° N, 3.50° E", "54.25°N 3.5°E", "54,25° N 3,50° O",
           "N54.25 E3.50", "54.25N 3.50E", "54.25 N 3.50 W", "54.25°, 3.50°", "54.25º N 3.50º E",
@@ -40,8 +40,8 @@ TEST(Coordinates, AreFoundInEveryFormPeopleWriteThem) {
           "+54.2512+003.5034/", "+5415.07+00330.20/", "+541504+0033012/", "9F5M7G2J+2Q",
           "7G2J+2QX kite field", "geohash u1h2q8v7", "Geohash: u1h2q", "#geohash=u1h2q8",
           "31U 448251 5411932", "31U 448251mE 5411932mN", "31 U 448251.5 5411932", "UTM 31U 448251, 5411932",
-          "31U DQ 48251 11932", "31UDQ4825111932", "31U DQ 482 119", "locator JO21", "QTH JO21ab",
-          "Maidenhead locator: JO21ab", "JO21ab34",
+          "31U DQ 48251 11932", "31UDQ4825111932", "31U DQ 482 119", "31UDQ 48251 11932", "locator JO21",
+          "QTH JO21ab", "Maidenhead locator: JO21ab", "JO21ab34",
           // other scripts, full width, unseen characters
           "٥٤٫٢٥١٢، ٣٫٥٠٣٤", "५४.२५१२, ३.५०३४", "５４．２５１２，３．５０３４", "Ｎ５４．２５ Ｅ３．５０",
           "54.2512\u00A0N\u00A03.5034\u00A0E", "54.25\u200B12, 3.50\u200B34", "\u202A54.2512, 3.5034\u202C",
@@ -65,7 +65,10 @@ TEST(Coordinates, OtherNumbersAreLeftAlone) {
           // telephone, references
           "+44 20 7946 0018", "+44-207-946-0018", "+4420+79460", "(020) 7946 0018", "ISBN 978-3-16-148410-0",
           "No. 12 S 3", "Fig. 3 E, 4 W", "C++17", "2+2", "ABCD+EF", "EV 3+2", "12 U 8", "31U DQ",
-          "12 HP 300 400 500", "JO21ab", "AB12cd", "Ref JO21", "AB12cd in stock", "geohash is a code",
+          "12 HP 300 400 500", "JO21ab", "AB12cd", "Ref JO21", "4EDE 5145 5144", "1.1801    1.1902",
+          "merge cf46ca76ff", "DC14BD85EE", "m58.405 69.832-14.796 28.424a93.502 93.502 0 0 1-14.517 66.116",
+          "51.919 25.060 88.236 91.510", "12.345, 23.456, 34.567, 45.678", "a 12.345-67.890-12.345",
+          "M 81.472 39.566 L 12.345 56.789 L 8.123 9.234 Z", "AB12cd in stock", "geohash is a code",
           "locator map", "KQ21zz99",
           // words that only begin like one
           "lat: long", "latte 54.25 longer 3.50", "Long 12, late 14", "N or S, E or W", "north 5, south 7",
@@ -96,4 +99,7 @@ TEST(Coordinates, ALongTextTakesNoLongerThanItIsLong) {
             text += start;
         EXPECT_LE(coordinatesIn(text).size(), text.size());
     }
+    EXPECT_FALSE(holdsCoordinates(std::string(65'530, 'w') + " of tide"));
+    EXPECT_TRUE(holdsCoordinates(std::string(65'530, 'w') + " 54.2512, 3.5034")); // over an edge
+    EXPECT_TRUE(holdsCoordinates(std::string(3'000'000, 'w') + " 54.2512, 3.5034"));
 }
