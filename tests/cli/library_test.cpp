@@ -25,10 +25,11 @@ TEST(Cli, SealsAreListedDrawnSharedAndPutOn) {
     EXPECT_EQ(cli({"seal", "export", "shipped-house-mark", "-o", folder / "mark.zip"}).exitCode, 0);
     EXPECT_THAT(cli({"seal", "import", folder / "mark.zip"}).out, HasSubstr("House mark"));
     const auto listed = json::parse(cli({"seal", "list", "--json"}).out);
-    EXPECT_EQ(listed["seals"][0]["key"], "house-mark");
+    EXPECT_EQ(listed["seals"][0]["key"], "house-mark-2");
     makePicture(folder / "a.jpg", 600, 400);
     const auto plain = cli({"proof", folder / "a.jpg", "-o", folder / "plain.png", "-s", "seal.on=false"});
-    const auto sealed = cli({"proof", folder / "a.jpg", "-o", folder / "sealed.png", "--seal", "house-mark"});
+    const auto sealed =
+        cli({"proof", folder / "a.jpg", "-o", folder / "sealed.png", "--seal", "house-mark-2"});
     EXPECT_EQ(plain.exitCode + sealed.exitCode, 0) << sealed.err;
     EXPECT_NE(readFile(folder / "plain.png"), readFile(folder / "sealed.png"));
 }
