@@ -6,6 +6,7 @@
 
 #include "base/text.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace keepseal {
