@@ -70,6 +70,10 @@ PlainReading plainReading(std::string_view text) {
         out.from.push_back(at);
     };
     for (std::size_t i = 0; i < text.size();) {
+        if (const auto byte = static_cast<unsigned char>(text[i]); byte < 0x80) {
+            put(*readAs(byte), i++);
+            continue;
+        }
         const auto left = static_cast<gssize>(text.size() - i);
         const gunichar c = g_utf8_get_char_validated(text.data() + i, left);
         const bool valid = c != static_cast<gunichar>(-1) && c != static_cast<gunichar>(-2) && c != 0;

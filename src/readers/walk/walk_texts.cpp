@@ -7,6 +7,8 @@
 
 #include "base/text.h"
 
+#include <algorithm>
+
 namespace keepseal::walk {
 namespace {
 
@@ -32,13 +34,17 @@ std::size_t characterAt(ByteSpan bytes, std::size_t at) {
     return length;
 }
 
-void tellRun(const Walk& walk, const std::string& run) {
-    if (run.size() < kLeastRun)
+/// No form of coordinates is without a figure; those of other scripts are longer than one byte.
+bool mayHoldFigures(std::string_view run) {
+    return std::any_of(run.begin(), run.end(), [](char c) { return (c >= '0' && c <= '9') || (c & 0x80); });
+}
+
+void tellRun(const Walk& walk, std::string_view run) {
+    if (run.size() < kLeastRun || !mayHoldFigures(run))
         return;
     for (const auto& span : coordinatesIn(run)) {
         const auto from = span.begin > 60 ? span.begin - 60 : 0;
-        walk.add("bytes", "text", printable(std::string_view(run).substr(from, span.end + 60 - from)),
-                 Category::Other)
+        walk.add("bytes", "text", printable(run.substr(from, span.end + 60 - from)), Category::Other)
             .tellsPlace = true;
         return; // one row a run: it is the run that tells
     }
@@ -68,18 +74,19 @@ void wideRuns(const Walk& walk, ByteSpan bytes) {
 } // namespace
 
 void texts(const Walk& walk, ByteSpan bytes) {
-    std::string run;
-    for (std::size_t i = 0; i < bytes.size();) {
-        const auto length = characterAt(bytes, i);
-        if (length > 0)
-            run += textOf(bytes.subspan(i, length));
-        if (length == 0 || run.size() >= kMostRun) {
-            tellRun(walk, run);
-            run.clear();
+    const auto all = textOf(bytes);
+    std::size_t begin = 0, at = 0;
+    while (at < bytes.size()) {
+        const auto length = characterAt(bytes, at);
+        if (length > 0 && at - begin < kMostRun) {
+            at += length;
+            continue;
         }
-        i += length > 0 ? length : 1;
+        tellRun(walk, all.substr(begin, at - begin));
+        at += length > 0 ? 0 : 1;
+        begin = at;
     }
-    tellRun(walk, run);
+    tellRun(walk, all.substr(begin));
     wideRuns(walk, bytes);
 }
 

@@ -95,11 +95,11 @@ TEST(Coordinates, ALongTextTakesNoLongerThanItIsLong) {
     for (const char* start : {"1.234 ", "https://x/1.23/", "9F5M7G2", "54°15' ", "-", "geo:", "N54 12.3 ",
                               "lat=1 ", "31U ", "gps ", "+5415.07", "AA00", "\u200B1"}) {
         std::string text;
-        while (text.size() < 200'000)
+        while (text.size() < 40'000)
             text += start;
         EXPECT_LE(coordinatesIn(text).size(), text.size());
     }
     EXPECT_FALSE(holdsCoordinates(std::string(65'530, 'w') + " of tide"));
     EXPECT_TRUE(holdsCoordinates(std::string(65'530, 'w') + " 54.2512, 3.5034")); // over an edge
-    EXPECT_TRUE(holdsCoordinates(std::string(3'000'000, 'w') + " 54.2512, 3.5034"));
+    EXPECT_TRUE(holdsCoordinates(std::string(300'000, 'w') + " 54.2512, 3.5034"));
 }
