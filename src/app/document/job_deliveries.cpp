@@ -3,6 +3,8 @@
 // The cards of a job: adding, ordering, keeping, choosing.
 #include "document/job_document.h"
 
+#include "library/arrival.h"
+
 namespace keepseal::app {
 
 void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& file) {
@@ -16,12 +18,10 @@ void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& fi
 void JobDocument::duplicateCurrentDelivery() {
     auto next = m_state;
     auto copy = next.deliveries[next.currentDelivery];
-    std::set<std::string> names;
+    std::vector<std::string> names;
     for (const auto& item : next.deliveries)
-        names.insert(item.delivery.name);
-    const auto plain = copy.delivery.name;
-    for (int number = 2; names.contains(copy.delivery.name); ++number)
-        copy.delivery.name = plain + " " + std::to_string(number);
+        names.push_back(item.delivery.name);
+    copy.delivery.name = freeName(copy.delivery.name, names);
     copy.file.clear();
     copy.kept.reset();
     ++next.currentDelivery;

@@ -331,7 +331,7 @@ QString SealChooser::saidText() const {
 
 void SealChooser::askArrival(TaskOutcome<Arrival> outcome) {
     if (outcome.problem)
-        return said(toQt(outcome.problem->sentence()));
+        return said(toQt(outcome.problem->sentence()), true);
     auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog] {

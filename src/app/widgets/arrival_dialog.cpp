@@ -30,7 +30,7 @@ QString shortText(const std::string& text, std::size_t most = 120) {
 QString listOf(const std::vector<std::string>& names) {
     QStringList out;
     for (const auto& name : names)
-        out << shortText(name, 80);
+        out << shortText(std::filesystem::path(name).filename().string(), 80);
     return out.join(", ");
 }
 

@@ -50,10 +50,10 @@ void lookAtLogos(SealDesign& design, Arrival& arrival) {
     forEachLogo(design, [&arrival](const std::string& logo) {
         if (isShipped(logo))
             return logo;
-        const auto name = plainName(logo);
-        if (std::find(arrival.logos.begin(), arrival.logos.end(), name) == arrival.logos.end())
-            readLogoFile(MemorySource(inZip(arrival, logo, "logo")), arrival.zip.string() + ": " + name, 1);
-        addOnce(arrival.logos, name);
+        if (std::find(arrival.logos.begin(), arrival.logos.end(), logo) == arrival.logos.end())
+            readLogoFile(MemorySource(inZip(arrival, logo, "logo")),
+                         arrival.zip.string() + ": " + printable(logo, 200), 1);
+        addOnce(arrival.logos, logo);
         return logo;
     });
 }

@@ -21,7 +21,7 @@ struct Arrival {
         deliveries; ///< named as they would be here; their place is closed, their folder empty
     std::optional<SavedSeal> seal;
     std::vector<Arriving> designs;
-    std::vector<std::string> logos, typefaces, profiles; ///< names of the files that come along
+    std::vector<std::string> logos, typefaces, profiles; ///< files that come along; logos as in the zip
     std::vector<std::string> wantThePlace; ///< deliveries that asked for the place to be told, as named here
     ZipFiles files;
 };

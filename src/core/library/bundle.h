@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Deliveries to share: a zip with delivery-1.json, delivery-2.json, ... (seal, border and rights sheet
 // inside), and beside them logos/, fonts/ and profiles/ that they use. Taking them in: library/arrival.h.
-// docs/formats/deliveries-bundle.md.
+// docs/formats/README.md.
 #pragma once
 
 #include "delivery/delivery.h"
