@@ -157,9 +157,10 @@ TakenIn takeIn(const SealLibrary& library, Arrival arrival) {
                 keepBeside(library.folder() / "profiles", profile, inZip(arrival, profile, "colour profile"))
                     .string();
     }
+    std::set<std::string> fresh;
     for (const auto& [name, bytes] : arrival.files)
         if (name.starts_with("fonts/"))
-            keepTypeface(library.folder() / "fonts", name, bytes, out.typefacesLeft);
+            keepTypeface(library.folder() / "fonts", name, bytes, fresh, out.typefacesLeft);
     if (arrival.seal) {
         keepLogos(arrival.seal->design, arrival, library.folder());
         out.seal = library.save(std::move(*arrival.seal));

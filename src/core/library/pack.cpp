@@ -89,7 +89,7 @@ fs::path keepBeside(const fs::path& folder, const std::string& name, const Bytes
 }
 
 void keepTypeface(const fs::path& folder, const std::string& name, const Bytes& bytes,
-                  std::vector<std::string>& left) {
+                  std::set<std::string>& fresh, std::vector<std::string>& left) {
     std::error_code error;
     for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
         if (it->is_regular_file(error) && readAll(it->path()) == bytes)
@@ -97,8 +97,9 @@ void keepTypeface(const fs::path& folder, const std::string& name, const Bytes& 
     const auto kept = keepBeside(folder, name, bytes);
     try {
         const auto family = familyOfTypeface(kept);
-        if (!hasTypeface(family)) {
+        if (fresh.contains(family) || !hasTypeface(family)) {
             useTypeface(kept);
+            fresh.insert(family);
             return;
         }
         left.push_back(family);

@@ -40,8 +40,9 @@ void packTypefaces(const std::set<std::string>& families, ZipFiles& files);
 std::filesystem::path keepBeside(const std::filesystem::path& folder, const std::string& name,
                                  const Bytes& bytes);
 /// Kept and taken into use, unless a typeface of its family is here already: then it is named in `left`.
-/// Throws Problem(NotAPicture) when it is none; then nothing is kept.
+/// `fresh`: families that came with the same zip, whose further cuts (bold, italic) are taken as well. Throws
+/// Problem(NotAPicture) when it is none; then nothing is kept.
 void keepTypeface(const std::filesystem::path& folder, const std::string& name, const Bytes& bytes,
-                  std::vector<std::string>& left);
+                  std::set<std::string>& fresh, std::vector<std::string>& left);
 
 } // namespace keepseal

@@ -179,10 +179,11 @@ TEST(SealSharing, AnAddedTypefaceTravelsAlongAndReplacesNone) {
     exportSeal(seal, folder / "kite.zip");
     auto files = readZip(folder / "kite.zip", 1 << 24, 50);
     ASSERT_EQ(std::erase_if(files, [](const auto& file) { return file.first.starts_with("fonts/"); }), 1U);
-    files["fonts/tern.ttf"] = typefaceCalled("Ternwings");
+    files["fonts/tern.ttf"] = files["fonts/tern-bold.ttf"] = typefaceCalled("Ternwings");
+    files["fonts/tern-bold.ttf"].push_back(1); // another cut of the same family
     writeZip(folder / "tern.zip", files);
     const auto arrival = sharedSeal(there, folder / "tern.zip");
-    EXPECT_EQ(arrival.typefaces, std::vector<std::string>{"tern.ttf"});
+    EXPECT_EQ(arrival.typefaces, (std::vector<std::string>{"tern-bold.ttf", "tern.ttf"}));
     EXPECT_FALSE(hasTypeface("Ternwings")); // looking takes nothing in
     EXPECT_FALSE(fs::exists(folder / "there/fonts"));
     EXPECT_TRUE(takeIn(there, arrival).typefacesLeft.empty());
@@ -190,12 +191,12 @@ TEST(SealSharing, AnAddedTypefaceTravelsAlongAndReplacesNone) {
     const auto fontsNow = [&] {
         return std::distance(fs::directory_iterator(folder / "there/fonts"), fs::directory_iterator());
     };
-    ASSERT_EQ(fontsNow(), 1);
+    ASSERT_EQ(fontsNow(), 2);
     files["fonts/tern.ttf"].push_back(0); // another one of that family
     writeZip(folder / "other.zip", files);
     EXPECT_EQ(takeIn(there, sharedSeal(there, folder / "other.zip")).typefacesLeft,
               std::vector<std::string>{"Ternwings"});
-    EXPECT_EQ(fontsNow(), 1);
+    EXPECT_EQ(fontsNow(), 2);
     writeFile(folder / "no.ttf", "no typeface");
     EXPECT_THROW(here.addTypeface(folder / "no.ttf"), Problem);
 }
