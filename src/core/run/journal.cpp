@@ -3,8 +3,10 @@
 #include "run/journal.h"
 
 #include "base/files.h"
+#include "base/fingerprint.h"
 #include "base/json_text.h"
 #include "base/text.h"
+#include "picture/original.h"
 #include "plan/plan_json.h"
 #include "record/register.h"
 
@@ -24,6 +26,8 @@ namespace fs = std::filesystem;
 
 constexpr const char* kJournalFormat = "keep-seal/journal";
 constexpr int kJournalVersion = 1;
+constexpr const char* kRow = "row";
+constexpr const char* kPlacing = "placing";
 
 std::string lineOf(const json& value) {
     return value.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
@@ -108,12 +112,20 @@ void Journal::write(const std::string& line) {
     }
 }
 
-void Journal::add(std::size_t index, const LedgerRow& row) noexcept {
+void Journal::add(std::size_t index, const char* what, const LedgerRow& row) noexcept {
     try {
-        write(lineOf({{"copy", index}, {"row", toJson(row)}}));
+        write(lineOf({{"copy", index}, {what, toJson(row)}}));
     } catch (const std::exception&) {
         m_failed = true; // the copies matter more than being able to go on after a crash
     }
+}
+
+void Journal::add(std::size_t index, const LedgerRow& row) noexcept {
+    add(index, kRow, row);
+}
+
+void Journal::addPlacing(std::size_t index, const LedgerRow& row) noexcept {
+    add(index, kPlacing, row);
 }
 
 void Journal::sync() noexcept {
@@ -123,6 +135,14 @@ void Journal::sync() noexcept {
 
 void Journal::remove() noexcept {
     ::unlink(m_file.c_str());
+}
+
+bool isAsDelivered(const LedgerRow& row) {
+    try {
+        return !row.copyFingerprint.empty() && fingerprint(Original(row.copy)) == row.copyFingerprint;
+    } catch (const Problem&) {
+        return false;
+    }
 }
 
 JournalContents readJournal(const fs::path& file) {
@@ -141,18 +161,28 @@ JournalContents readJournal(const fs::path& file) {
         throw Problem(ProblemKind::BadFile, file.string(),
                       std::string("this is no journal: ") + error.what());
     }
+    std::map<std::size_t, LedgerRow> placing;
     while (std::getline(stream, line)) {
         const auto entry = json::parse(line, nullptr, false);
         if (!entry.is_object())
             continue; // cut short
         try {
             const auto index = entry.at("copy").get<std::size_t>();
-            if (index < out.plan.copies.size())
-                out.rows[index] = ledgerRowFromJson(entry.at("row"));
+            if (index >= out.plan.copies.size())
+                continue;
+            if (const auto row = entry.find(kRow); row != entry.end()) {
+                out.rows[index] = ledgerRowFromJson(*row);
+                placing.erase(index);
+            } else {
+                placing[index] = ledgerRowFromJson(entry.at(kPlacing));
+            }
         } catch (const json::exception&) {
             continue;
         }
     }
+    for (auto& [index, row] : placing)
+        if (isAsDelivered(row))
+            out.rows[index] = std::move(row);
     return out;
 }
 

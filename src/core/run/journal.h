@@ -31,6 +31,8 @@ public:
 
     /// Never throws: what can't be written (a full disk) is told by failed().
     void add(std::size_t index, const LedgerRow& row) noexcept;
+    /// Before the copy gets its name: what its row will be once it has it.
+    void addPlacing(std::size_t index, const LedgerRow& row) noexcept;
     void sync() noexcept;
     bool failed() const { return m_failed; }
     /// The run is over and its ledger written.
@@ -40,14 +42,18 @@ public:
 private:
     Journal(std::filesystem::path file, int descriptor) : m_file(std::move(file)), m_descriptor(descriptor) {}
     void write(const std::string& line);
+    void add(std::size_t index, const char* what, const LedgerRow& row) noexcept;
     std::filesystem::path m_file;
     int m_descriptor = -1;
     bool m_failed = false;
 };
 
-/// A last line cut short by the end of the process is passed over. Throws Problem(NotFound | CannotRead |
-/// BadFile).
+/// A last line cut short by the end of the process is passed over. A copy that was about to get its name when
+/// the process ended is looked at: where it lies under that name it counts as made. Throws Problem(NotFound |
+/// CannotRead | BadFile).
 JournalContents readJournal(const std::filesystem::path& file);
+/// Whether the file at the row's path is the copy that the row tells of, byte for byte.
+bool isAsDelivered(const LedgerRow& row);
 /// "2026-05-01T10-20-30Z-17.json" -> the journal's file beside it, and back.
 std::filesystem::path journalOf(const std::filesystem::path& ledgerFile);
 std::filesystem::path ledgerOf(const std::filesystem::path& journal);

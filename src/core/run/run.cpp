@@ -75,8 +75,10 @@ public:
         : m_plan(plan), m_options(options), m_stop(stop), m_onEvent(onEvent),
           m_budget(options.memoryBudget ? options.memoryBudget : thirdOfMemory()),
           m_destinations(foldersOfOriginals(plan), foldersAmong(plan)),
-          m_stamper(plan, m_destinations, m_budget, stop,
-                    [this](const fs::path& copy) { return fingerprintOfOurs(copy); }) {
+          m_stamper(
+              plan, m_destinations, m_budget, stop,
+              [this](const fs::path& copy) { return fingerprintOfOurs(copy); },
+              [this](std::size_t index, const LedgerRow& row) { notePlacing(index, row); }) {
         refuseBlocked();
         claimRoots();
         m_result.ledger.rows = plannedRows(m_plan);
@@ -170,14 +172,6 @@ private:
             m_destinations.claim(root, targets.contains(root));
     }
 
-    static bool isAsDelivered(const LedgerRow& row) {
-        try {
-            return !row.copyFingerprint.empty() && fingerprint(Original(row.copy)) == row.copyFingerprint;
-        } catch (const Problem&) {
-            return false;
-        }
-    }
-
     void listTasks() {
         std::vector<Task> byOriginal(m_plan.originals.size());
         for (std::size_t i = 0; i < m_plan.copies.size(); ++i) {
@@ -227,6 +221,11 @@ private:
     LedgerRow plannedRow(std::size_t index) {
         const std::lock_guard lock(m_mutex);
         return m_result.ledger.rows[index];
+    }
+
+    void notePlacing(std::size_t index, const LedgerRow& row) {
+        const std::lock_guard lock(m_mutex);
+        m_journal->addPlacing(index, row);
     }
 
     void finishRow(std::size_t index, LedgerRow row) {

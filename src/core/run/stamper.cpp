@@ -165,7 +165,7 @@ private:
                deliver(encoded.bytes,
                        {encoding.format, chain.sizes.whole, encoding.words, delivery.privacy.opensLocation(),
                         encoding.preview, m_metadata.placeNames},
-                       planned, *destination, row);
+                       index, *destination, row);
     }
 
     void render(std::size_t index, const CopyAsked& asked) {
@@ -177,8 +177,8 @@ private:
         m_renderedFor = index;
     }
 
-    bool deliver(const Bytes& bytes, const CopyPromise& promise, const PlannedCopy& planned,
-                 Destination& destination, LedgerRow& row) {
+    bool deliver(const Bytes& bytes, const CopyPromise& promise, std::size_t index, Destination& destination,
+                 LedgerRow& row) {
         auto staged = destination.stage(bytes);
         auto check = checkCopy(*staged, promise, m_report);
         if (staged->size() != bytes.size())
@@ -187,7 +187,6 @@ private:
         if (!deliverable(row, check.failures))
             return false;
         row.copyFingerprint = fingerprint(ByteSpan(bytes));
-        placeUnderFreeName(*staged, destination, planned, row);
         row.copyBytes = bytes.size();
         row.copyModifiedNs = staged->identity().modifiedNs;
         row.copySize = promise.size;
@@ -199,26 +198,30 @@ private:
         for (const auto& [key, value] : promise.words.fields)
             row.written.push_back(metadataField(key)->label);
         row.removed = removedKinds(m_report, check.report);
+        row.outcome = Outcome::Made;
+        placeUnderFreeName(*staged, destination, index, row);
         return true;
     }
 
     /// The plan's name, unless someone took it since.
-    void placeUnderFreeName(StagedCopy& staged, const Destination& destination, const PlannedCopy& planned,
+    void placeUnderFreeName(StagedCopy& staged, const Destination& destination, std::size_t index,
                             LedgerRow& row) const {
+        const auto& planned = m_plan.copies[index];
         const auto name = planned.target.filename().string();
-        if (planned.replaces && isOurs(destination, planned.target) &&
-            staged.replace(name, *planned.replaces)) {
-            row.replaced = true;
+        row.replaced = planned.replaces && isOurs(destination, planned.target);
+        m_stamper.m_placing(index, row);
+        if (row.replaced && staged.replace(name, *planned.replaces))
             return;
-        }
+        row.replaced = false;
         if (staged.place(name))
             return;
-        // The run before was killed between placing this copy and writing it down.
+        // The run before was killed between placing this copy and writing it down, and its journal was lost
+        // or could not be written.
         if (destination.holds(name, row.copyFingerprint)) {
             addNote(row.notes, {NoteKind::LayThere, {}, {}});
             return;
         }
-        placeNumbered(staged, planned, row);
+        placeNumbered(staged, index, row);
     }
 
     /// What the plan says of the file that is to give way is not enough: a plan may come from a journal. Our
@@ -229,14 +232,18 @@ private:
                destination.holds(target.filename().string(), *fingerprint);
     }
 
-    static void placeNumbered(StagedCopy& staged, const PlannedCopy& planned, LedgerRow& row) {
+    void placeNumbered(StagedCopy& staged, std::size_t index, LedgerRow& row) const {
+        const auto& planned = m_plan.copies[index];
         const auto stem = planned.target.stem().string();
         const auto ending = planned.target.extension().string();
         for (int number = 2; number < kMaxNumber; ++number) {
             const auto name = stem + "-" + std::to_string(number) + ending;
+            row.copy = planned.target.parent_path() / name;
+            if (std::error_code unknown; fs::exists(row.copy, unknown))
+                continue;
+            m_stamper.m_placing(index, row);
             if (!staged.place(name))
                 continue;
-            row.copy = planned.target.parent_path() / name;
             addNote(row.notes, {NoteKind::NameTakenMeanwhile, {}, {}});
             return;
         }
@@ -260,8 +267,9 @@ private:
 };
 
 Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,
-                 const std::atomic<bool>& stop, Ours ours)
-    : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop), m_ours(std::move(ours)) {
+                 const std::atomic<bool>& stop, Ours ours, Placing placing)
+    : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop), m_ours(std::move(ours)),
+      m_placing(std::move(placing)) {
     for (const auto& delivery : m_plan.deliveries)
         m_prepared.push_back(prepareSeal(delivery.seal));
 }

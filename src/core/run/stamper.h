@@ -20,8 +20,11 @@ public:
     /// `ours`: the fingerprint of the copy that a run of ours made at a path, by our own record; nothing:
     /// none. Any thread.
     using Ours = std::function<std::optional<std::string>(const std::filesystem::path&)>;
+    /// `placing`: told the whole row before its copy is given its name, so that a process killed right after
+    /// that still knows the copy as its own. Any thread.
+    using Placing = std::function<void(std::size_t index, const LedgerRow& row)>;
     Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget, const std::atomic<bool>& stop,
-            Ours ours);
+            Ours ours, Placing placing);
 
     /// `copies`: indices into the plan, all of one original, to be made now. `together`: indices of every
     /// copy of that original in the plan, so that a resumed run decodes as the first one did. `rows` come
@@ -41,6 +44,7 @@ private:
     MemoryBudget& m_budget;
     const std::atomic<bool>& m_stop;
     Ours m_ours;
+    Placing m_placing;
     std::vector<PreparedPtr> m_prepared; ///< each delivery's seal, laid out once
     std::mutex m_mutex;
     struct Block {
