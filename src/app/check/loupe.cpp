@@ -10,7 +10,6 @@
 
 #include <QKeyEvent>
 #include <QPainter>
-#include <QRunnable>
 
 #include <algorithm>
 
@@ -51,14 +50,8 @@ QImage originalUnder(const LoupeSubject& subject, QSize size) {
 
 LoupePair readPair(const LoupeSubject& subject) {
     LoupePair out;
-    try {
-        out.right = wholeImage(subject.row.copy);
-        out.left = originalUnder(subject, out.right.size());
-    } catch (const Problem& problem) {
-        out.problem = toQt(problem.sentence());
-    } catch (const std::exception& error) {
-        out.problem = QString::fromUtf8(error.what());
-    }
+    out.right = wholeImage(subject.row.copy);
+    out.left = originalUnder(subject, out.right.size());
     return out;
 }
 
@@ -69,19 +62,12 @@ Loupe::Loupe(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(150);
     setAccessibleName(tr("Original and copy under one loupe"));
     setToolTip(tr("Drag to move both; the wheel changes between fit, 100 % and 200 %"));
-    m_worker.setMaxThreadCount(1);
-}
-
-Loupe::~Loupe() {
-    m_worker.clear();
-    m_worker.waitForDone();
 }
 
 void Loupe::clear() {
-    ++m_wanted;
+    m_task.cancel();
     m_original = m_copy = {};
     m_problem.clear();
-    m_loading = false;
     update();
 }
 
@@ -91,29 +77,21 @@ void Loupe::showCopy(const LoupeSubject& subject) {
 }
 
 void Loupe::showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle) {
-    const auto wanted = ++m_wanted;
-    m_loading = true;
     m_leftTitle = leftTitle;
     m_rightTitle = rightTitle;
-    m_worker.clear(); // who flicks through wants the last one
-    m_worker.start(QRunnable::create([this, read = std::move(read), wanted] {
-        const auto pair = std::make_shared<LoupePair>(read());
-        QMetaObject::invokeMethod(
-            this,
-            [this, pair, wanted] {
-                if (wanted != m_wanted)
-                    return;
-                m_loading = false;
-                m_original = pair->left;
-                m_copy = pair->right;
-                m_problem = pair->problem;
-                moveBy({});
-                update();
-                emit loaded();
-            },
-            Qt::QueuedConnection);
-    }));
+    m_task.start(
+        [read = std::move(read)](const auto&) { return read(); }); // who flicks through wants the last
     update();
+}
+
+void Loupe::take(const TaskOutcome<LoupePair>& outcome) {
+    const auto pair = outcome.result.value_or(LoupePair());
+    m_original = pair.left;
+    m_copy = pair.right;
+    m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
+    moveBy({});
+    update();
+    emit loaded();
 }
 
 void Loupe::setZoom(Zoom zoom) {
@@ -160,7 +138,7 @@ void Loupe::paintPane(QPainter& painter, const QRect& box, const QImage& image, 
     if (image.isNull()) {
         painter.setPen(theme().onSurround(surround()));
         painter.drawText(box.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap,
-                         m_loading ? tr("Reading…") : m_problem);
+                         m_task.busy() ? tr("Reading…") : m_problem);
         return;
     }
     painter.save();

@@ -7,9 +7,9 @@
 #include "delivery/delivery.h"
 #include "delivery/exception.h"
 #include "record/ledger.h"
+#include "tasks/latest_task.h"
 
 #include <QImage>
-#include <QThreadPool>
 #include <QWidget>
 
 #include <functional>
@@ -28,7 +28,6 @@ struct LoupeSubject {
 /// Two pictures of one thing, the right one giving the size.
 struct LoupePair {
     QImage left, right;
-    QString problem; ///< why there are none
 };
 
 class Loupe : public QWidget {
@@ -36,15 +35,14 @@ class Loupe : public QWidget {
 public:
     enum class Zoom { Fit, Full, Double };
     explicit Loupe(QWidget* parent = nullptr);
-    ~Loupe() override;
     void showCopy(const LoupeSubject& subject);
-    /// `read` is called on a thread of its own.
+    /// `read` is called in the background; it throws where there is no such pair.
     void showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle);
     void clear();
     void setZoom(Zoom zoom);
     Zoom zoom() const { return m_zoom; }
     /// Both are there.
-    bool ready() const { return !m_loading && !m_copy.isNull(); }
+    bool ready() const { return !m_task.busy() && !m_copy.isNull(); }
     const QImage& copy() const { return m_copy; }
     const QImage& original() const { return m_original; }
     QPointF centre() const { return m_centre; } ///< in shares of the copy
@@ -62,6 +60,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void take(const TaskOutcome<LoupePair>& outcome);
     QRect pane(int which) const; ///< 0 the original, 1 the copy
     double scale() const;
     void moveBy(QPointF pixels); ///< of the copy
@@ -70,9 +69,7 @@ private:
     QString m_problem, m_leftTitle, m_rightTitle;
     QPointF m_centre{0.5, 0.5}, m_grabbed;
     Zoom m_zoom = Zoom::Fit;
-    quint64 m_wanted = 0;
-    bool m_loading = false;
-    QThreadPool m_worker;
+    LatestTask<LoupePair> m_task{[this](const TaskOutcome<LoupePair>& outcome) { take(outcome); }};
 };
 
 } // namespace keepseal::app

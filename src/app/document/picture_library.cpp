@@ -6,14 +6,13 @@
 #include "geometry/fit.h"
 #include "picture/original.h"
 
-#include <QRunnable>
-
 #include <algorithm>
 #include <set>
 
 namespace keepseal::app {
 namespace {
 
+constexpr int kFacts = 10, kTidying = -10;            ///< urgency: facts come before pixels
 constexpr std::uint64_t kMostThumbnails = 300U << 20; // bytes: some twenty thousand pictures
 
 /// Cameras pad their 4:3 previews with black bars to fit any shape: the picture proper lies in the middle.
@@ -70,16 +69,15 @@ PictureInfoPtr readInfo(const std::filesystem::path& path) {
 }
 
 PictureLibrary::PictureLibrary(JobDocument* document, QObject* parent)
-    : QObject(parent), m_document(document) {
-    m_workers.setMaxThreadCount(std::max(2, QThread::idealThreadCount()));
-    m_workers.setExpiryTimeout(-1);
-    m_workers.start(QRunnable::create([] { trimThumbnails(kMostThumbnails); }));
+    : QObject(parent), m_document(document), m_queue(std::max(2, QThread::idealThreadCount())) {
+    m_reads.start<NoStep>(
+        kTidying,
+        [] {
+            trimThumbnails(kMostThumbnails);
+            return NoStep();
+        },
+        [](const auto&) {});
     connect(document, &JobDocument::originalsChanged, this, &PictureLibrary::refresh);
-}
-
-PictureLibrary::~PictureLibrary() {
-    m_workers.clear();
-    m_workers.waitForDone();
 }
 
 PictureInfoPtr PictureLibrary::info(OriginalId id) const {
@@ -108,20 +106,23 @@ void PictureLibrary::prefer(const std::vector<OriginalId>& ids) {
 }
 
 void PictureLibrary::startReading() {
-    while (!m_waiting.empty() &&
-           m_reading.size() < static_cast<std::size_t>(m_workers.maxThreadCount()) + 1) {
+    while (!m_waiting.empty() && m_reading.size() < static_cast<std::size_t>(m_queue.threads()) + 1) {
         const OriginalId id = m_waiting.back();
         m_waiting.pop_back();
         const auto* item = m_document->original(id);
         if (!item)
             continue;
         m_reading.insert(id);
-        m_workers.start(QRunnable::create([this, id, path = item->path] {
-                            auto info = readInfo(path);
-                            QMetaObject::invokeMethod(
-                                this, [this, id, info] { take(id, info); }, Qt::QueuedConnection);
-                        }),
-                        10); // facts come before pixels
+        m_reads.start<PictureInfoPtr>(
+            kFacts, [path = item->path] { return readInfo(path); },
+            [this, id, path = item->path](TaskOutcome<PictureInfoPtr> outcome) {
+                if (outcome.result)
+                    return take(id, std::move(*outcome.result));
+                auto unread = std::make_shared<PictureInfo>();
+                unread->path = path;
+                unread->problem = outcome.problem;
+                take(id, std::move(unread));
+            });
     }
 }
 

@@ -9,8 +9,7 @@
 #include "metadata/metadata.h"
 #include "picture/develop.h"
 #include "privacy/report.h"
-
-#include <QThreadPool>
+#include "tasks/task_queue.h"
 
 #include <map>
 #include <optional>
@@ -37,14 +36,14 @@ class PictureLibrary : public QObject {
     Q_OBJECT
 public:
     explicit PictureLibrary(JobDocument* document, QObject* parent = nullptr);
-    ~PictureLibrary() override;
 
     /// nullptr until it has been read.
     PictureInfoPtr info(OriginalId id) const;
     std::size_t known() const { return m_infos.size(); }
     /// These are read before all others.
     void prefer(const std::vector<OriginalId>& ids);
-    QThreadPool& workers() { return m_workers; }
+    /// What views ask of originals is done here, too: with less urgency than their facts.
+    TaskQueue& queue() { return m_queue; }
 
 signals:
     void infoReady(keepseal::app::OriginalId id);
@@ -58,7 +57,8 @@ private:
     std::map<OriginalId, PictureInfoPtr> m_infos;
     std::vector<OriginalId> m_waiting; ///< last is read first
     std::set<OriginalId> m_reading;
-    QThreadPool m_workers;
+    TaskQueue m_queue;
+    TaskShare m_reads{&m_queue};
 };
 
 /// Reads one file; never throws.

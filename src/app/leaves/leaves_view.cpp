@@ -15,7 +15,6 @@
 #include <QScrollBar>
 #include <QTimer>
 #include <QVBoxLayout>
-#include <QtConcurrentRun>
 
 namespace keepseal::app {
 namespace {
@@ -66,10 +65,9 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     });
     connect(m_onlyPlaces, &QPushButton::toggled, this, &LeavesView::fill);
     connect(m_back, &QPushButton::clicked, this, [this] {
-        if (m_stop)
-            *m_stop = true;
+        m_task.cancel();
         m_told.clear();
-        m_reading = false;
+        m_problem.clear();
         fill();
     });
     connect(files, &QPushButton::clicked, this, &LeavesView::filesRequested);
@@ -77,19 +75,6 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     connect(m_save, &QPushButton::clicked, this, &LeavesView::reportRequested);
     connect(document, &JobDocument::anythingChanged, this, &LeavesView::renew);
     connect(library, &PictureLibrary::infoReady, this, &LeavesView::renew);
-    connect(&m_watcher, &QFutureWatcher<std::vector<ToldFile>>::finished, this, [this] {
-        if (!m_reading)
-            return; // the person went back meanwhile
-        m_told = m_watcher.result();
-        m_reading = false;
-        fill();
-    });
-}
-
-LeavesView::~LeavesView() {
-    if (m_stop)
-        *m_stop = true;
-    m_watcher.waitForFinished();
 }
 
 void LeavesView::setLookedAt(OriginalId id) {
@@ -211,10 +196,10 @@ void LeavesView::fillFiles() {
     }
     m_filling = false;
     m_summary->setStyleSheet(QString("color: %1;").arg(theme().text.name()));
-    m_summary->setText(m_reading ? tr("Looking into the files…")
-                                 : tr("%1: %2 of them tell a place.")
-                                       .arg(toQt(counted(m_told.size(), "file", "files")))
-                                       .arg(telling));
+    m_summary->setText(m_task.busy() ? tr("Looking into the files…")
+                                     : tr("%1: %2 of them tell a place.")
+                                           .arg(toQt(counted(m_told.size(), "file", "files")))
+                                           .arg(telling));
     m_save->setEnabled(!m_told.empty());
     if (m_list->count() > 0)
         m_list->setCurrentRow(0);
@@ -222,31 +207,27 @@ void LeavesView::fillFiles() {
 }
 
 void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
-    if (m_stop)
-        *m_stop = true;
-    m_watcher.waitForFinished();
     m_told.clear();
-    m_reading = true;
-    m_stop = std::make_shared<std::atomic<bool>>(false);
-    m_watcher.setFuture(QtConcurrent::run([paths, stop = m_stop] {
+    m_problem.clear();
+    m_task.start([paths](const std::atomic<bool>& stop) {
         std::vector<ToldFile> out;
-        const Patience patience(*stop);
         const auto all = filesIn(paths);
         for (const auto& file : all.files) {
-            if (*stop)
+            if (stop)
                 break;
             out.push_back(readTold(file));
         }
         out.insert(out.end(), all.notRead.begin(), all.notRead.end());
         return out;
-    }));
+    });
     fill();
 }
 
 void LeavesView::showPage() {
     const auto* item = m_list->currentItem();
     if (!item)
-        return leavesNothingPage(m_reading ? tr("Reading…")
+        return leavesNothingPage(m_task.busy()          ? tr("Reading…")
+                                 : !m_problem.isEmpty() ? m_problem
                                  : m_document->originals().empty() && m_told.empty()
                                      ? tr("Drop files here to see what they tell.")
                                      : tr("Choose a file."))

@@ -6,8 +6,8 @@
 
 #include "document/chain_of.h"
 #include "privacy/verdict.h"
+#include "tasks/latest_task.h"
 
-#include <QFutureWatcher>
 #include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
@@ -19,7 +19,6 @@ class LeavesView : public QWidget {
     Q_OBJECT
 public:
     LeavesView(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
-    ~LeavesView() override;
     void setLookedAt(OriginalId id);
     /// Looks into files that are not of the job; folders with all in them.
     void lookInto(const std::vector<std::filesystem::path>& paths);
@@ -30,7 +29,7 @@ public:
     QString page() const { return m_page->toPlainText(); }
     QPushButton* onlyPlacesButton() { return m_onlyPlaces; }
     QPushButton* backButton() { return m_back; }
-    bool looksIntoFiles() const { return !m_told.empty() || m_reading; }
+    bool looksIntoFiles() const { return !m_told.empty() || m_task.busy(); }
 
 signals:
     void pictureChosen(keepseal::app::OriginalId id);
@@ -55,14 +54,18 @@ private:
     PictureLibrary* m_library;
     OriginalId m_id = 0;
     std::vector<ToldFile> m_told;
-    bool m_reading = false, m_filling = false;
-    std::shared_ptr<std::atomic<bool>> m_stop;
-    QFutureWatcher<std::vector<ToldFile>> m_watcher;
+    bool m_filling = false;
+    QString m_problem; ///< why files could not be looked into
     class QTimer* m_later;
     QLabel* m_summary;
     QPushButton *m_onlyPlaces, *m_back, *m_save;
     QListWidget* m_list;
     QTextBrowser* m_page;
+    LatestTask<std::vector<ToldFile>> m_task{[this](TaskOutcome<std::vector<ToldFile>> outcome) {
+        m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
+        m_told = std::move(outcome.result).value_or(std::vector<ToldFile>());
+        fill();
+    }};
 };
 
 } // namespace keepseal::app

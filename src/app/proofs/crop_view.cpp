@@ -9,8 +9,6 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPointer>
-#include <QRunnable>
 
 #include <cmath>
 
@@ -86,10 +84,8 @@ std::optional<ChainPlan> CropView::chain() const {
 /// The picture as turned, in the background; the latest wish wins.
 void CropView::develop() {
     const auto now = chain();
-    if (!now || m_busy) {
-        m_again = m_busy;
+    if (!now)
         return;
-    }
     const qreal ratio = devicePixelRatioF();
     const QSize room = (QSizeF(size()) * ratio).toSize();
     const Size wanted = fitInside(now->cut.turned, {std::max(64, room.width()), std::max(64, room.height())});
@@ -97,39 +93,33 @@ void CropView::develop() {
                       std::min(wanted.height, now->cut.turned.height)};
     if (target == m_imageFor && m_imageTurns == now->cut.quarterTurns && m_imageFlip == now->cut.flip)
         return;
-    m_busy = true;
     DevelopWish wish;
     wish.cut = now->cut;
     wish.cut.angle = 0;
     wish.cut.box = {0, 0, double(now->cut.turned.width), double(now->cut.turned.height)};
     wish.kept = wish.cut.box;
     wish.target = target;
-    QPointer<CropView> self(this);
-    m_library->workers().start(QRunnable::create([self, id = m_id, wish, info = m_library->info(m_id)] {
-        QImage image;
-        try {
-            image = toImage(keepseal::develop(Original(info->path), info->path.string(), info->facts, wish));
-        } catch (const std::exception&) {
-            image = {}; // the wall and the single view tell why
-        }
-        QMetaObject::invokeMethod(
-            qApp,
-            [self, id, wish, image] {
-                if (!self)
-                    return;
-                self->m_busy = false;
-                if (id == self->m_id) {
-                    self->m_image = image;
-                    self->m_imageFor = wish.target;
-                    self->m_imageTurns = wish.cut.quarterTurns;
-                    self->m_imageFlip = wish.cut.flip;
-                }
-                if (std::exchange(self->m_again, false) || id != self->m_id)
-                    self->develop();
-                self->update();
-            },
-            Qt::QueuedConnection);
-    }));
+    if (m_task.busy() && m_asked && m_asked->id == m_id && m_asked->wish.cut == wish.cut &&
+        m_asked->wish.target == wish.target)
+        return;
+    m_asked = Turned{m_id, wish, {}};
+    m_task.follow([asked = *m_asked, info = m_library->info(m_id)](const auto&) mutable {
+        asked.image =
+            toImage(keepseal::develop(Original(info->path), info->path.string(), info->facts, asked.wish));
+        return asked;
+    });
+}
+
+/// Of one that can't be made the wall and the single view tell why.
+void CropView::take(const TaskOutcome<Turned>& outcome) {
+    if (!outcome.result || outcome.result->id != m_id)
+        return;
+    const auto& [id, wish, image] = *outcome.result;
+    m_image = image;
+    m_imageFor = wish.target;
+    m_imageTurns = wish.cut.quarterTurns;
+    m_imageFlip = wish.cut.flip;
+    update();
 }
 
 Box CropView::cropBox(const ChainPlan& chain) const {

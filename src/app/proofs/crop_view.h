@@ -5,6 +5,7 @@
 #pragma once
 
 #include "document/chain_of.h"
+#include "tasks/latest_task.h"
 
 #include <QImage>
 #include <QWidget>
@@ -25,7 +26,7 @@ public:
     QRectF frameOnScreen() const;
     /// Of the whole turned picture on screen, before it is straightened.
     QRectF pictureOnScreen() const;
-    bool ready() const { return !m_image.isNull() && !m_busy; }
+    bool ready() const { return !m_image.isNull() && !m_task.busy(); }
 
 signals:
     void stepRequested(int direction);
@@ -67,11 +68,19 @@ private:
     Size m_imageFor;
     int m_imageTurns = -1;
     bool m_imageFlip = false;
-    bool m_busy = false, m_again = false;
     Grip m_grip;
     QPointF m_dragStart;
     Box m_dragBox;
     int m_drag = 0; ///< counts movements: each is one undo step
+    /// The picture as turned, and what it was made for.
+    struct Turned {
+        OriginalId id = 0;
+        DevelopWish wish;
+        QImage image;
+    };
+    void take(const TaskOutcome<Turned>& outcome);
+    std::optional<Turned> m_asked; ///< without its image; what is being made, or was last
+    LatestTask<Turned> m_task{[this](const TaskOutcome<Turned>& outcome) { take(outcome); }};
 };
 
 } // namespace keepseal::app

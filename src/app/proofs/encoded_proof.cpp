@@ -2,13 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/encoded_proof.h"
 
-#include "base/patience.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
-
-#include <QRunnable>
 
 namespace keepseal::app {
 namespace {
@@ -29,9 +26,6 @@ struct EncodedProof::Answer {
     qulonglong bytes = 0;
     QString format;
     std::vector<Point> curve;
-    QString problem;
-    OriginalId id = 0;
-    bool last = false; ///< nothing follows
 };
 
 namespace {
@@ -64,8 +58,9 @@ QImage decoded(const Bytes& bytes, const FileSettings& file) {
 } // namespace
 
 EncodedProof::EncodedProof(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library) {
-    m_worker.setMaxThreadCount(1);
+    : QObject(parent), m_document(document), m_library(library),
+      m_task([this](const TaskOutcome<Answer>& outcome) { take(outcome); },
+             [this](const Answer& answer) { show(answer); }) {
     m_later.setSingleShot(true);
     m_later.setInterval(kLaterMs);
     connect(&m_later, &QTimer::timeout, this, &EncodedProof::start);
@@ -76,17 +71,11 @@ EncodedProof::EncodedProof(JobDocument* document, PictureLibrary* library, QObje
     });
 }
 
-EncodedProof::~EncodedProof() {
-    if (m_stop)
-        *m_stop = true;
-    m_worker.clear();
-    m_worker.waitForDone();
-}
-
 void EncodedProof::showPicture(OriginalId id) {
     if (id == m_id)
         return;
     m_id = id;
+    m_task.cancel();
     m_image = {};
     m_bytes = 0;
     m_curve.clear();
@@ -100,6 +89,7 @@ void EncodedProof::want(bool picture, bool curve) {
     m_wantCurve = curve;
     if (!picture && !curve) {
         m_later.stop();
+        m_task.cancel();
         m_kept.reset(); // a full-size copy is not kept for nobody
         m_image = {};
     } else if (more)
@@ -109,8 +99,7 @@ void EncodedProof::want(bool picture, bool curve) {
 void EncodedProof::renew() {
     if (!m_wantPicture && !m_wantCurve)
         return;
-    if (m_stop)
-        *m_stop = true;
+    m_task.cancel();
     m_later.start();
 }
 
@@ -118,69 +107,54 @@ void EncodedProof::start() {
     const auto info = m_library->info(m_id);
     if (!info || info->problem || m_document->deliveryAsMade().file.formats().empty())
         return;
-    if (m_busy) {
-        m_again = true;
-        return;
-    }
-    m_busy = true;
-    m_stop = std::make_shared<std::atomic<bool>>(false);
-    const auto send = [this](Answer answer) {
-        QMetaObject::invokeMethod(
-            this, [this, answer = std::move(answer)] { take(answer); }, Qt::QueuedConnection);
-    };
-    m_worker.start(QRunnable::create([this, send, info, id = m_id, delivery = m_document->deliveryAsMade(),
-                                      exception = m_document->exception(m_id), kept = m_kept, stop = m_stop,
-                                      wantPicture = m_wantPicture, wantCurve = m_wantCurve] {
+    m_task.start([info, delivery = m_document->deliveryAsMade(), exception = m_document->exception(m_id),
+                  kept = m_kept, wantPicture = m_wantPicture,
+                  wantCurve = m_wantCurve](const TaskRun<Answer>& run) {
         Answer answer;
-        answer.id = id;
-        const Patience patience(*stop);
-        try {
-            const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
-            answer.kept =
-                keptOrMade(kept, {info->path, info->facts, info->metadata, delivery, exception, chain});
-            const auto& copy = answer.kept->copy;
-            const auto& format = delivery.file.formats().front()->key;
-            answer.format = toQt(delivery.file.formats().front()->name);
-            const auto encode = [&](const Delivery& as) {
-                return encodeStage(as, chain, format, copy.words.copy, copy.holds).on(copy.frame);
-            };
-            const auto encoded = encode(delivery);
-            answer.bytes = encoded.bytes.size();
-            if (wantPicture)
-                answer.image = decoded(encoded.bytes, delivery.file);
-            send(answer);
-            if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty())
-                for (const int step : kQualities) {
-                    if (*stop)
-                        break;
-                    auto other = delivery;
-                    other.file.set(quality, static_cast<double>(step));
-                    answer.curve.push_back({step, encode(other).bytes.size()});
-                }
-        } catch (const Problem& problem) {
-            answer.problem = toQt(problem.sentence());
-        } catch (const std::exception& error) {
-            answer.problem = QString::fromUtf8(error.what());
-        }
-        answer.last = true;
-        send(answer);
-    }));
+        const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
+        answer.kept = keptOrMade(kept, {info->path, info->facts, info->metadata, delivery, exception, chain});
+        const auto& copy = answer.kept->copy;
+        const auto& format = delivery.file.formats().front()->key;
+        answer.format = toQt(delivery.file.formats().front()->name);
+        const auto encode = [&](const Delivery& as) {
+            return encodeStage(as, chain, format, copy.words.copy, copy.holds).on(copy.frame);
+        };
+        const auto encoded = encode(delivery);
+        answer.bytes = encoded.bytes.size();
+        if (wantPicture)
+            answer.image = decoded(encoded.bytes, delivery.file);
+        run.tell(answer);
+        if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty())
+            for (const int step : kQualities) {
+                if (run.stop)
+                    break;
+                auto other = delivery;
+                other.file.set(quality, static_cast<double>(step));
+                answer.curve.push_back({step, encode(other).bytes.size()});
+            }
+        return answer;
+    });
 }
 
-void EncodedProof::take(const Answer& answer) {
-    if (answer.last)
-        m_busy = false;
-    if (answer.id == m_id && (m_wantPicture || m_wantCurve)) {
-        m_kept = answer.kept;
-        m_image = answer.image;
-        m_bytes = answer.bytes;
-        m_format = answer.format;
-        m_problem = answer.problem;
-        if (answer.last && !*m_stop)
-            m_curve = answer.curve;
+void EncodedProof::take(const TaskOutcome<Answer>& outcome) {
+    m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
+    if (outcome.result) {
+        m_curve = outcome.result->curve;
+        show(*outcome.result);
+        return;
     }
-    if (answer.last && std::exchange(m_again, false))
-        start();
+    m_image = {}; // what it was shown by does not hold any more
+    m_bytes = 0;
+    m_curve.clear();
+    emit changed();
+}
+
+void EncodedProof::show(const Answer& answer) {
+    m_kept = answer.kept;
+    m_image = answer.image;
+    m_bytes = answer.bytes;
+    m_format = answer.format;
+    m_problem.clear();
     emit changed();
 }
 

@@ -6,12 +6,10 @@
 #pragma once
 
 #include "document/chain_of.h"
+#include "tasks/latest_task.h"
 
 #include <QImage>
-#include <QThreadPool>
 #include <QTimer>
-
-#include <atomic>
 
 namespace keepseal::app {
 
@@ -24,7 +22,6 @@ public:
         qulonglong bytes = 0;
     };
     EncodedProof(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
-    ~EncodedProof() override;
 
     void showPicture(OriginalId id);
     /// Nothing is encoded while neither is wanted.
@@ -36,7 +33,7 @@ public:
     const QString& format() const { return m_format; }          ///< name of the first of the delivery's
     const std::vector<Point>& curve() const { return m_curve; } ///< for JPEG and lossy WebP
     QString problem() const { return m_problem; }
-    bool settled() const { return !m_busy && !m_later.isActive(); }
+    bool settled() const { return !m_task.busy() && !m_later.isActive(); }
 
 signals:
     void changed();
@@ -45,21 +42,21 @@ private:
     struct Answer;
     void renew();
     void start();
-    void take(const Answer& answer);
+    void take(const TaskOutcome<Answer>& outcome);
+    void show(const Answer& answer);
 
     JobDocument* m_document;
     PictureLibrary* m_library;
     OriginalId m_id = 0;
-    bool m_wantPicture = false, m_wantCurve = false, m_busy = false, m_again = false;
+    bool m_wantPicture = false, m_wantCurve = false;
     std::shared_ptr<Kept> m_kept;
-    std::shared_ptr<std::atomic<bool>> m_stop;
     QTimer m_later;
     QImage m_image;
     qulonglong m_bytes = 0;
     QString m_format;
     std::vector<Point> m_curve;
     QString m_problem;
-    QThreadPool m_worker;
+    LatestTask<Answer, Answer> m_task;
 };
 
 } // namespace keepseal::app

@@ -4,8 +4,6 @@
 
 #include "render/encode.h"
 
-#include <QRunnable>
-
 namespace keepseal::app {
 namespace {
 
@@ -37,19 +35,17 @@ SealResult drawAtSpots(const PreparedSeal& seal, Frame& frame, const std::vector
 
 } // namespace
 
-FrameProof::FrameProof(QObject* parent) : QObject(parent) {
-    m_worker.setMaxThreadCount(1);
-    m_worker.setExpiryTimeout(-1);
-}
+struct FrameProof::Drawn {
+    QImage image;
+    SealResult result;
+    std::optional<Problem> problem;
+};
 
-FrameProof::~FrameProof() {
-    m_worker.clear();
-    m_worker.waitForDone();
-}
+FrameProof::FrameProof(QObject* parent)
+    : QObject(parent), m_task([this](const auto& outcome) { take(outcome); }) {}
 
 void FrameProof::setFrame(std::shared_ptr<const Frame> frame) {
     m_frame = std::move(frame);
-    m_stale = true;
     work();
 }
 
@@ -58,30 +54,34 @@ void FrameProof::setSeal(const SealDesign& seal, const TextFacts& facts) {
         return;
     m_seal = seal;
     m_facts = facts;
-    m_stale = true;
     work();
 }
 
 void FrameProof::work() {
-    if (m_busy || !m_stale || !m_frame || !m_seal)
+    if (!m_frame || !m_seal)
         return;
-    m_busy = true;
-    m_stale = false;
-    m_worker.start(
-        QRunnable::create([this, frame = m_frame, seal = *m_seal, facts = m_facts, spots = m_spots] {
-            Frame drawn = *frame;
-            auto result = drawAtSpots(*prepareSeal(seal, facts), drawn, spots);
-            QMetaObject::invokeMethod(
-                this,
-                [this, image = toImage(drawn), result = std::move(result)] {
-                    m_busy = false;
-                    m_image = image;
-                    m_result = result;
-                    work(); // before others hear of it: they may ask whether it is settled
-                    emit changed();
-                },
-                Qt::QueuedConnection);
-        }));
+    m_task.follow([frame = m_frame, seal = *m_seal, facts = m_facts, spots = m_spots](const auto&) {
+        auto out = std::make_shared<Drawn>();
+        Frame drawn = *frame;
+        try {
+            out->result = drawAtSpots(*prepareSeal(seal, facts), drawn, spots);
+        } catch (const Problem& problem) {
+            drawn = *frame;
+            out->problem = problem;
+        }
+        out->image = toImage(drawn);
+        return std::shared_ptr<const Drawn>(out);
+    });
+}
+
+void FrameProof::take(const TaskOutcome<std::shared_ptr<const Drawn>>& outcome) {
+    m_problem = outcome.problem;
+    if (outcome.result) {
+        m_image = (*outcome.result)->image;
+        m_result = (*outcome.result)->result;
+        m_problem = (*outcome.result)->problem;
+    }
+    emit changed();
 }
 
 QImage toImage(const Frame& source) {

@@ -6,10 +6,10 @@
 
 #include "render/encode.h"
 #include "seal/draw.h"
+#include "tasks/latest_task.h"
 
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
 
 namespace keepseal::app {
 
@@ -17,28 +17,31 @@ class FrameProof : public QObject {
     Q_OBJECT
 public:
     explicit FrameProof(QObject* parent = nullptr);
-    ~FrameProof() override;
     void setFrame(std::shared_ptr<const Frame> frame);
     void setSeal(const SealDesign& seal, const TextFacts& facts = {});
     /// Draws a seal that stands alone at each of these places; the result is that of the least readable.
     void setSpots(std::vector<Anchor> spots) { m_spots = std::move(spots); }
     const QImage& image() const { return m_image; } ///< null until the first is drawn
     const SealResult& result() const { return m_result; }
-    bool settled() const { return !m_busy && !m_stale; }
+    /// Why the seal can't be drawn: then the image is the ground alone.
+    const std::optional<Problem>& problem() const { return m_problem; }
+    bool settled() const { return !m_task.busy(); }
 
 signals:
     void changed();
 
 private:
     void work();
+    struct Drawn;
+    void take(const TaskOutcome<std::shared_ptr<const Drawn>>& outcome);
     std::shared_ptr<const Frame> m_frame;
     std::optional<SealDesign> m_seal;
     TextFacts m_facts;
     std::vector<Anchor> m_spots;
     QImage m_image;
     SealResult m_result;
-    bool m_busy = false, m_stale = false;
-    QThreadPool m_worker;
+    std::optional<Problem> m_problem;
+    LatestTask<std::shared_ptr<const Drawn>> m_task;
 };
 
 QImage toImage(const Frame& frame);

@@ -82,6 +82,9 @@ MadeProof madeOrTold(const ProofJob& job, const Delivery& delivery, const Prepar
         problem = p;
     } catch (const std::exception& e) {
         problem = Problem(ProblemKind::Internal, job.info->path.string(), e.what());
+    } catch (...) {
+        problem =
+            Problem(ProblemKind::Internal, job.info->path.string(), "something went wrong that has no name");
     }
     return {job.pixels, job.shown, problem};
 }
@@ -89,8 +92,15 @@ MadeProof madeOrTold(const ProofJob& job, const Delivery& delivery, const Prepar
 } // namespace
 
 std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery) {
-    const auto shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
     std::vector<MadeProof> proofs(jobs.size());
+    PreparedPtr shared;
+    try {
+        shared = dependsOnPicture(delivery.seal) ? nullptr : prepareSeal(delivery.seal);
+    } catch (const Problem& problem) { // a logo that went away: of every copy
+        for (std::size_t i = 0; i < jobs.size(); ++i)
+            proofs[i] = {jobs[i].pixels, jobs[i].shown, problem};
+        return proofs;
+    }
     std::atomic<std::size_t> next{0};
     const auto loop = [&] {
         for (auto i = next++; i < jobs.size(); i = next++)

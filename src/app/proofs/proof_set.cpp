@@ -10,7 +10,6 @@
 #include "render/encode.h"
 
 #include <QElapsedTimer>
-#include <QRunnable>
 
 #include <algorithm>
 #include <chrono>
@@ -46,9 +45,8 @@ std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
 } // namespace
 
 ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library), m_bases(bases) {
-    m_maker.setMaxThreadCount(1);
-    m_maker.setExpiryTimeout(-1);
+    : QObject(parent), m_document(document), m_library(library), m_bases(bases),
+      m_develops(&library->queue()), m_maker([this](auto outcome) { takePass(std::move(outcome)); }) {
     m_settle.setSingleShot(true);
     m_settle.setInterval(kSettleMs);
     connect(&m_settle, &QTimer::timeout, this, [this] {
@@ -60,12 +58,6 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, 
         connect(document, change, this, &ProofSet::changeSeen);
     connect(document, &JobDocument::stationChanged, this, &ProofSet::changeSeen);
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
-}
-
-ProofSet::~ProofSet() {
-    m_maker.clear();
-    m_maker.waitForDone();
-    m_library->workers().waitForDone(); // tasks hold a pointer to this
 }
 
 void ProofSet::changeSeen() {
@@ -143,7 +135,7 @@ const Problem* ProofSet::problem(OriginalId id) const {
 }
 
 bool ProofSet::settled() const {
-    return !m_settle.isActive() && m_developing == 0 &&
+    return !m_settle.isActive() && m_develops.pending() == 0 &&
            std::all_of(m_wishes.begin(), m_wishes.end(), [this](const ProofWish& wish) {
                if (problem(wish.id))
                    return true;
@@ -221,7 +213,7 @@ void ProofSet::developMissing() {
                 m_settle.start();
             continue;
         }
-        if (m_developing >= m_library->workers().maxThreadCount())
+        if (m_develops.pending() >= static_cast<std::size_t>(m_library->queue().threads()))
             return;
         develop(wish.id, info, wanted);
     }
@@ -229,62 +221,48 @@ void ProofSet::developMissing() {
 
 void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted) {
     m_entries[id].requestedAs = wanted.base;
-    ++m_developing;
-    const auto task = [this, id, info, wanted, keep = m_bases == Bases::Keep] {
-        std::shared_ptr<Frame> frame;
-        QImage image;
-        Notes notes;
-        std::optional<Problem> problem;
-        try {
-            const Original original(info->path);
-            frame = std::make_shared<Frame>(wanted.base.made(original, info->facts, &notes));
-            if (keep)
-                image = toImage(*frame);
-            if (!info->preview && wanted.showsAll)
-                keepThumbnail(info->path, info->identity, keep ? image : toImage(*frame));
-        } catch (const Problem& p) {
-            problem = p;
-        } catch (const std::exception& e) {
-            problem = Problem(ProblemKind::Internal, info->path.string(), e.what());
-        }
-        QMetaObject::invokeMethod(
-            this,
-            [this, id, wanted, frame, image, notes, problem] {
-                --m_developing;
-                auto& entry = m_entries[id];
-                if (entry.requestedAs == wanted.base) {
-                    entry.requestedAs = {};
-                    entry.undeveloped = problem;
-                    if (frame) {
-                        entry.pixels = {};
-                        entry.pixels.base = frame;
-                        entry.pixels.image = image;
-                        entry.pixels.notes = notes;
-                        entry.pixels.stages.base = wanted.base;
-                        entry.framed.reset();
-                        entry.lookedAt = 0;
-                    } else
-                        entry.failedAs = wanted.base;
-                }
-                work();
-                if (problem)
-                    emit changed();
-            },
-            Qt::QueuedConnection);
-    };
-    m_library->workers().start(QRunnable::create(task));
+    m_develops.start<Developed>(
+        0, [info, wanted, keep = m_bases == Bases::Keep] { return developed(*info, wanted, keep); },
+        [this, id, wanted](const TaskOutcome<Developed>& outcome) { takeBase(id, wanted, outcome); });
+}
+
+ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& wanted, bool keep) {
+    Developed out;
+    const Original original(info.path);
+    out.frame = std::make_shared<Frame>(wanted.base.made(original, info.facts, &out.notes));
+    if (keep)
+        out.image = toImage(*out.frame);
+    if (!info.preview && wanted.showsAll)
+        keepThumbnail(info.path, info.identity, keep ? out.image : toImage(*out.frame));
+    return out;
+}
+
+void ProofSet::takeBase(OriginalId id, const Wanted& wanted, const TaskOutcome<Developed>& outcome) {
+    auto& entry = m_entries[id];
+    if (entry.requestedAs == wanted.base) {
+        entry.requestedAs = {};
+        entry.undeveloped = outcome.problem;
+        if (outcome.result) {
+            entry.pixels = {};
+            entry.pixels.base = outcome.result->frame;
+            entry.pixels.image = outcome.result->image;
+            entry.pixels.notes = outcome.result->notes;
+            entry.pixels.stages.base = wanted.base;
+            entry.framed.reset();
+            entry.lookedAt = 0;
+        } else
+            entry.failedAs = wanted.base;
+    }
+    work();
+    if (outcome.problem)
+        emit changed();
 }
 
 /// One pass over all proofs of the view that a change may have touched; a change meanwhile starts another
 /// pass when this one is shown.
 void ProofSet::makeStale() {
-    if (m_making || m_paused)
+    if (m_maker.busy() || m_paused)
         return;
-    struct Pass {
-        std::vector<OriginalId> ids;
-        std::vector<ProofJob> jobs;
-        std::vector<MadeProof> made;
-    };
     const auto pass = std::make_shared<Pass>();
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
         if (i == m_visible && !pass->jobs.empty())
@@ -301,26 +279,29 @@ void ProofSet::makeStale() {
     }
     if (pass->jobs.empty())
         return;
-    m_making = true;
-    const auto task = [this, pass, delivery = m_document->deliveryAsMade(), change = m_change,
-                       changedAt = m_changedAtNs] {
-        pass->made = makeProofs(pass->jobs, delivery);
-        QMetaObject::invokeMethod(
-            this,
-            [this, pass, change, changedAt] {
-                m_making = false;
-                for (std::size_t i = 0; i < pass->jobs.size(); ++i)
-                    take(pass->ids[i], pass->jobs[i], std::move(pass->made[i]), change);
-                if (changedAt != 0 && changedAt == m_changedAtNs) { // the first pass: what can be seen
-                    m_lastRedrawMs = static_cast<double>(nowNs() - changedAt) / 1e6;
-                    m_changedAtNs = 0;
-                }
-                emit changed();
-                makeStale();
-            },
-            Qt::QueuedConnection);
-    };
-    m_maker.start(QRunnable::create(task));
+    pass->change = m_change;
+    pass->changedAt = m_changedAtNs;
+    m_pass = pass;
+    m_maker.start([pass, delivery = m_document->deliveryAsMade()](const auto&) {
+        return makeProofs(pass->jobs, delivery);
+    });
+}
+
+void ProofSet::takePass(TaskOutcome<std::vector<MadeProof>> outcome) {
+    const auto pass = std::exchange(m_pass, nullptr);
+    for (std::size_t i = 0; i < pass->jobs.size(); ++i) {
+        const auto& job = pass->jobs[i];
+        take(pass->ids[i], job,
+             outcome.result ? std::move((*outcome.result)[i])
+                            : MadeProof{job.pixels, job.shown, outcome.problem},
+             pass->change);
+    }
+    if (pass->changedAt != 0 && pass->changedAt == m_changedAtNs) { // the first pass: what can be seen
+        m_lastRedrawMs = static_cast<double>(nowNs() - pass->changedAt) / 1e6;
+        m_changedAtNs = 0;
+    }
+    emit changed();
+    makeStale();
 }
 
 void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change) {

@@ -7,8 +7,8 @@
 
 #include "document/chain_of.h"
 #include "proofs/proof_maker.h"
+#include "tasks/latest_task.h"
 
-#include <QThreadPool>
 #include <QTimer>
 
 namespace keepseal::app {
@@ -28,7 +28,6 @@ class ProofSet : public QObject {
 public:
     enum class Bases { Drop, Keep };
     ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent = nullptr);
-    ~ProofSet() override;
 
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
     /// The first `visible` of them are redrawn before all others (-1: all at once).
@@ -81,6 +80,22 @@ private:
     void developMissing();
     void develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted);
     void makeStale();
+    /// What one pass over the stale proofs makes.
+    struct Pass {
+        std::vector<OriginalId> ids;
+        std::vector<ProofJob> jobs;
+        quint64 change = 0;
+        qint64 changedAt = 0;
+    };
+    /// A base as it came out of the queue.
+    struct Developed {
+        std::shared_ptr<Frame> frame;
+        QImage image;
+        Notes notes;
+    };
+    static Developed developed(const PictureInfo& info, const Wanted& wanted, bool keep);
+    void takeBase(OriginalId id, const Wanted& wanted, const TaskOutcome<Developed>& outcome);
+    void takePass(TaskOutcome<std::vector<MadeProof>> outcome);
     void take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change);
     void trim();
 
@@ -92,13 +107,14 @@ private:
     std::map<OriginalId, Entry> m_entries;
     quint64 m_change = 1; ///< counts changes of anything that a proof may depend on
     quint64 m_use = 0;
-    int m_developing = 0;
-    bool m_making = false, m_paused = false;
+    bool m_paused = false;
     bool m_still = true; ///< no change for a while
     QTimer m_settle;     ///< while a border is drawn, pictures are not developed for each of its steps
     qint64 m_changedAtNs = 0;
     double m_lastRedrawMs = -1;
-    QThreadPool m_maker;
+    TaskShare m_develops;
+    std::shared_ptr<const Pass> m_pass; ///< what is being made, or was last
+    LatestTask<std::vector<MadeProof>> m_maker;
 };
 
 } // namespace keepseal::app

@@ -9,7 +9,6 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
-#include <QRunnable>
 #include <QToolTip>
 #include <QVBoxLayout>
 
@@ -127,7 +126,6 @@ AdviceBox::AdviceBox(JobDocument* document, QWidget* parent)
         next.placing = on ? Placing::Advised : Placing::AsSet;
         m_document->setSeal(std::move(next), tr("placing for me"));
     });
-    m_worker.setMaxThreadCount(1);
     m_wait.setSingleShot(true);
     m_wait.setInterval(150);
     connect(&m_wait, &QTimer::timeout, this, &AdviceBox::work);
@@ -138,38 +136,21 @@ AdviceBox::AdviceBox(JobDocument* document, QWidget* parent)
     show();
 }
 
-AdviceBox::~AdviceBox() {
-    m_worker.waitForDone();
-}
-
 void AdviceBox::setFrame(std::shared_ptr<const Frame> frame) {
     if (frame == m_frame)
         return;
     m_frame = std::move(frame);
     m_advice.reset();
+    m_problem.reset();
     m_wait.start();
     show();
 }
 
 void AdviceBox::work() {
     const auto& seal = m_document->deliveryAsMade().seal;
-    if (m_busy || !m_frame || !seal.drawsAnything() || seal.arrangement == Arrangement::Repeat)
-        return;
-    m_busy = true;
-    m_worker.start(QRunnable::create([this, frame = m_frame, seal] {
-        auto advice = advise(*prepareSeal(seal), *frame);
-        QMetaObject::invokeMethod(
-            this,
-            [this, frame, seal, advice = std::move(advice)] {
-                m_busy = false;
-                if (frame != m_frame || seal != m_document->deliveryAsMade().seal)
-                    return m_wait.start();
-                m_advice = advice;
-                show();
-                emit advised();
-            },
-            Qt::QueuedConnection);
-    }));
+    if (!m_frame || !seal.drawsAnything() || seal.arrangement == Arrangement::Repeat)
+        return m_task.cancel();
+    m_task.start([frame = m_frame, seal](const auto&) { return advise(*prepareSeal(seal), *frame); });
 }
 
 void AdviceBox::show() {

@@ -6,9 +6,9 @@
 
 #include "document/job_document.h"
 #include "seal/advice.h"
+#include "tasks/latest_task.h"
 
 #include <QLabel>
-#include <QThreadPool>
 #include <QTimer>
 #include <QWidget>
 
@@ -20,7 +20,6 @@ class AdviceBox : public QWidget {
     Q_OBJECT
 public:
     explicit AdviceBox(JobDocument* document, QWidget* parent = nullptr);
-    ~AdviceBox() override;
     /// The picture without its seal; nullptr: nothing to advise on.
     void setFrame(std::shared_ptr<const Frame> frame);
     const std::optional<PlaceAdvice>& advice() const { return m_advice; }
@@ -34,13 +33,18 @@ private:
     JobDocument* m_document;
     std::shared_ptr<const Frame> m_frame;
     std::optional<PlaceAdvice> m_advice;
+    std::optional<Problem> m_problem; ///< why there is none
     class Map;
     Map* m_map;
     QLabel* m_words;
     QPushButton* m_forMe;
     QTimer m_wait;
-    QThreadPool m_worker;
-    bool m_busy = false;
+    LatestTask<PlaceAdvice> m_task{[this](const TaskOutcome<PlaceAdvice>& outcome) {
+        m_problem = outcome.problem;
+        m_advice = outcome.result;
+        show();
+        emit advised();
+    }};
 };
 
 } // namespace keepseal::app

@@ -16,7 +16,6 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
-#include <QRunnable>
 #include <QVBoxLayout>
 
 namespace keepseal::app {
@@ -77,14 +76,8 @@ SealChooser::SealChooser(const SealLibrary& library, std::shared_ptr<const Frame
     connect(m_search, &QLineEdit::textChanged, this, [this] { load(); });
     connect(m_list, &QListWidget::itemActivated, this, [this] { take(); });
     connect(m_list, &QListWidget::currentRowChanged, this, &SealChooser::refreshButtons);
-    m_worker.setMaxThreadCount(2);
     load();
     m_list->setFocus();
-}
-
-SealChooser::~SealChooser() {
-    m_worker.clear();
-    m_worker.waitForDone();
 }
 
 QWidget* SealChooser::makeButtons() {
@@ -165,8 +158,6 @@ void SealChooser::load(const std::string& wanted) {
     const auto words = m_search->text().toStdString();
     std::erase_if(all, [&](const SavedSeal& seal) { return !seal.matches(words); });
     m_seals = std::move(all);
-    ++m_generation;
-    m_drawing = 0;
     m_list->clear();
     QPixmap empty(kPictureWidth, kPictureHeight);
     empty.fill(theme().window);
@@ -176,10 +167,10 @@ void SealChooser::load(const std::string& wanted) {
         item->setTextAlignment(Qt::AlignHCenter);
     }
     for (std::size_t i = 0; i < m_seals.size(); ++i) {
-        draw(static_cast<int>(i));
         if (m_seals[i].key == wanted)
             m_list->setCurrentRow(static_cast<int>(i));
     }
+    drawAll();
     if (m_list->currentRow() < 0 && !m_seals.empty())
         m_list->setCurrentRow(0);
     if (!problems.empty())
@@ -188,33 +179,45 @@ void SealChooser::load(const std::string& wanted) {
 }
 
 /// Each seal on the ground, in the background.
-void SealChooser::draw(int row) {
-    ++m_drawing;
-    m_worker.start(QRunnable::create([this, row, generation = m_generation, ground = m_ground, who = m_who,
-                                      seal = m_seals[static_cast<std::size_t>(row)].design] {
-        Frame frame = *ground;
-        const TextFacts example = {{"name", "tide_0315"}, {"year", "2026"},         {"date", "2026-05-01"},
-                                   {"title", "Title"},    {"headline", "Headline"}, {"creator", "Creator"},
-                                   {"notice", "Notice"},  {"this_year", "2026"},    {"camera", "Camera"}};
-        drawSeal(*prepareSeal(withWho(seal, withStandIns(who)), example), frame);
-        const QImage image = toImage(frame).scaled(kPictureWidth * 2, kPictureHeight * 2,
-                                                   Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
-        QMetaObject::invokeMethod(
-            this,
-            [this, row, generation, image] {
-                if (generation != m_generation)
-                    return;
-                --m_drawing;
-                if (auto* item = m_list->item(row)) {
-                    QPixmap picture = QPixmap::fromImage(image);
-                    picture.setDevicePixelRatio(2);
-                    QIcon both(picture); // chosen, it keeps its colours: tone is judged here
-                    both.addPixmap(picture, QIcon::Selected);
-                    item->setIcon(both);
-                }
-            },
-            Qt::QueuedConnection);
-    }));
+void SealChooser::drawAll() {
+    std::vector<SealDesign> designs;
+    for (const auto& seal : m_seals)
+        designs.push_back(seal.design);
+    m_drawing.start([designs = std::move(designs), ground = m_ground,
+                     who = withStandIns(m_who)](const TaskRun<DrawnSeal>& run) {
+        for (std::size_t i = 0; i < designs.size() && !run.stop; ++i)
+            run.tell(drawnOn(*ground, withWho(designs[i], who), static_cast<int>(i)));
+        return NoStep();
+    });
+}
+
+SealChooser::DrawnSeal SealChooser::drawnOn(const Frame& ground, const SealDesign& seal, int row) {
+    const TextFacts example = {{"name", "tide_0315"}, {"year", "2026"},         {"date", "2026-05-01"},
+                               {"title", "Title"},    {"headline", "Headline"}, {"creator", "Creator"},
+                               {"notice", "Notice"},  {"this_year", "2026"},    {"camera", "Camera"}};
+    try {
+        Frame frame = ground;
+        drawSeal(*prepareSeal(seal, example), frame);
+        return {row,
+                toImage(frame).scaled(kPictureWidth * 2, kPictureHeight * 2, Qt::KeepAspectRatioByExpanding,
+                                      Qt::SmoothTransformation),
+                {}};
+    } catch (const Problem& problem) { // of the others none is to suffer for it
+        return {row, {}, toQt(problem.sentence())};
+    }
+}
+
+void SealChooser::showDrawn(const DrawnSeal& drawn) {
+    auto* item = m_list->item(drawn.row);
+    if (!item)
+        return;
+    if (drawn.image.isNull())
+        return item->setToolTip(drawn.problem);
+    QPixmap picture = QPixmap::fromImage(drawn.image);
+    picture.setDevicePixelRatio(2);
+    QIcon both(picture); // chosen, it keeps its colours: tone is judged here
+    both.addPixmap(picture, QIcon::Selected);
+    item->setIcon(both);
 }
 
 const SavedSeal* SealChooser::chosen() const {

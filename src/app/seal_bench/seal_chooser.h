@@ -12,7 +12,6 @@
 #include "tasks/latest_task.h"
 
 #include <QDialog>
-#include <QThreadPool>
 
 class QLabel;
 class QLineEdit;
@@ -28,12 +27,11 @@ public:
     /// `ground` is what the seals are shown on.
     SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, WhoYouAre who = {},
                 QWidget* parent = nullptr);
-    ~SealChooser() override;
     /// The seal that was taken; nothing when the dialog was closed.
     const std::optional<SealDesign>& taken() const { return m_taken; }
     QListWidget* list() { return m_list; }
     QLineEdit* search() { return m_search; }
-    bool settled() const { return m_drawing == 0; }
+    bool settled() const { return !m_drawing.busy(); }
     /// The actions of the buttons, on the chosen seal.
     void take();
     void duplicateSeal();
@@ -48,7 +46,14 @@ public:
 
 private:
     void load(const std::string& chosen = {});
-    void draw(int row);
+    struct DrawnSeal {
+        int row = 0;
+        QImage image; ///< null: it can't be drawn
+        QString problem;
+    };
+    void drawAll();
+    static DrawnSeal drawnOn(const Frame& ground, const SealDesign& seal, int row);
+    void showDrawn(const DrawnSeal& drawn);
     void refreshButtons();
     const SavedSeal* chosen() const;
     void said(const QString& text, bool problem = false);
@@ -68,9 +73,8 @@ private:
     QListWidget* m_list;
     QLabel *m_about, *m_said;
     QPushButton *m_take, *m_rename, *m_describe, *m_duplicate, *m_remove, *m_back, *m_share;
-    QThreadPool m_worker;
-    int m_drawing = 0;
-    quint64 m_generation = 0;
+    LatestTask<NoStep, DrawnSeal> m_drawing{[](const auto&) {},
+                                            [this](const DrawnSeal& drawn) { showDrawn(drawn); }};
 };
 
 } // namespace keepseal::app

@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
-#include "base/patience.h"
 #include "delivery/file_names.h"
 #include "formats/output_format.h"
 
@@ -11,43 +10,22 @@
 
 namespace keepseal::app {
 
-Worker::~Worker() {
-    m_stop = true;
-    if (m_thread)
-        m_thread->wait(); // the run stops between two steps and leaves only whole copies
-}
-
-void Worker::waitForThread() {
-    if (m_thread)
-        m_thread->wait();
-}
-
-void Worker::startThread(std::function<void()> work, std::function<void()> done) {
-    m_stop = false;
-    m_thread = QThread::create([this, work = std::move(work)] {
-        const Patience patience(m_stop);
-        work();
-    });
-    connect(m_thread, &QThread::finished, this, [this, done = std::move(done)] {
-        m_thread->deleteLater();
-        m_thread = nullptr;
-        done();
-    });
-    m_thread->start();
-}
-
 void Gathering::start(const std::vector<std::filesystem::path>& paths) {
-    if (busy()) {
-        m_next.insert(m_next.end(), paths.begin(), paths.end());
+    m_next.insert(m_next.end(), paths.begin(), paths.end());
+    if (busy())
         return;
-    }
-    auto result = std::make_shared<Gathered>();
-    startThread([this, paths, result] { *result = gather(paths, true, &stopFlag()); },
-                [this, result] {
-                    emit gathered(*result);
-                    if (!m_next.empty())
-                        start(std::exchange(m_next, {}));
-                });
+    m_task.start([paths = std::exchange(m_next, {})](const std::atomic<bool>& stop) {
+        return gather(paths, true, &stop);
+    });
+}
+
+void Gathering::take(const TaskOutcome<Gathered>& outcome) {
+    if (outcome.result)
+        emit gathered(*outcome.result);
+    else
+        emit failed(*outcome.problem);
+    if (!m_next.empty())
+        start({});
 }
 
 FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
@@ -95,7 +73,7 @@ void Planning::watch(const QStringList& folders) {
 }
 
 Planning::Planning(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : Worker(parent), m_document(document), m_library(library) {
+    : QObject(parent), m_document(document), m_library(library) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(80);
     connect(&m_wait, &QTimer::timeout, this, &Planning::make);
@@ -121,17 +99,6 @@ void Planning::lookAgain() {
 }
 
 void Planning::make() {
-    if (busy()) {
-        m_wait.start();
-        return;
-    }
-    struct Made {
-        PlanPtr plan;
-        QStringList folders;
-        std::optional<Problem> problem;
-    };
-    auto made = std::make_shared<Made>();
-    const auto number = m_wanted;
     PlanRequest request{
         m_document->paths(), {}, m_document->base(), m_document->exceptions(), m_document->state().name};
     for (const auto& delivery : m_document->tickedDeliveries())
@@ -144,26 +111,25 @@ void Planning::make() {
         });
     if (asks)
         request.factsOf = knownFacts(*m_document, *m_library);
-    startThread(
-        [made, request, disk = m_disk] {
-            try {
-                made->plan = std::make_shared<const Plan>(makePlan(request, *disk));
-                made->folders = foldersToWatch(*made->plan);
-            } catch (const Problem& problem) {
-                made->problem = problem;
-            } catch (const std::exception& error) {
-                made->problem = Problem(ProblemKind::Internal, {}, error.what());
-            }
-        },
-        [this, made, number, request] {
-            m_plan = made->plan;
-            m_request = request;
-            m_problem = made->problem;
-            m_madeFor = number;
-            if (!m_resting)
-                watch(made->folders);
-            emit planned();
-        });
+    m_task.follow([request, disk = m_disk, number = m_wanted](const auto&) {
+        Made made{nullptr, {}, number, request};
+        made.plan = std::make_shared<const Plan>(makePlan(request, *disk));
+        made.folders = foldersToWatch(*made.plan);
+        return made;
+    });
+}
+
+void Planning::take(const TaskOutcome<Made>& outcome) {
+    m_problem = outcome.problem;
+    m_plan = outcome.result ? outcome.result->plan : nullptr;
+    if (outcome.result) {
+        m_request = outcome.result->request;
+        m_madeFor = outcome.result->number;
+    } else if (!m_task.busy())
+        m_madeFor = m_wanted; // it can't be made
+    if (!m_resting)
+        watch(outcome.result ? outcome.result->folders : QStringList());
+    emit planned();
 }
 
 namespace {
@@ -175,7 +141,7 @@ constexpr std::size_t kSampledEach = 3;
 } // namespace
 
 Forecasting::Forecasting(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : Worker(parent), m_document(document), m_library(library) {
+    : QObject(parent), m_document(document), m_library(library) {
     m_idle.setSingleShot(true);
     m_idle.setInterval(kIdleMs);
     connect(&m_idle, &QTimer::timeout, this, [this] { work(true); });
@@ -187,9 +153,8 @@ Forecasting::Forecasting(JobDocument* document, PictureLibrary* library, QObject
 void Forecasting::start(const PlanPtr& plan) {
     m_plan = plan;
     m_idle.stop();
-    if (busy())
-        stopFlag() = true; // its end begins this one
-    else if (plan->copies.size() > kMany)
+    m_task.cancel();
+    if (plan->copies.size() > kMany)
         m_soon
             .start(); // a slider that is dragged makes many plans; each of them would read thousands of words
     else
@@ -200,7 +165,7 @@ void Forecasting::cancel() {
     m_plan = nullptr;
     m_idle.stop();
     m_soon.stop();
-    stopFlag() = true;
+    m_task.cancel();
 }
 
 bool Forecasting::knowsAllRates() const {
@@ -223,38 +188,33 @@ ByteRates Forecasting::rates() const {
 }
 
 void Forecasting::work(bool sample) {
-    if (!m_plan || m_plan->originals.empty() || busy())
+    if (!m_plan || m_plan->originals.empty())
         return;
-    struct Made {
-        Forecast forecast;
-        ByteRates rates;
-    };
-    auto made = std::make_shared<Made>();
-    made->rates = rates();
-    startThread(
-        [this, made, plan = m_plan, facts = knownFacts(*m_document, *m_library), sample] {
-            if (sample)
-                made->rates = sampleBytes(*plan, kSampledEach, stopFlag());
-            made->forecast = forecast(*plan, facts, made->rates, stopFlag());
-        },
-        [this, made, plan = m_plan, sample] {
-            const bool whole = !stopFlag();
-            if (sample && whole)
-                for (const auto& [key, rate] : made->rates.bytesPerPixel)
-                    m_rates[{plan->digests[key.first], key.second}] = {
-                        rate,
-                        made->rates.sampled / std::max<std::size_t>(1, made->rates.bytesPerPixel.size())};
-            if (plan != m_plan) // a newer one came meanwhile
-                return m_plan ? start(m_plan) : void();
-            if (!whole || !m_plan)
-                return;
-            m_forecast = std::move(made->forecast);
-            m_of = plan;
-            m_sampled = made->rates.sampled;
-            emit changed();
-            if (!sample && !knowsAllRates())
-                m_idle.start();
-        });
+    m_task.start([plan = m_plan, rates = rates(), facts = knownFacts(*m_document, *m_library),
+                  sample](const std::atomic<bool>& stop) {
+        Made made{plan, {}, rates, sample};
+        if (sample)
+            made.rates = sampleBytes(*plan, kSampledEach, stop);
+        made.forecast = forecast(*plan, facts, made.rates, stop);
+        return made;
+    });
+}
+
+void Forecasting::take(TaskOutcome<Made> outcome) {
+    m_problem = outcome.problem;
+    if (outcome.result) {
+        auto& made = *outcome.result;
+        if (made.sampled)
+            for (const auto& [key, rate] : made.rates.bytesPerPixel)
+                m_rates[{m_plan->digests[key.first], key.second}] = {
+                    rate, made.rates.sampled / std::max<std::size_t>(1, made.rates.bytesPerPixel.size())};
+        m_forecast = std::move(made.forecast);
+        m_of = made.plan;
+        m_sampled = made.rates.sampled;
+    }
+    emit changed();
+    if (outcome.result && !outcome.result->sampled && !knowsAllRates())
+        m_idle.start();
 }
 
 void Running::start(PlanRequest request, PlanPtr shown) {
@@ -267,14 +227,14 @@ void Running::resume(const std::filesystem::path& journal) {
     if (busy())
         return;
     m_plan = nullptr;
-    carryOut([this, journal](const RunOptions& options, const auto& onEvent) {
-        return resumeRun(journal, options, stopFlag(), onEvent);
+    carryOut([journal](const RunOptions& options, const std::atomic<bool>& stop, const auto& onEvent) {
+        return Ended{resumeRun(journal, options, stop, onEvent), nullptr};
     });
 }
 
 void Running::stop() {
     m_line.clear();
-    stopFlag() = true;
+    m_task.stop();
 }
 
 /// The disk is looked at again: names may have been taken since the plan was shown.
@@ -284,89 +244,42 @@ void Running::next() {
     auto wish = std::move(m_line.front());
     m_line.erase(m_line.begin());
     m_plan = wish.shown;
-    const auto made = std::make_shared<PlanPtr>();
-    carryOut(
-        [this, made, request = std::move(wish.request)](const RunOptions& options, const auto& onEvent) {
-            *made = std::make_shared<const Plan>(makePlan(request));
-            return runPlan(**made, options, stopFlag(), onEvent);
-        },
-        [this, made] {
-            if (*made)
-                m_plan = *made; // as it was carried out
-        });
+    carryOut([request = std::move(wish.request)](const RunOptions& options, const std::atomic<bool>& stop,
+                                                 const auto& onEvent) {
+        const auto plan = std::make_shared<const Plan>(makePlan(request));
+        return Ended{runPlan(*plan, options, stop, onEvent), plan};
+    });
 }
 
-void Running::carryOut(Run run, const std::function<void()>& ended) {
-    struct Made {
-        std::optional<RunResult> result;
-        std::optional<Problem> problem;
-    };
-    auto made = std::make_shared<Made>();
-    m_pause = false;
-    const auto onEvent = [this](const RunEvent& event) {
-        if (event.kind == RunEvent::Kind::CopyDone || event.kind == RunEvent::Kind::Resumed)
-            QMetaObject::invokeMethod(
-                this,
-                [this, done = event.done, total = event.total, index = event.index, row = *event.row] {
-                    emit progressed(done, total, index, row);
-                },
-                Qt::QueuedConnection);
-        else if (event.kind == RunEvent::Kind::Verifying)
-            QMetaObject::invokeMethod(
-                this, [this, done = event.done, total = event.total] { emit verifying(done, total); },
-                Qt::QueuedConnection);
-    };
-    startThread(
-        [this, run = std::move(run), made, onEvent] {
-            try {
-                RunOptions options;
-                options.pause = &m_pause;
-                made->result = run(options, onEvent);
-            } catch (const Problem& problem) {
-                made->problem = problem;
-            } catch (const std::exception& error) {
-                made->problem = Problem(ProblemKind::Internal, {}, error.what());
-            }
-        },
-        [this, made, ended] {
-            if (ended)
-                ended();
-            const bool goOn = !made->result || !made->result->stopped;
-            if (made->result)
-                emit finished(*made->result);
-            else
-                emit refused(*made->problem);
-            if (goOn)
-                next();
+void Running::carryOut(Run run) {
+    *m_pause = false;
+    m_task.start([run = std::move(run), pause = m_pause](const TaskRun<Step>& task) {
+        RunOptions options;
+        options.pause = pause.get();
+        return run(options, task.stop, [&task](const RunEvent& event) {
+            task.tell(
+                {event.kind, event.done, event.total, event.index, event.row ? *event.row : LedgerRow()});
         });
+    });
     emit begun();
 }
 
-void Reporting::start(Work work) {
-    if (busy()) {
-        m_next = std::move(work);
-        stopFlag() = true;
-        return;
-    }
-    auto problem = std::make_shared<std::optional<Problem>>();
-    startThread(
-        [this, work = std::move(work), problem] {
-            try {
-                work(stopFlag());
-            } catch (const Problem& p) {
-                *problem = p;
-            } catch (const std::exception& error) {
-                *problem = Problem(ProblemKind::Internal, {}, error.what());
-            }
-        },
-        [this, problem] {
-            if (m_next)
-                return start(std::exchange(m_next, {}));
-            if (*problem)
-                emit failed(**problem);
-            else
-                emit done();
-        });
+void Running::tell(const Step& step) {
+    if (step.kind == RunEvent::Kind::CopyDone || step.kind == RunEvent::Kind::Resumed)
+        emit progressed(step.done, step.total, step.index, step.row);
+    else if (step.kind == RunEvent::Kind::Verifying)
+        emit verifying(step.done, step.total);
+}
+
+void Running::take(const TaskOutcome<Ended>& outcome) {
+    if (outcome.result && outcome.result->plan)
+        m_plan = outcome.result->plan;
+    if (outcome.result)
+        emit finished(outcome.result->result);
+    else
+        emit refused(*outcome.problem);
+    if (!outcome.result || !outcome.result->result.stopped)
+        next();
 }
 
 } // namespace keepseal::app

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Work of the window that takes longer than a blink: gathering pictures, making the plan, the run itself.
-// Each is done on a thread of its own from a snapshot and announced when done; the latest request wins.
+// Each is a task made from a snapshot, and announced when done.
 #pragma once
 
 #include "document/job_document.h"
@@ -10,9 +10,9 @@
 #include "plan/forecast.h"
 #include "plan/gather.h"
 #include "run/run.h"
+#include "tasks/latest_task.h"
 
 #include <QFileSystemWatcher>
-#include <QThread>
 #include <QTimer>
 
 #include <atomic>
@@ -21,36 +21,22 @@
 
 namespace keepseal::app {
 
-/// One thread at a time for one kind of work.
-class Worker : public QObject {
+class Gathering : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
-    ~Worker() override;
-    bool busy() const { return m_thread != nullptr; }
-    std::atomic<bool>& stopFlag() { return m_stop; }
-
-protected:
-    void startThread(std::function<void()> work, std::function<void()> done);
-    void waitForThread();
-
-private:
-    QThread* m_thread = nullptr;
-    std::atomic<bool> m_stop{false};
-};
-
-class Gathering : public Worker {
-    Q_OBJECT
-public:
-    using Worker::Worker;
     /// Folders are searched with all their folders. Calls that come while one is under way wait for it.
     void start(const std::vector<std::filesystem::path>& paths);
+    bool busy() const { return m_task.busy(); }
 
 signals:
     void gathered(const keepseal::Gathered& result);
+    void failed(const keepseal::Problem& problem);
 
 private:
+    void take(const TaskOutcome<Gathered>& outcome);
     std::vector<std::filesystem::path> m_next;
+    LatestTask<Gathered> m_task{[this](const TaskOutcome<Gathered>& outcome) { take(outcome); }};
 };
 
 using PlanPtr = std::shared_ptr<const Plan>;
@@ -59,13 +45,14 @@ using PlanPtr = std::shared_ptr<const Plan>;
 FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library);
 
 /// Keeps the plan in step with the job.
-class Planning : public Worker {
+class Planning : public QObject {
     Q_OBJECT
 public:
     Planning(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
     /// The latest plan, or why there is none. Both empty while the first is being made.
     const PlanPtr& plan() const { return m_plan; }
     const std::optional<Problem>& problem() const { return m_problem; }
+    bool busy() const { return m_task.busy(); }
     bool current() const { return m_madeFor == m_wanted; }
     /// What the plan was made of.
     const PlanRequest& request() const { return m_request; }
@@ -77,7 +64,14 @@ signals:
     void planned();
 
 private:
+    struct Made {
+        PlanPtr plan;
+        QStringList folders;
+        quint64 number = 0;
+        PlanRequest request;
+    };
     void make();
+    void take(const TaskOutcome<Made>& outcome);
     void watch(const QStringList& folders);
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -89,16 +83,20 @@ private:
     quint64 m_wanted = 1, m_madeFor = 0;
     PlanPtr m_plan;
     std::optional<Problem> m_problem;
+    LatestTask<Made> m_task{[this](const TaskOutcome<Made>& outcome) { take(outcome); }};
 };
 
 /// What the plan will come to: first sizes and warnings, then, once nothing changes for a moment, bytes from
 /// a few copies made to find out. What was measured is remembered as long as the settings stay the same.
-class Forecasting : public Worker {
+class Forecasting : public QObject {
     Q_OBJECT
 public:
     Forecasting(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
     void start(const PlanPtr& plan);
     void cancel();
+    bool busy() const { return m_task.busy(); }
+    /// Why there is no forecast, if there is none.
+    const std::optional<Problem>& problem() const { return m_problem; }
     /// Of that plan; nullptr while it is not known.
     const Forecast* of(const Plan* plan) const { return plan && m_of.get() == plan ? &m_forecast : nullptr; }
     /// How many copies the bytes were estimated from.
@@ -109,6 +107,13 @@ signals:
 
 private:
     using RateKey = std::pair<std::string, std::string>; ///< settings digest and format
+    struct Made {
+        PlanPtr plan;
+        Forecast forecast;
+        ByteRates rates;
+        bool sampled = false; ///< the rates are new
+    };
+    void take(TaskOutcome<Made> outcome);
     void work(bool sample);
     bool knowsAllRates() const;
     ByteRates rates() const;
@@ -118,21 +123,24 @@ private:
     Forecast m_forecast;
     std::map<RateKey, std::pair<double, std::size_t>> m_rates;
     std::size_t m_sampled = 0;
+    std::optional<Problem> m_problem;
     QTimer m_idle, m_soon;
+    LatestTask<Made> m_task{[this](TaskOutcome<Made> outcome) { take(std::move(outcome)); }};
 };
 
 /// Carries plans out, one after the other.
-class Running : public Worker {
+class Running : public QObject {
     Q_OBJECT
 public:
-    using Worker::Worker;
+    using QObject::QObject;
+    bool busy() const { return m_task.busy(); }
     /// While a run goes on it waits in line. `shown`: the plan that a person saw of it; may be null.
     void start(PlanRequest request, PlanPtr shown);
     /// Goes on with a run that was stopped or killed.
     void resume(const std::filesystem::path& journal);
     void stop();
-    void setPaused(bool paused) { m_pause = paused; }
-    bool paused() const { return m_pause; }
+    void setPaused(bool paused) { *m_pause = paused; }
+    bool paused() const { return *m_pause; }
     std::size_t inLine() const { return m_line.size(); }
     /// The plan being carried out as it was shown; nullptr where none was.
     const PlanPtr& plan() const { return m_plan; }
@@ -145,33 +153,31 @@ signals:
     void refused(const keepseal::Problem& problem);
 
 private:
-    using Run = std::function<RunResult(const RunOptions&, const std::function<void(const RunEvent&)>&)>;
-    /// `ended` is called on this thread before the result is told; may be empty.
-    void carryOut(Run run, const std::function<void()>& ended = {});
+    /// What the run tells while it goes on.
+    struct Step {
+        RunEvent::Kind kind;
+        std::size_t done = 0, total = 0, index = 0;
+        LedgerRow row;
+    };
+    struct Ended {
+        RunResult result;
+        PlanPtr plan; ///< as it was carried out; null: as before
+    };
+    using Run = std::function<Ended(const RunOptions&, const std::atomic<bool>& stop,
+                                    const std::function<void(const RunEvent&)>&)>;
+    void carryOut(Run run);
+    void tell(const Step& step);
+    void take(const TaskOutcome<Ended>& outcome);
     void next();
-    std::atomic<bool> m_pause{false};
+    std::shared_ptr<std::atomic<bool>> m_pause = std::make_shared<std::atomic<bool>>(false);
     PlanPtr m_plan;
     struct Wish {
         PlanRequest request;
         PlanPtr shown;
     };
     std::vector<Wish> m_line;
-};
-
-/// Writes what is asked for; one at a time, the latest wins.
-class Reporting : public Worker {
-    Q_OBJECT
-public:
-    using Worker::Worker;
-    using Work = std::function<void(const std::atomic<bool>& stop)>;
-    void start(Work work);
-
-signals:
-    void done();
-    void failed(const keepseal::Problem& problem);
-
-private:
-    Work m_next;
+    LatestTask<Ended, Step> m_task{[this](const TaskOutcome<Ended>& outcome) { take(outcome); },
+                                   [this](const Step& step) { tell(step); }};
 };
 
 } // namespace keepseal::app

@@ -24,16 +24,7 @@ QImage finishedImage(const PictureInfo& info, const Delivery& delivery, const Pi
 
 LoupePair finishedPair(const PictureInfo& info, const Delivery& left, const Delivery& right,
                        const PictureException& exception) {
-    LoupePair out;
-    try {
-        out.left = finishedImage(info, left, exception);
-        out.right = finishedImage(info, right, exception);
-    } catch (const Problem& problem) {
-        out.problem = toQt(problem.sentence());
-    } catch (const std::exception& error) {
-        out.problem = QString::fromUtf8(error.what());
-    }
-    return out;
+    return {finishedImage(info, left, exception), finishedImage(info, right, exception)};
 }
 
 } // namespace

@@ -51,7 +51,7 @@ std::optional<Job> loaded(const fs::path& file) {
 } // namespace
 
 JobKeeper::JobKeeper(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : Worker(parent), m_document(document), m_library(library),
+    : QObject(parent), m_document(document), m_library(library),
       m_file(folder() / ("current-" + std::to_string(QCoreApplication::applicationPid()) + ".json")) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(kAfterMs);
@@ -61,8 +61,6 @@ JobKeeper::JobKeeper(JobDocument* document, PictureLibrary* library, QObject* pa
             m_wait.start();
     });
 }
-
-JobKeeper::~JobKeeper() = default;
 
 void JobKeeper::begin() {
     m_begun = true;
@@ -76,18 +74,10 @@ Job JobKeeper::snapshot() const {
 }
 
 void JobKeeper::write() {
-    if (busy())
-        return m_wait.start();
-    auto job = std::make_shared<Job>(snapshot());
-    startThread(
-        [job, file = m_file] {
-            try {
-                saveJob(*job, file);
-            } catch (const Problem&) {
-                return; // a full disk: the next change tries again
-            }
-        },
-        [] {});
+    m_task.follow([job = snapshot(), file = m_file](const auto&) {
+        saveJob(job, file);
+        return NoStep();
+    });
 }
 
 void JobKeeper::finish() {
@@ -95,7 +85,7 @@ void JobKeeper::finish() {
         return;
     m_wait.stop();
     m_begun = false;
-    waitForThread();
+    m_task.finish();
     try {
         if (!m_document->originals().empty())
             saveJob(snapshot(), lastFile());

@@ -8,11 +8,10 @@
 
 namespace keepseal::app {
 
-class JobKeeper : public Worker {
+class JobKeeper : public QObject {
     Q_OBJECT
 public:
     explicit JobKeeper(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
-    ~JobKeeper() override;
     /// From now on. Not before a lost job was offered: nothing is written over it.
     void begin();
     /// At a proper end: what was there is the last job then.
@@ -23,6 +22,7 @@ public:
     /// The job that was there at the last proper end, if it held pictures.
     static std::optional<Job> last();
     const std::filesystem::path& file() const { return m_file; }
+    bool busy() const { return m_task.busy(); }
 
 private:
     void write();
@@ -32,6 +32,7 @@ private:
     QTimer m_wait;
     std::filesystem::path m_file;
     bool m_begun = false;
+    LatestTask<NoStep> m_task{[](const auto&) {}};
 };
 
 } // namespace keepseal::app

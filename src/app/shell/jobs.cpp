@@ -125,9 +125,6 @@ void MainWindow::connectJob() {
                 m_wall->select(ids);
             });
     m_check->setAgainMenu(again);
-    connect(&m_reporting, &Reporting::done, this, [this] { showNotice(tr("The report is written.")); });
-    connect(&m_reporting, &Reporting::failed, this,
-            [this](const Problem& problem) { showNotice(toQt(problem.sentence())); });
 }
 
 void MainWindow::newJob() {

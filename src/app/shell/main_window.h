@@ -205,7 +205,9 @@ private:
     Forecasting m_forecasting;
     JobKeeper m_keeper;
     Running m_running;
-    Reporting m_reporting;
+    LatestTask<NoStep> m_reporting{[this](const TaskOutcome<NoStep>& outcome) {
+        showNotice(outcome.problem ? toQt(outcome.problem->sentence()) : tr("The report is written."));
+    }};
     bool m_runBarAsks = false; ///< something was changed since the run began
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;

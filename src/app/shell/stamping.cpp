@@ -411,6 +411,7 @@ void MainWindow::writeContactSheet(const std::filesystem::path& file) {
             writeContactHtml(ledger, sheet, file, stop);
         else
             writeContactPdf(ledger, sheet, file, stop);
+        return NoStep();
     });
 }
 
@@ -420,6 +421,7 @@ void MainWindow::writeLedgerCsv(const std::filesystem::path& file) {
     m_reporting.start([ledger = m_lastRun->ledger, file](const std::atomic<bool>&) {
         const auto text = ledgerCsv(ledger);
         writeNewFile(file, Bytes(text.begin(), text.end()));
+        return NoStep();
     });
 }
 

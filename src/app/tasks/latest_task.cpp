@@ -17,16 +17,32 @@ LatestTaskCore::~LatestTaskCore() {
 
 void LatestTaskCore::start(Job job) {
     cancel();
+    follow(std::move(job));
+}
+
+void LatestTaskCore::follow(Job job) {
     m_waiting = std::move(job);
     if (!m_atWork)
         next();
 }
 
+void LatestTaskCore::stop() {
+    if (m_stop)
+        *m_stop = true;
+}
+
 void LatestTaskCore::cancel() {
     ++m_wish;
     m_waiting = nullptr;
-    if (m_stop)
-        *m_stop = true;
+    stop();
+}
+
+void LatestTaskCore::finish() {
+    while (busy()) {
+        m_thread.waitForDone();
+        if (const auto ending = std::exchange(m_ending, nullptr); ending && *ending)
+            (*ending)(); // before its event: that finds nothing left to tell
+    }
 }
 
 void LatestTaskCore::next() {
@@ -34,20 +50,38 @@ void LatestTaskCore::next() {
         return;
     m_atWork = true;
     m_stop = std::make_shared<std::atomic<bool>>(false);
-    m_thread.start(QRunnable::create([this, job = std::move(m_waiting), stop = m_stop, wish = m_wish] {
-        const auto tell = job(*stop);
-        QMetaObject::invokeMethod(
-            this,
-            [this, tell, wish] {
-                const bool latest = wish == m_wish;
-                m_atWork = false; // before others hear of it: they may ask
-                next();
-                if (latest)
-                    tell(); // the last step: it may be the end of this task
-            },
-            Qt::QueuedConnection);
-    }));
+    m_ending = std::make_shared<Tell>();
+    m_thread.start(QRunnable::create(
+        [this, job = std::move(m_waiting), stop = m_stop, ending = m_ending, wish = m_wish] {
+            const auto tellStep = [this, wish](Tell step) {
+                QMetaObject::invokeMethod(
+                    this,
+                    [this, wish, step = std::move(step)] {
+                        if (wish == m_wish)
+                            step();
+                    },
+                    Qt::QueuedConnection);
+            };
+            *ending = [this, wish, tell = job(*stop, tellStep)] { end(tell, wish); };
+            QMetaObject::invokeMethod(
+                this,
+                [this, ending] {
+                    if (ending == m_ending) {
+                        m_ending = nullptr;
+                        (*ending)(); // the last step: it may be the end of this task
+                    }
+                },
+                Qt::QueuedConnection);
+        }));
     m_waiting = nullptr;
+}
+
+void LatestTaskCore::end(const Tell& tell, quint64 wish) {
+    const bool latest = wish == m_wish;
+    m_atWork = false; // before others hear of it: they may ask
+    next();
+    if (latest)
+        tell();
 }
 
 } // namespace keepseal::app
