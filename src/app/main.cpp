@@ -55,11 +55,9 @@ int start(QApplication& app) {
     if (parser.isSet("who"))
         window.document().startWithWho(
             whoFromJson(readJsonFile(toPath(parser.value("who"))), parser.value("who").toStdString()));
-    else if (!driven)
-        window.document().startWithWho(loadWho());
     std::vector<DeliveryItem> given;
     for (const auto& file : parser.values("delivery")) {
-        given.push_back({loadDelivery(toPath(file)), true, toPath(file), nullptr});
+        given.push_back({loadDelivery(toPath(file)), true, toPath(file), nullptr, 0});
         given.back().kept = std::make_shared<const Delivery>(given.back().delivery);
         if (parser.isSet("out"))
             given.back().delivery.place.folder = parser.value("out").toStdString();
@@ -70,11 +68,14 @@ int start(QApplication& app) {
     for (const auto& path : parser.positionalArguments())
         paths.push_back(toPath(path));
     window.show();
-    if (parser.isSet("job"))
-        window.openJob(toPath(parser.value("job")));
-    window.open(paths);
+    const bool all = parser.isSet("job") || parser.isSet("delivery");
     if (!driven)
-        window.offerWhatWasLost();
+        window.session().begin(all             ? JobSession::Given::All
+                               : paths.empty() ? JobSession::Given::Nothing
+                                               : JobSession::Given::Files);
+    if (parser.isSet("job"))
+        window.session().open(toPath(parser.value("job")));
+    window.open(paths);
     if (parser.isSet("run-demo"))
         return runDemo(window, parser.value("run-demo"));
     if (parser.isSet("screenshots"))

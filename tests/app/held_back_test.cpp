@@ -109,6 +109,7 @@ TEST_F(HeldBack, SayingWhoYouAreIsAskedInPlaceAndServesEveryDesign) {
     QTest::mouseClick(window.check().mendButton(), Qt::LeftButton);
     ASSERT_TRUE(asked);
     EXPECT_EQ(window.document().who().studio, "Gull and Reed");
+    ASSERT_TRUE(waitUntil([&] { return !window.session().busy(); }, kWait));
     EXPECT_EQ(loadWho().studio, "Gull and Reed"); // remembered for other jobs
     ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 0U; }, kWait));
     EXPECT_EQ(window.document().currentDelivery().seal.text(), "© {studio}"); // the design stays what it is

@@ -40,7 +40,8 @@ protected:
         const auto saved = window.deliveryLibrary().find(name);
         ASSERT_TRUE(saved);
         document().addDelivery(saved->design);
-        document().setKept(document().currentDeliveryIndex());
+        const auto& item = document().state().deliveries[document().currentDeliveryIndex()];
+        document().setKept(item.id, item.delivery);
         document().setSetting("place.folder", copies.string());
     }
     std::vector<std::string> cardNames() {
@@ -91,6 +92,7 @@ TEST_F(JobWindow, AChangedDeliverySaysWhatChangedIsPutBackOrKept) {
     document().setSetting("fit.long_side", 1500.0);
     document().renameCurrentDelivery("My gallery");
     shortcut(QKeySequence::Save)->trigger();
+    ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_FALSE(item().changed());
     EXPECT_EQ(window.deliveryLibrary().find("My gallery")->design.fit.longSide, 1500);
     EXPECT_THAT(window.notice().toStdString(), HasSubstr("kept"));
@@ -99,6 +101,7 @@ TEST_F(JobWindow, AChangedDeliverySaysWhatChangedIsPutBackOrKept) {
 TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
     addFromStart("Social tall");
     window.exportDeliveriesTo(folder / "share.zip", true);
+    ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     ASSERT_TRUE(fs::exists(folder / "share.zip"));
     const auto before = document().state().deliveries.size();
     const auto arrival = [this]() -> ArrivalDialog* {
@@ -114,6 +117,7 @@ TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
     window.importDeliveriesFrom(folder / "share.zip");
     ASSERT_TRUE(arrival());
     arrival()->takeButton()->click();
+    ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_EQ(document().state().deliveries.size(), 2 * before);
     std::set<std::string> names;
     for (const auto& item : document().state().deliveries)
@@ -143,10 +147,12 @@ TEST_F(JobWindow, ASharedDeliveryCantOpenThePlaceAndItsNameIsNoMarkup) {
     }
     EXPECT_TRUE(red);
     dialog->takeButton()->click();
+    ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_EQ(document().currentDelivery().name, "<h1>Web</h1>");
     EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
     saveDelivery(open, folder / "open.json"); // nor does a file that is opened
     window.openDelivery(folder / "open.json");
+    ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
     EXPECT_THAT(window.notice().toStdString(), HasSubstr("closed"));
 }
@@ -252,41 +258,29 @@ TEST_F(JobWindow, AJobIsSavedOpenedAndItsMissingPicturesFoundAgain) {
     openAll();
     document().editPictures({id(2)}, "test", [](PictureException& e) { e.turn.quarterTurns = 1; });
     addFromStart("Client proofs");
-    window.saveJobTo(folder / "kites.json");
+    const auto settle = [](MainWindow& one) {
+        return waitUntil([&] { return !one.session().busy(); }, kWait);
+    };
+    window.session().saveTo(folder / "kites.json");
+    ASSERT_TRUE(settle(window));
     EXPECT_EQ(document().state().name, "kites");
+    EXPECT_EQ(document().file(), folder / "kites.json");
     fs::rename(pictures, folder / "moved");
     MainWindow second;
-    second.openJob(folder / "kites.json");
+    second.session().open(folder / "kites.json");
+    ASSERT_TRUE(settle(second));
     ASSERT_EQ(second.document().originals().size(), 4U);
     EXPECT_THAT(second.notice().toStdString(), HasSubstr("4 pictures are not where they were"));
-    second.findMissingIn(folder / "moved");
+    second.session().findMissingIn(folder / "moved");
+    ASSERT_TRUE(settle(second));
     EXPECT_EQ(second.document().originals()[2].path, folder / "moved/tide_2.jpg");
     EXPECT_EQ(second.document().exception(second.document().originals()[2].id).turn.quarterTurns, 1);
     EXPECT_EQ(second.document().currentDelivery().name, "Client proofs");
     writeFile(folder / "broken.json", "{}");
-    second.openJob(folder / "broken.json");
+    second.session().open(folder / "broken.json");
+    ASSERT_TRUE(settle(second));
     EXPECT_EQ(second.document().originals().size(), 4U); // nothing is lost to a bad file
-}
-
-TEST_F(JobWindow, AJobOfAWindowThatDiedIsThereAgain) {
-    window.offerWhatWasLost(); // begins to keep
-    openAll();
-    document().editPictures({id(1)}, "test", [](PictureException& e) { e.leftOut = true; });
-    ASSERT_TRUE(
-        waitUntil([&] { return fs::exists(window.keeper().file()) && !window.keeper().busy(); }, kWait));
-    ASSERT_TRUE(waitUntil([&] { return loadJob(window.keeper().file()).originals.size() == 4; }, kWait));
-    waitUntil([] { return false; }, 1500);
-    // As if the process were gone: its file under a number that no process has.
-    fs::rename(window.keeper().file(), window.keeper().file().parent_path() / "current-4194304.json");
-    MainWindow next;
-    next.offerWhatWasLost();
-    ASSERT_EQ(next.document().originals().size(), 4U);
-    EXPECT_TRUE(next.document().exception(next.document().originals()[1].id).leftOut);
-    EXPECT_THAT(next.notice().toStdString(), HasSubstr("4 pictures is here again"));
-    next.close();
-    MainWindow later; // a proper end: offered, not forced
-    later.offerWhatWasLost();
-    EXPECT_TRUE(later.document().originals().empty());
+    EXPECT_THAT(second.notice().toStdString(), HasSubstr("broken.json"));
 }
 
 TEST_F(JobWindow, ARunIsPausedGoesOnAndASecondWaitsInLine) {
@@ -393,7 +387,7 @@ TEST_F(JobWindow, ARunThatDidNotComeToItsEndIsOffered) {
     const auto first = runPlan(makePlan(files, {sampleDelivery(copies)}, "/"), options, stop,
                                [&](const RunEvent&) { stop = true; });
     ASSERT_FALSE(first.journal.empty());
-    window.offerWhatWasLost();
+    ASSERT_TRUE(begun(window));
     auto* box = window.findChild<QMessageBox*>();
     ASSERT_NE(box, nullptr);
     EXPECT_THAT(box->text().toStdString(), HasSubstr("made 1 of 2 copies"));

@@ -68,6 +68,15 @@ protected:
             waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
     }
 
+    static bool begun(MainWindow& window, JobSession::Given given = JobSession::Given::Nothing) {
+        window.session().begin(given);
+        return waitUntil([&] { return window.session().hasBegun() && !window.session().busy(); }, kWait);
+    }
+    static bool ended(MainWindow& window) {
+        window.close();
+        return waitUntil([&] { return !window.session().busy(); }, kWait);
+    }
+
     QAction* shortcut(const QKeySequence& keys) {
         for (auto* action : window.actions())
             if (action->shortcuts().contains(keys))

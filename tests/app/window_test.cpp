@@ -243,16 +243,19 @@ TEST_F(Window, AWrongDeliveryFileIsANoticeAndChangesNothing) {
     writeFile(folder / "bad.json",
               R"({"format":"keep-seal/delivery","version":1,"stations":{"seal":{"opacity":400}}})");
     window.openDelivery(folder / "bad.json");
+    ASSERT_TRUE(waitUntil([&] { return !window.notice().isEmpty(); }, kWait));
     EXPECT_EQ(window.document().state().deliveries.size(), 1U);
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("seal.opacity: 400 is not allowed"));
 }
 
 TEST_F(Window, RemembersDeliveriesAndLook) {
+    ASSERT_TRUE(begun(window));
     window.document().setSetting("seal.text", std::string("remembered"));
     window.setLook(ThemeKind::Light, Surround::Middle);
-    window.close();
+    ASSERT_TRUE(ended(window));
     MainWindow next;
     next.restoreState();
+    ASSERT_TRUE(begun(next));
     EXPECT_EQ(next.document().currentDelivery().seal.text(), "remembered");
     EXPECT_EQ(theme().kind, ThemeKind::Light);
     next.setLook(ThemeKind::Dark, Surround::Dark);

@@ -235,11 +235,11 @@ TEST_F(Wording, TheTableGoesOutAndComesBackAsCsv) {
     auto& model = window.words().model();
     ASSERT_TRUE(waitUntil([&] { return model.known() == 5; }, kWait));
     const auto steps = window.document().undoStack()->index();
-    window.words().saveCsvFile(folder / "words.csv");
-    EXPECT_TRUE(window.words().takeCsvFile(folder / "words.csv").isEmpty());
+    writeFile(folder / "words.csv", window.words().csv());
+    EXPECT_TRUE(window.words().takeCsv(WordsView::readCsv(folder / "words.csv")).isEmpty());
     EXPECT_EQ(window.document().undoStack()->index(), steps); // what is so already is no exception
     writeFile(folder / "edited.csv", "File,Title,Keywords\ntide_0.jpg,Tide,kite; sea\nnobody.jpg,x,\n");
-    const auto problems = window.words().takeCsvFile(folder / "edited.csv");
+    const auto problems = window.words().takeCsv(WordsView::readCsv(folder / "edited.csv"));
     EXPECT_EQ(problems.size(), 1);
     EXPECT_EQ(applied(0).after("keywords").typed(), "kite; sea");
 }
@@ -257,10 +257,8 @@ TEST_F(Wording, OneClickTellsWhetherThereIsAPlaceInAnyOfThem) {
     EXPECT_THAT(page, HasSubstr(kSecretCity));
     EXPECT_THAT(page, HasSubstr("GPSLatitude"));
     EXPECT_THAT(page, HasSubstr("needs a look"));
-    window.leaves().saveReport(folder / "r.html");
-    EXPECT_THAT(readText(folder / "r.html"), HasSubstr(kSecretCity));
-    window.leaves().saveReport(folder / "r.json");
-    EXPECT_EQ(nlohmann::json::parse(readText(folder / "r.json")).size(), 5U);
+    EXPECT_THAT(window.leaves().report(false), HasSubstr(kSecretCity));
+    EXPECT_EQ(nlohmann::json::parse(window.leaves().report(true)).size(), 5U);
 }
 
 TEST_F(Wording, AnyFileCanBeLookedIntoWithoutTakingItIntoTheJob) {

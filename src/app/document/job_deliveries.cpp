@@ -10,7 +10,7 @@ namespace keepseal::app {
 void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& file) {
     auto next = m_state;
     auto kept = file.empty() ? nullptr : std::make_shared<const Delivery>(delivery);
-    next.deliveries.push_back({std::move(delivery), true, file, std::move(kept)});
+    next.deliveries.push_back({std::move(delivery), true, file, std::move(kept), 0});
     next.currentDelivery = next.deliveries.size() - 1;
     push(tr("adding a delivery"), std::move(next));
 }
@@ -24,6 +24,7 @@ void JobDocument::duplicateCurrentDelivery() {
     copy.delivery.name = freeName(copy.delivery.name, names);
     copy.file.clear();
     copy.kept.reset();
+    copy.id = 0;
     ++next.currentDelivery;
     next.deliveries.insert(next.deliveries.begin() + static_cast<std::ptrdiff_t>(next.currentDelivery),
                            std::move(copy));
@@ -101,21 +102,43 @@ void JobDocument::selectDelivery(std::size_t index) {
     emit anythingChanged();
 }
 
-/// An undo step of its own: going back before it also goes back to what was kept then.
-void JobDocument::setKept(std::size_t index) {
-    auto next = m_state;
-    auto& item = next.deliveries.at(index);
-    item.kept = std::make_shared<const Delivery>(item.delivery);
-    push(tr("keeping a delivery"), std::move(next));
-}
-
-void JobDocument::setJobName(const QString& name) {
-    m_state.name = name.trimmed().toStdString();
+void JobDocument::setKept(DeliveryId id, Delivery delivery) {
+    m_onDisk[id].kept = std::make_shared<const Delivery>(std::move(delivery));
+    putOnDisk(m_state);
+    emit deliveriesChanged();
     emit anythingChanged();
 }
 
-void JobDocument::setFile(std::size_t index, const std::filesystem::path& file) {
-    m_state.deliveries.at(index).file = file;
+void JobDocument::setFile(DeliveryId id, const std::filesystem::path& file) {
+    m_onDisk[id].file = file;
+    putOnDisk(m_state);
+    emit anythingChanged();
+}
+
+const std::filesystem::path& JobDocument::file() const {
+    static const std::filesystem::path none;
+    const auto known = m_files.find(m_state.job);
+    return known == m_files.end() ? none : known->second;
+}
+
+void JobDocument::setFile(const std::filesystem::path& file) {
+    m_files[m_state.job] = file;
+    emit anythingChanged();
+}
+
+void JobDocument::startAnew() {
+    auto next = m_state;
+    next.originals = std::make_shared<std::vector<OriginalItem>>();
+    next.name.clear();
+    next.job = m_nextJob++;
+    push(tr("beginning a new job"), std::move(next));
+}
+
+void JobDocument::setJobName(const QString& name) {
+    auto next = m_state;
+    next.name = name.trimmed().toStdString();
+    if (next.name != m_state.name)
+        push(tr("naming the job"), std::move(next));
 }
 
 } // namespace keepseal::app

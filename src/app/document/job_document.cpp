@@ -24,7 +24,8 @@ public:
     bool mergeWith(const QUndoCommand* other) override {
         m_after = static_cast<const StateCommand*>(other)->m_after; // equal ids: both are StateCommands
         setObsolete(m_after.originals == m_before.originals && m_after.deliveries == m_before.deliveries &&
-                    m_after.exceptions == m_before.exceptions && m_after.who == m_before.who);
+                    m_after.exceptions == m_before.exceptions && m_after.who == m_before.who &&
+                    m_after.name == m_before.name && m_after.job == m_before.job);
         return true;
     }
 
@@ -45,6 +46,38 @@ bool DeliveryItem::changed() const {
 
 JobDocument::JobDocument(QObject* parent) : QObject(parent) {
     m_state.deliveries.emplace_back();
+    giveIds(m_state);
+}
+
+void JobDocument::giveIds(JobState& state) {
+    for (auto& item : state.deliveries)
+        if (item.id == 0) {
+            item.id = m_nextDelivery++;
+            m_onDisk[item.id] = {item.file, item.kept};
+        }
+}
+
+void JobDocument::putOnDisk(JobState& state) const {
+    for (auto& item : state.deliveries)
+        if (const auto known = m_onDisk.find(item.id); known != m_onDisk.end()) {
+            item.file = known->second.file;
+            item.kept = known->second.kept;
+        }
+}
+
+/// The card that a step was about, so that a person sees what it did; else the one that was chosen.
+std::size_t JobDocument::choiceAfter(const JobState& before, const JobState& next) const {
+    std::optional<std::size_t> chosen;
+    for (std::size_t i = 0; i < next.deliveries.size(); ++i) {
+        const auto& item = next.deliveries[i];
+        const auto was = std::find_if(before.deliveries.begin(), before.deliveries.end(),
+                                      [&](const auto& other) { return other.id == item.id; });
+        if (was == before.deliveries.end() || !(was->delivery == item.delivery))
+            return i;
+        if (item.id == before.deliveries[before.currentDelivery].id)
+            chosen = i;
+    }
+    return chosen.value_or(std::min(next.currentDelivery, next.deliveries.size() - 1));
 }
 
 const OriginalItem* JobDocument::original(OriginalId id) const {
@@ -73,7 +106,23 @@ std::vector<Delivery> JobDocument::tickedDeliveries() const {
     return out;
 }
 
+std::vector<DeliveryId> JobDocument::tickedIds() const {
+    std::vector<DeliveryId> out;
+    for (const auto& item : m_state.deliveries)
+        if (item.inNextRun)
+            out.push_back(item.id);
+    return out;
+}
+
+std::optional<std::size_t> JobDocument::indexOf(DeliveryId id) const {
+    for (std::size_t i = 0; i < m_state.deliveries.size(); ++i)
+        if (m_state.deliveries[i].id == id)
+            return i;
+    return std::nullopt;
+}
+
 void JobDocument::push(const QString& what, JobState next, int mergeKey) {
+    giveIds(next);
     m_undo.push(new StateCommand(this, what, m_state, std::move(next), mergeKey));
 }
 
@@ -81,7 +130,8 @@ void JobDocument::push(const QString& what, JobState next, int mergeKey) {
 void JobDocument::apply(const JobState& next) {
     const JobState before = std::exchange(m_state, next);
     m_asMade.reset();
-    m_state.currentDelivery = std::min(m_state.currentDelivery, m_state.deliveries.size() - 1);
+    putOnDisk(m_state);
+    m_state.currentDelivery = choiceAfter(before, m_state);
     if (before.originals != m_state.originals) {
         indexOriginals();
         emit originalsChanged();
@@ -90,20 +140,20 @@ void JobDocument::apply(const JobState& next) {
         before.deliveries.size() == m_state.deliveries.size() &&
         std::equal(before.deliveries.begin(), before.deliveries.end(), m_state.deliveries.begin(),
                    [](const DeliveryItem& a, const DeliveryItem& b) {
-                       return a.delivery.name == b.delivery.name && a.inNextRun == b.inNextRun &&
-                              a.kept == b.kept;
+                       return a.id == b.id && a.delivery.name == b.delivery.name &&
+                              a.inNextRun == b.inNextRun && a.kept == b.kept;
                    });
     if (!sameCards)
         emit deliveriesChanged();
-    if (before.currentDelivery != m_state.currentDelivery ||
+    const auto& was = before.deliveries[before.currentDelivery];
+    if (was.id != m_state.deliveries[m_state.currentDelivery].id ||
+        before.currentDelivery != m_state.currentDelivery ||
         before.deliveries.size() != m_state.deliveries.size())
         emit currentDeliveryChanged();
     else
-        for (const auto& station : stations()) {
-            const auto& was = before.deliveries[m_state.currentDelivery].delivery;
-            if (!station.same(was, currentDelivery()))
+        for (const auto& station : stations())
+            if (!station.same(was.delivery, currentDelivery()))
                 emit stationChanged(station.id);
-        }
     if (before.who != m_state.who)
         announceWho();
     if (before.exceptions != m_state.exceptions)
@@ -298,6 +348,11 @@ void JobDocument::takeState(JobState next) {
     if (next.deliveries.empty())
         next.deliveries.emplace_back();
     next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
+    m_onDisk.clear();
+    for (auto& item : next.deliveries)
+        item.id = 0; // cards of another job are other cards
+    giveIds(next);
+    next.job = m_nextJob++;
     m_state = std::move(next);
     m_asMade.reset();
     indexOriginals();
@@ -329,7 +384,7 @@ void JobDocument::load(const Job& job) {
     next.currentDelivery = job.current;
     for (const auto& item : job.deliveries)
         next.deliveries.push_back({item.delivery, item.inNextRun, item.file,
-                                   item.kept ? std::make_shared<const Delivery>(*item.kept) : nullptr});
+                                   item.kept ? std::make_shared<const Delivery>(*item.kept) : nullptr, 0});
     auto items = std::make_shared<std::vector<OriginalItem>>();
     for (const auto& original : job.originals) {
         if (!original.exception.empty())

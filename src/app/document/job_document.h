@@ -21,6 +21,7 @@
 namespace keepseal::app {
 
 using OriginalId = quint64;
+using DeliveryId = quint64;
 
 struct OriginalItem {
     OriginalId id = 0; ///< never used again in this session, also after removal
@@ -34,18 +35,21 @@ struct DeliveryItem {
     std::filesystem::path
         file; ///< where it was opened from or saved to; empty while it is only in the window
     std::shared_ptr<const Delivery> kept; ///< as it was last kept or opened; nullptr: never
+    DeliveryId id = 0; ///< given by the document, never used again in this session; two may have one name
     /// Where its copies go is of the job and no change of the delivery.
     bool changed() const;
     bool operator==(const DeliveryItem&) const = default;
 };
 
-/// One whole state of the job; copying is cheap, originals are shared.
+/// One whole state of the job; copying is cheap, originals are shared. What can be undone is in it, and with
+/// it, for those who read it, what can't: the choice of a card, and what of each card lies on the disk.
 struct JobState {
     std::shared_ptr<const std::vector<OriginalItem>> originals =
         std::make_shared<std::vector<OriginalItem>>();
     std::vector<DeliveryItem> deliveries;
     std::size_t currentDelivery = 0;
-    std::string name;                                  ///< the job's
+    std::string name; ///< the job's
+    quint64 job = 0;  ///< which job it is; a new one begun in the window is another
     std::map<OriginalId, PictureException> exceptions; ///< only what is different
     WhoYouAre who;                                     ///< what {studio} and its like stand for
 };
@@ -70,6 +74,8 @@ public:
     /// Snapshots for a run: originals' paths and the ticked deliveries.
     std::vector<std::filesystem::path> paths() const;
     std::vector<Delivery> tickedDeliveries() const;
+    std::vector<DeliveryId> tickedIds() const;               ///< the same ones
+    std::optional<std::size_t> indexOf(DeliveryId id) const; ///< nothing: it was removed
     Exceptions exceptions() const;
     const PictureException& exception(OriginalId id) const; ///< an empty one where nothing is different
     QUndoStack* undoStack() { return &m_undo; }
@@ -109,14 +115,20 @@ public:
     void renameCurrentDelivery(const QString& name);
     void setInNextRun(std::size_t index, bool on);
     void setWho(WhoYouAre who);
+    void setJobName(const QString& name);
+    /// Begins another job with the same deliveries.
+    void startAnew();
     /// Delivers these all the same, in spite of what holds them back.
     void accept(const std::map<OriginalId, std::vector<Acceptance>>& words);
 
-    /// Not changes of design: no undo step.
+    /// Not changes of design: no undo step, and no undo step takes them back.
     void selectDelivery(std::size_t index);
-    void setFile(std::size_t index, const std::filesystem::path& file);
-    void setKept(std::size_t index); ///< as it is now
-    void setJobName(const QString& name);
+    void setFile(DeliveryId id, const std::filesystem::path& file);
+    /// What lies on the disk of it now.
+    void setKept(DeliveryId id, Delivery delivery);
+    /// Where the job was opened from or saved to; empty: nowhere yet.
+    const std::filesystem::path& file() const;
+    void setFile(const std::filesystem::path& file);
     /// As the person says of themselves; jobs that say otherwise keep their own.
     void startWithWho(WhoYouAre who);
     /// Replaces everything at start; clears the undo history.
@@ -141,6 +153,9 @@ private:
                   const std::function<void(OriginalId, PictureException&)>& edit, int merge);
     void apply(const JobState& next);
     void takeState(JobState next);
+    void giveIds(JobState& state);
+    void putOnDisk(JobState& state) const;
+    std::size_t choiceAfter(const JobState& before, const JobState& next) const;
     void announceWho();
     void indexOriginals();
 
@@ -149,8 +164,17 @@ private:
     const std::filesystem::path m_base = std::filesystem::current_path();
     mutable std::optional<Delivery> m_asMade;            ///< of the current delivery, until anything changes
     std::unordered_map<OriginalId, std::size_t> m_index; ///< of originals, by id
+    /// Of each card that was there in this session, also of those that are removed: undo may bring them back.
+    struct OnDisk {
+        std::filesystem::path file;
+        std::shared_ptr<const Delivery> kept;
+    };
+    std::unordered_map<DeliveryId, OnDisk> m_onDisk;
+    std::unordered_map<quint64, std::filesystem::path> m_files; ///< of each job that was here
+    quint64 m_nextJob = 1;
     QUndoStack m_undo;
     OriginalId m_nextId = 1;
+    DeliveryId m_nextDelivery = 1;
 };
 
 /// A string key for merging the steps of one drag of one setting.

@@ -8,7 +8,7 @@
 
 namespace keepseal::app {
 
-Untouchable untouchable(const JobDocument& document) {
+Untouchable untouchable(const std::vector<std::filesystem::path>& originals) {
     Untouchable out;
     const auto add = [&out](const std::filesystem::path& path) {
         try {
@@ -20,9 +20,9 @@ Untouchable untouchable(const JobDocument& document) {
             // what is not there can't be written over
         }
     };
-    for (const auto& item : document.originals()) {
-        add(item.path);
-        add(sidecarOf(item.path));
+    for (const auto& path : originals) {
+        add(path);
+        add(sidecarOf(path));
     }
     return out;
 }

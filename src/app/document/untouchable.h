@@ -9,7 +9,8 @@
 
 namespace keepseal::app {
 
-/// All originals of the job with their XMP files, as they lie on the disk now.
-Untouchable untouchable(const JobDocument& document);
+/// Originals with their XMP files, as they lie on the disk now. Asks the disk of each: not on the window's
+/// thread.
+Untouchable untouchable(const std::vector<std::filesystem::path>& originals);
 
 } // namespace keepseal::app

@@ -243,17 +243,15 @@ void LeavesView::showPage() {
     m_page->verticalScrollBar()->setValue(scrolled);
 }
 
-void LeavesView::saveReport(const std::filesystem::path& file) const {
+std::string LeavesView::report(bool json) const {
     auto files = m_told;
     if (files.empty())
         for (const auto& item : m_document->originals())
             if (const auto info = m_library->info(item.id))
                 files.push_back(
                     {item.path, info->report, info->problem ? info->problem->happened : std::string()});
-    const bool json = file.extension() == ".json";
     constexpr auto replace = nlohmann::json::error_handler_t::replace;
-    writeNamedFile(file, json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files),
-                   untouchable(*m_document));
+    return json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files);
 }
 
 void LeavesView::dragEnterEvent(QDragEnterEvent* event) {

@@ -23,7 +23,7 @@ public:
     /// Looks into files that are not of the job; folders with all in them.
     void lookInto(const std::vector<std::filesystem::path>& paths);
     /// Writes what is listed; the ending picks HTML or JSON. Throws Problem(CannotWrite).
-    void saveReport(const std::filesystem::path& file) const;
+    std::string report(bool json) const;
     QListWidget& list() { return *m_list; }
     QString summary() const { return m_summary->text(); }
     QString page() const { return m_page->toPlainText(); }

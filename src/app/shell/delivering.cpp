@@ -37,7 +37,8 @@ void MainWindow::fillAddMenu() {
                 menu->addSection(saved.shipped ? tr("To start from") : tr("Kept by you"));
             auto* taken = menu->addAction(toQt(saved.design.name), this, [this, saved] {
                 m_document.addDelivery(saved.design);
-                m_document.setKept(m_document.currentDeliveryIndex());
+                m_document.setKept(m_document.state().deliveries[m_document.currentDeliveryIndex()].id,
+                                   saved.design);
             });
             taken->setToolTip(toQt(saved.notes));
         }
@@ -104,20 +105,24 @@ void MainWindow::makeDeliveryActions(QMenu* menu) {
     m_deliveries->setCardMenu(menu);
 }
 
+/// In its own file the delivery keeps the folder that stands there: where copies go is of the job.
 void MainWindow::keepDelivery() {
-    const auto index = m_document.currentDeliveryIndex();
-    const auto item = m_document.state().deliveries[index];
-    try {
-        if (item.file.empty())
-            m_deliveryLibrary.save({{}, false, item.delivery, item.delivery.notes});
-        else
-            saveDelivery(item.delivery, item.file);
-        m_document.setKept(index);
-        tell(item.file.empty() ? tr("“%1” is kept: the button + offers it.").arg(toQt(item.delivery.name))
-                               : tr("Saved in %1.").arg(toQt(item.file)));
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
+    const auto item = m_document.state().deliveries[m_document.currentDeliveryIndex()];
+    auto kept = item.delivery;
+    if (!item.file.empty() && item.kept)
+        kept.place.folder = item.kept->place.folder;
+    m_files.run(
+        [library = m_deliveryLibrary, file = item.file, kept] {
+            if (file.empty())
+                library.save({{}, false, kept, kept.notes});
+            else
+                saveDelivery(kept, file);
+        },
+        [this, item, kept] {
+            m_document.setKept(item.id, kept);
+            tell(item.file.empty() ? tr("“%1” is kept: the button + offers it.").arg(toQt(item.delivery.name))
+                                   : tr("Saved in %1.").arg(toQt(item.file)));
+        });
 }
 
 void MainWindow::editNotes() {
@@ -144,14 +149,12 @@ void MainWindow::editNotes() {
 }
 
 void MainWindow::exportDeliveriesTo(const std::filesystem::path& file, bool all) {
-    try {
-        const auto chosen = all ? m_document.tickedDeliveries() : std::vector{m_document.currentDelivery()};
-        exportDeliveries(chosen, file, m_document.base());
-        tell(tr("%1 with all they need lie in %2. Your folders are not in it.")
-                 .arg(toQt(counted(chosen.size(), "delivery", "deliveries")), toQt(file)));
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
+    const auto chosen = all ? m_document.tickedDeliveries() : std::vector{m_document.currentDelivery()};
+    m_files.run([chosen, file, base = m_document.base()] { exportDeliveries(chosen, file, base); },
+                [this, file, count = chosen.size()] {
+                    tell(tr("%1 with all they need lie in %2. Your folders are not in it.")
+                             .arg(toQt(counted(count, "delivery", "deliveries")), toQt(file)));
+                });
 }
 
 void MainWindow::importDeliveriesFrom(const std::filesystem::path& file) {
@@ -167,16 +170,15 @@ void MainWindow::askArrival(TaskOutcome<Arrival> outcome) {
     auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog] {
-        try {
-            auto taken = takeIn(m_seals, dialog->arrival());
-            const auto count = taken.deliveries.size();
-            for (auto& delivery : taken.deliveries)
-                m_document.addDelivery(std::move(delivery));
-            tell(tr("%1 taken in.").arg(toQt(counted(count, "delivery", "deliveries"))) +
-                 saidOfTypefaces(taken));
-        } catch (const Problem& problem) {
-            tell(toQt(problem.sentence()));
-        }
+        m_files.run<TakenIn>(
+            [seals = m_seals, arrival = dialog->arrival()] { return takeIn(seals, arrival); },
+            [this](TakenIn taken) {
+                const auto count = taken.deliveries.size();
+                for (auto& delivery : taken.deliveries)
+                    m_document.addDelivery(std::move(delivery));
+                tell(tr("%1 taken in.").arg(toQt(counted(count, "delivery", "deliveries"))) +
+                     saidOfTypefaces(taken));
+            });
     });
     dialog->open();
 }

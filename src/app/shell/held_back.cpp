@@ -97,13 +97,8 @@ void MainWindow::askWho(const std::vector<std::string>& asked) {
 
 void MainWindow::takeWho(const WhoYouAre& who, bool onlyThisJob) {
     m_document.setWho(who);
-    if (onlyThisJob)
-        return;
-    try {
-        saveWho(who);
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
+    if (!onlyThisJob)
+        m_session.keepWho(who);
 }
 
 /// The delivery a row is of. Two may have one name: then the one whose settings made it, or the one looked

@@ -5,14 +5,15 @@
 #include "shell/main_window.h"
 
 #include "base/text.h"
-#include "document/untouchable.h"
 #include "run/journal.h"
 
 #include <QAction>
 #include <QApplication>
 #include <QClipboard>
 #include <QCollator>
+#include <QDateTime>
 #include <QFileDialog>
+#include <QLocale>
 #include <QMenu>
 #include <QMessageBox>
 #include <QMimeData>
@@ -23,18 +24,19 @@ namespace keepseal::app {
 
 void MainWindow::makeJobActions(QMenu* menu) {
     menu->addAction(action(
-        tr("New job"), QKeySequence::New, [this] { newJob(); }, "file-plus"));
+        tr("New job"), QKeySequence::New, [this] { m_document.startAnew(); }, "file-plus"));
     menu->addAction(action(tr("Open a job…"), {}, [this] {
         const auto file = QFileDialog::getOpenFileName(this, tr("Open a job"), {}, tr("Jobs (*.json)"));
         if (!file.isEmpty())
-            openJob(toPath(file));
+            m_session.open(toPath(file));
     }));
+    m_keptMenu = menu->addMenu(tr("Bring back a job"));
     menu->addAction(action(tr("Save the job as…"), {}, [this] {
-        const auto suggested = m_jobFile.empty() ? QString("job.json") : toQt(m_jobFile);
+        const auto suggested = m_document.file().empty() ? QString("job.json") : toQt(m_document.file());
         const auto file =
             QFileDialog::getSaveFileName(this, tr("Save the job"), suggested, tr("Jobs (*.json)"));
         if (!file.isEmpty())
-            saveJobTo(toPath(file));
+            m_session.saveTo(toPath(file));
     }));
     menu->addAction(action(
         tr("Find missing pictures again…"), {}, [this] { askToFindMissing(); }, "search"));
@@ -127,77 +129,10 @@ void MainWindow::connectJob() {
     m_check->setAgainMenu(again);
 }
 
-void MainWindow::newJob() {
-    std::vector<OriginalId> all;
-    for (const auto& item : m_document.originals())
-        all.push_back(item.id);
-    m_document.removeOriginals(all); // one undo brings them back
-    m_document.setJobName({});
-    m_jobFile.clear();
-}
-
-void MainWindow::openJob(const std::filesystem::path& file) {
-    try {
-        m_document.load(loadJob(file));
-        m_jobFile = file;
-        if (m_document.state().name.empty())
-            m_document.setJobName(toQt(file.stem()));
-        showMissing();
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
-}
-
-void MainWindow::saveJobTo(const std::filesystem::path& file) {
-    try {
-        m_document.setJobName(toQt(file.stem()));
-        saveJob(m_document.job([this](OriginalId id) {
-            const auto info = m_library.info(id);
-            return info ? info->bytes : 0;
-        }),
-                file, untouchable(m_document));
-        m_jobFile = file;
-        tell(tr("The job is saved in %1.").arg(toQt(file)));
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
-}
-
-/// Only when there is something to be told.
-void MainWindow::showMissing() {
-    std::size_t missing = 0;
-    std::error_code error;
-    for (const auto& item : m_document.originals())
-        missing += !std::filesystem::exists(item.path, error);
-    if (missing > 0)
-        showNotice(tr("%1 not where they were. The menu offers to find them again in another folder.")
-                       .arg(toQt(counted(missing, "picture is", "pictures are"))));
-}
-
 void MainWindow::askToFindMissing() {
     const auto folder = QFileDialog::getExistingDirectory(this, tr("Look for missing pictures in"));
     if (!folder.isEmpty())
-        findMissingIn(toPath(folder));
-}
-
-void MainWindow::findMissingIn(const std::filesystem::path& folder) {
-    std::vector<Missing> missing;
-    std::map<std::filesystem::path, std::uint64_t> sizes;
-    if (!m_jobFile.empty()) {
-        try { // what is missing can't be measured any more, but the job file knows
-            for (const auto& original : loadJob(m_jobFile).originals)
-                sizes[original.path] = original.bytes;
-        } catch (const Problem&) {
-            sizes.clear();
-        }
-    }
-    std::error_code error;
-    for (const auto& item : m_document.originals())
-        if (!std::filesystem::exists(item.path, error))
-            missing.push_back({item.path, sizes.contains(item.path) ? sizes[item.path] : 0});
-    const auto found = findAgain(missing, folder);
-    m_document.movePaths(found);
-    showNotice(tr("%1 of %2 missing pictures were found again.").arg(found.size()).arg(missing.size()));
+        m_session.findMissingIn(toPath(folder));
 }
 
 void MainWindow::pasteFiles() {
@@ -216,22 +151,41 @@ void MainWindow::pasteFiles() {
     open(paths);
 }
 
-void MainWindow::offerWhatWasLost() {
-    if (const auto lost = JobKeeper::takeLost(); lost && m_document.originals().empty()) {
-        m_document.load(*lost);
-        showNotice(tr("Keep Seal was ended in the middle of things: the job of %1 is here again as it was.")
-                       .arg(toQt(counted(lost->originals.size(), "picture", "pictures"))));
-    } else
-        m_lastJob = JobKeeper::last();
-    if (m_lastJob) {
-        m_lastJobButton->setText(tr("Go on with the last job (%1)")
-                                     .arg(toQt(counted(m_lastJob->originals.size(), "picture", "pictures"))));
-        m_lastJobButton->show();
-    }
-    m_keeper.begin();
-    const auto runs = unfinishedRuns();
-    if (runs.empty())
-        return;
+void MainWindow::connectSession() {
+    connect(&m_session, &JobSession::said, this, &MainWindow::tell);
+    connect(&m_session, &JobSession::keptChanged, this, &MainWindow::offerKept);
+    connect(&m_session, &JobSession::runsLeft, this, &MainWindow::offerRun);
+    connect(&m_session, &JobSession::opened, this, [this] { setView(ViewKind::Wall); });
+    connect(m_lastJobButton, &QPushButton::clicked, this, [this] {
+        if (!m_session.kept().empty())
+            m_session.bringBack(m_session.kept().front());
+    });
+}
+
+namespace {
+
+QString wordsFor(const KeptJob& kept) {
+    const auto count = toQt(counted(kept.pictures, "picture", "pictures"));
+    const auto when = QLocale().toString(QDateTime::fromSecsSinceEpoch(kept.when), QLocale::ShortFormat);
+    return (kept.name.empty() ? count : QString("%1, %2").arg(toQt(kept.name), count)) + ", " + when +
+           (kept.lost ? MainWindow::tr(" (its window was not closed)") : QString());
+}
+
+} // namespace
+
+/// On the empty page the newest, in the menu all.
+void MainWindow::offerKept() {
+    const auto& kept = m_session.kept();
+    m_lastJobButton->setVisible(!kept.empty());
+    m_keptMenu->clear();
+    m_keptMenu->setEnabled(!kept.empty());
+    for (const auto& job : kept)
+        m_keptMenu->addAction(wordsFor(job), this, [this, job] { m_session.bringBack(job); });
+    if (!kept.empty())
+        m_lastJobButton->setText(tr("Go on with the last job (%1)").arg(wordsFor(kept.front())));
+}
+
+void MainWindow::offerRun(const std::vector<UnfinishedRun>& runs) {
     const auto& run = runs.front();
     auto* box = new QMessageBox(QMessageBox::Question, tr("A run did not come to its end"),
                                 tr("The run begun %1 made %2 of %3 copies.")
@@ -247,14 +201,10 @@ void MainWindow::offerWhatWasLost() {
     box->addButton(tr("Ask next time"), QMessageBox::RejectRole);
     connect(box, &QMessageBox::buttonClicked, this,
             [this, goOn, leave, journal = run.journal](QAbstractButton* pressed) {
-                try {
-                    if (pressed == goOn)
-                        resumeRunOf(journal);
-                    else if (pressed == leave)
-                        closeUnfinished(journal);
-                } catch (const Problem& problem) {
-                    showNotice(toQt(problem.sentence()));
-                }
+                if (pressed == goOn)
+                    resumeRunOf(journal);
+                else if (pressed == leave)
+                    m_files.run([journal] { closeUnfinished(journal); });
             });
     box->open();
 }

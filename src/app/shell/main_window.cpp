@@ -27,8 +27,9 @@ namespace keepseal::app {
 MainWindow::MainWindow()
     : m_library(&m_document), m_planning(&m_document, &m_library), m_hardCases(&m_document, &m_library),
       m_encoded(&m_document, &m_library), m_forecasting(&m_document, &m_library),
-      m_keeper(&m_document, &m_library), m_deliveries(new DeliveriesBar(&m_document)),
-      m_chain(new ChainView(&m_document, &m_library)),
+      m_session(&m_document, &m_library),
+      m_files([this](const Problem& problem) { tell(toQt(problem.sentence())); }),
+      m_deliveries(new DeliveriesBar(&m_document)), m_chain(new ChainView(&m_document, &m_library)),
       m_drawer(new Drawer(&m_document, &m_library, &m_encoded)), m_header(new ViewsHeader),
       m_stack(new QStackedWidget), m_pages(new QStackedWidget),
       m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
@@ -57,6 +58,7 @@ MainWindow::MainWindow()
     connectFraming();
     connectWording();
     connectJob();
+    connectSession();
     connectRuns();
     fillAddMenu();
     m_header->sizeSlider()->setValue(m_wall->rowHeight());
@@ -129,13 +131,6 @@ QWidget* MainWindow::makeEmptyPage() {
     auto* again = new QHBoxLayout;
     m_lastJobButton = new QPushButton;
     m_lastJobButton->hide();
-    connect(m_lastJobButton, &QPushButton::clicked, this, [this] {
-        if (m_lastJob)
-            m_document.load(*m_lastJob);
-        m_lastJob.reset();
-        m_lastJobButton->hide();
-        showMissing();
-    });
     again->addStretch();
     again->addWidget(m_lastJobButton);
     again->addStretch();
@@ -301,36 +296,35 @@ void MainWindow::chooseDestination() {
 }
 
 void MainWindow::openDelivery(const std::filesystem::path& file) {
-    try {
-        if (file.extension() == ".zip")
-            return importDeliveriesFrom(file);
-        auto delivery = loadDelivery(file);
-        if (closePlace(delivery.privacy))
-            showNotice(
-                tr("“%1” wants its copies to tell where the pictures were taken. It was opened with that "
-                   "closed; only you can open it, at its station Privacy.")
-                    .arg(toQt(delivery.name)));
-        m_document.addDelivery(std::move(delivery), file);
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    if (file.extension() == ".zip")
+        return importDeliveriesFrom(file);
+    m_files.run<Delivery>(
+        [file] { return loadDelivery(file); },
+        [this, file](Delivery delivery) {
+            if (closePlace(delivery.privacy))
+                showNotice(
+                    tr("“%1” wants its copies to tell where the pictures were taken. It was opened with that "
+                       "closed; only you can open it, at its station Privacy.")
+                        .arg(toQt(delivery.name)));
+            m_document.addDelivery(std::move(delivery), file);
+        });
 }
 
 void MainWindow::saveDeliveryAs() {
-    const auto index = m_document.currentDeliveryIndex();
-    const auto& item = m_document.state().deliveries[index];
+    const auto item = m_document.state().deliveries[m_document.currentDeliveryIndex()];
     const auto suggested = item.file.empty() ? toQt(item.delivery.name) + ".json" : toQt(item.file);
     const auto file =
         QFileDialog::getSaveFileName(this, tr("Save the delivery"), suggested, tr("Deliveries (*.json)"));
     if (file.isEmpty())
         return;
-    try {
-        saveDelivery(item.delivery, toPath(file), untouchable(m_document));
-        m_document.setFile(index, toPath(file));
-        m_document.setKept(index);
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    m_files.run(
+        [item, file, originals = m_document.paths()] {
+            saveDelivery(item.delivery, toPath(file), untouchable(originals));
+        },
+        [this, item, file] {
+            m_document.setFile(item.id, toPath(file));
+            m_document.setKept(item.id, item.delivery);
+        });
 }
 
 void MainWindow::renameDelivery() {

@@ -15,12 +15,13 @@
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
 #include "seal_bench/seal_bench.h"
+#include "session/job_session.h"
 #include "shell/background.h"
 #include "shell/deliveries_bar.h"
 #include "shell/filter_bar.h"
-#include "shell/job_keeper.h"
 #include "shell/run_bar.h"
 #include "shell/views_header.h"
+#include "tasks/file_work.h"
 #include "tasks/latest_task.h"
 #include "theme/theme.h"
 #include "words/words_view.h"
@@ -86,14 +87,12 @@ public:
     void setLook(ThemeKind kind, Surround tone);
     /// Opens a delivery file; a wrong one is said in the notice, nothing changes.
     void openDelivery(const std::filesystem::path& file);
+    /// Size and look of the window as they were.
     void restoreState();
-
-    // The job: shell/jobs.cpp
-    void openJob(const std::filesystem::path& file);
-    void saveJobTo(const std::filesystem::path& file);
-    /// Brings back the job of a window that died, and offers runs that did not come to their end.
-    void offerWhatWasLost();
-    JobKeeper& keeper() { return m_keeper; }
+    /// What is open, and what may be brought back.
+    JobSession& session() { return m_session; }
+    /// Whether anything is being read or written at a person's word.
+    bool filesBusy() const { return m_files.busy() || m_arriving.busy(); }
     FilterBar& filterBar() { return *m_filterBar; }
     Forecasting& forecasting() { return m_forecasting; }
     DeliveryLibrary& deliveryLibrary() { return m_deliveryLibrary; }
@@ -104,8 +103,6 @@ public:
     /// Read in the background, then shown in an ArrivalDialog (object name "arrival") before anything is
     /// kept.
     void importDeliveriesFrom(const std::filesystem::path& file);
-    /// Originals that are not where they were, looked for below a folder.
-    void findMissingIn(const std::filesystem::path& folder);
     /// Just these pictures, in the deliveries they had: an earlier copy gives way.
     void stampAgain(const std::vector<LedgerRow>& rows);
     void writeContactSheet(const std::filesystem::path& file);
@@ -143,8 +140,9 @@ private:
     void connectJob();
     void connectRuns();
     void editNotes();
-    void newJob();
-    void showMissing();
+    void connectSession();
+    void offerKept();
+    void offerRun(const std::vector<UnfinishedRun>& runs);
     void askToFindMissing();
     void sortOriginals(const QString& what, const std::function<QString(const PictureInfo&)>& keyOf,
                        bool ascending);
@@ -165,6 +163,8 @@ private:
     void keepSheet();
     void openXmp();
     void saveXmp();
+    /// A file that a person named; never over an original.
+    void saveText(const std::filesystem::path& file, const std::string& text);
     void lookIntoFiles();
     void lookIntoFolder();
     void saveReport();
@@ -203,7 +203,8 @@ private:
     SheetLibrary m_sheets;
     DeliveryLibrary m_deliveryLibrary;
     Forecasting m_forecasting;
-    JobKeeper m_keeper;
+    JobSession m_session;
+    FileWork m_files; ///< what is read and written at a person's word
     Running m_running;
     LatestTask<NoStep> m_reporting{[this](const TaskOutcome<NoStep>& outcome) {
         showNotice(outcome.problem ? toQt(outcome.problem->sentence()) : tr("The report is written."));
@@ -220,6 +221,7 @@ private:
     SealLibrary m_seals;
     LatestTask<Arrival> m_arriving{[this](TaskOutcome<Arrival> outcome) { askArrival(std::move(outcome)); }};
     QPushButton* m_lastJobButton = nullptr; ///< on the empty page, which is made with it
+    QMenu* m_keptMenu = nullptr;            ///< jobs that can be brought back
     QWidget* m_empty;
     QWidget* m_wallPage;
     FilterBar* m_filterBar;
@@ -243,9 +245,7 @@ private:
     std::chrono::steady_clock::time_point m_runBegan;
     std::chrono::steady_clock::duration m_pausedFor{};
     std::optional<std::chrono::steady_clock::time_point> m_pausedSince;
-    PlanPtr m_lastPlan;              ///< of the last run, for the loupe; may be null
-    std::filesystem::path m_jobFile; ///< where the job was opened from or saved to
-    std::optional<Job> m_lastJob;    ///< of the window before, offered while this one is empty
+    PlanPtr m_lastPlan; ///< of the last run, for the loupe; may be null
     QString m_noticeText;
 };
 

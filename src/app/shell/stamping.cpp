@@ -165,11 +165,14 @@ void MainWindow::startRun() {
         return;
     m_forecasting.cancel();
     if (m_lastRun && !m_lastRun->journal.empty() && !m_running.busy()) {
-        try { // what was stopped and not gone on with is closed: this run takes its place
-            closeUnfinished(m_lastRun->journal);
-        } catch (const Problem&) {
-            // another window goes on with it
-        }
+        // What was stopped and not gone on with is closed: this run takes its place.
+        m_files.run([journal = m_lastRun->journal] {
+            try {
+                closeUnfinished(journal);
+            } catch (const Problem&) {
+                return; // another window goes on with it
+            }
+        });
     }
     if (m_running.busy()) {
         m_running.start(m_planning.request(), plan);

@@ -204,7 +204,8 @@ bool runPictures(MainWindow& window, const QDir& out) {
     if (!start)
         return false;
     document.addDelivery(start->design);
-    document.setKept(document.currentDeliveryIndex());
+    document.setKept(document.state().deliveries[document.currentDeliveryIndex()].id,
+                     document.currentDelivery());
     document.setSetting("place.folder", folder);
     document.setSetting("place.name", std::string("{number}-{event|marsh}-{name}"));
     window.chain().setChosen(StationId::Place);

@@ -5,7 +5,6 @@
 #include "shell/main_window.h"
 
 #include "base/files.h"
-#include "delivery/json.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -17,24 +16,6 @@ namespace {
 QString settingsFile() {
     return toQt(configFolder() / "window.ini");
 }
-std::filesystem::path deliveriesFolder() {
-    return configFolder() / "deliveries";
-}
-
-std::vector<DeliveryItem> keptDeliveries() {
-    std::vector<DeliveryItem> out;
-    for (int i = 1;; ++i) {
-        const auto file = deliveriesFolder() / (std::to_string(i) + ".json");
-        if (!std::filesystem::exists(file))
-            return out;
-        try {
-            out.push_back({loadDelivery(file), true, {}, nullptr});
-        } catch (const Problem&) {
-            continue; // the file stays as it is, for a person or a newer version to read
-        }
-    }
-}
-
 } // namespace
 
 void MainWindow::setLook(ThemeKind kind, Surround tone) {
@@ -64,30 +45,14 @@ void MainWindow::restoreState() {
     const int grey = settings.value("grey", 0).toInt();
     setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,
             static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
-    if (auto kept = keptDeliveries(); !kept.empty()) {
-        for (auto& item : kept) // so that a card still says what was changed since it was kept
-            if (const auto saved = m_deliveryLibrary.find(item.delivery.name))
-                item.kept = std::make_shared<const Delivery>(saved->design);
-        m_document.load(std::move(kept), {});
-    }
 }
 
 void MainWindow::saveState() {
     QSettings settings(settingsFile(), QSettings::IniFormat);
     settings.setValue("geometry", saveGeometry());
     settings.setValue("proofSize", m_wall->rowHeight());
-    try {
-        int number = 0;
-        for (const auto& item : m_document.state().deliveries)
-            saveDelivery(item.delivery, deliveriesFolder() / (std::to_string(++number) + ".json"));
-        std::error_code error;
-        std::filesystem::remove(deliveriesFolder() / (std::to_string(number + 1) + ".json"), error);
-    } catch (const Problem&) {
-        return; // a full disk must not keep the window from closing
-    }
 }
 
-/// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
 /// Who comes back from a file manager may have changed anything there.
 void MainWindow::changeEvent(QEvent* event) {
     QMainWindow::changeEvent(event);
@@ -95,9 +60,10 @@ void MainWindow::changeEvent(QEvent* event) {
         m_planning.lookAgain();
 }
 
+/// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_running.stop();
-    m_keeper.finish();
+    m_session.end();
     saveState();
     event->accept();
 }

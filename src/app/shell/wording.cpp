@@ -72,13 +72,11 @@ void MainWindow::keepSheet() {
     if (!ok || name.isEmpty())
         return;
     saved.design.name = name.left(100).toStdString();
-    try {
-        m_sheets.save(saved);
-        m_document.setRights(saved.design, tr("naming the sheet"));
-        tell(tr("“%1” is in the library.").arg(name));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    m_files.run([library = m_sheets, saved] { library.save(saved); },
+                [this, saved, name] {
+                    m_document.setRights(saved.design, tr("naming the sheet"));
+                    tell(tr("“%1” is in the library.").arg(name));
+                });
 }
 
 void MainWindow::openXmp() {
@@ -86,11 +84,9 @@ void MainWindow::openXmp() {
         QFileDialog::getOpenFileName(this, tr("Read a rights sheet"), {}, tr("XMP files (*.xmp)"));
     if (file.isEmpty())
         return;
-    try {
-        m_document.setRights(sheetFromXmp(toPath(file)), tr("a sheet from an XMP file"));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    m_files.run<RightsSheet>(
+        [file = toPath(file)] { return sheetFromXmp(file); },
+        [this](const RightsSheet& sheet) { m_document.setRights(sheet, tr("a sheet from an XMP file")); });
 }
 
 void MainWindow::saveXmp() {
@@ -98,12 +94,13 @@ void MainWindow::saveXmp() {
                                                    tr("XMP files (*.xmp)"));
     if (file.isEmpty())
         return;
-    try {
-        writeNamedFile(toPath(file), sheetToXmp(m_document.currentDelivery().rights),
-                       untouchable(m_document));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    saveText(toPath(file), sheetToXmp(m_document.currentDelivery().rights));
+}
+
+void MainWindow::saveText(const std::filesystem::path& file, const std::string& text) {
+    m_files.run(
+        [file, text, originals = m_document.paths()] { writeNamedFile(file, text, untouchable(originals)); },
+        [this, file] { tell(tr("Saved in %1.").arg(toQt(file))); });
 }
 
 void MainWindow::lookIntoFiles() {
@@ -129,11 +126,7 @@ void MainWindow::saveReport() {
                                                    tr("A page to read (*.html);;JSON (*.json)"));
     if (file.isEmpty())
         return;
-    try {
-        m_leaves->saveReport(toPath(file));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    saveText(toPath(file), m_leaves->report(file.endsWith(".json")));
 }
 
 void MainWindow::saveWords() {
@@ -141,11 +134,7 @@ void MainWindow::saveWords() {
         QFileDialog::getSaveFileName(this, tr("Save the words"), "words.csv", tr("Tables (*.csv)"));
     if (file.isEmpty())
         return;
-    try {
-        m_words->saveCsvFile(toPath(file));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    saveText(toPath(file), m_words->csv());
 }
 
 void MainWindow::takeWords() {
@@ -153,11 +142,9 @@ void MainWindow::takeWords() {
         QFileDialog::getOpenFileName(this, tr("Words from a table"), {}, tr("Tables (*.csv *.tsv *.txt)"));
     if (file.isEmpty())
         return;
-    try {
-        showNotice(m_words->takeCsvFile(toPath(file)).mid(0, 8).join("\n"));
-    } catch (const Problem& problem) {
-        showNotice(toQt(problem.sentence()));
-    }
+    m_files.run<CsvRows>(
+        [file = toPath(file)] { return WordsView::readCsv(file); },
+        [this](const CsvRows& table) { showNotice(m_words->takeCsv(table).mid(0, 8).join("\n")); });
 }
 
 } // namespace keepseal::app

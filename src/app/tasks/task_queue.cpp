@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tasks/task_queue.h"
 
+#include <QCoreApplication>
 #include <QRunnable>
 
 #include <condition_variable>
@@ -13,10 +14,15 @@ struct TaskShare::Shared {
     std::mutex mutex;
     std::condition_variable left;
     std::atomic<bool> stop{false};
-    int atWork = 0;
+    int atWork = 0, waiting = 0;
 
+    void queue() {
+        const std::lock_guard lock(mutex);
+        ++waiting;
+    }
     bool enter() {
         const std::lock_guard lock(mutex);
+        --waiting;
         atWork += !stop;
         return !stop;
     }
@@ -24,6 +30,10 @@ struct TaskShare::Shared {
         const std::lock_guard lock(mutex);
         --atWork;
         left.notify_all();
+    }
+    void finish() {
+        std::unique_lock lock(mutex);
+        left.wait(lock, [this] { return atWork == 0 && waiting == 0; });
     }
     void end() {
         std::unique_lock lock(mutex);
@@ -48,8 +58,15 @@ TaskShare::~TaskShare() {
     m_shared->end();
 }
 
+void TaskShare::finish() {
+    m_shared->finish();
+    QCoreApplication::removePostedEvents(&m_receiver);
+    m_pending = 0;
+}
+
 void TaskShare::add(int urgency, std::function<Tell(const std::atomic<bool>&)> job) {
     ++m_pending;
+    m_shared->queue();
     m_queue->m_pool.start(QRunnable::create([this, shared = m_shared, job = std::move(job)] {
                               if (!shared->enter())
                                   return;

@@ -46,6 +46,8 @@ public:
             return [done, outcome] { done(std::move(*outcome)); };
         });
     }
+    /// Waits until all that was asked for is done; none of it is told any more. For the end of the program.
+    void finish();
     /// Those that are at work or wait.
     std::size_t pending() const { return m_pending; }
     const TaskQueue& queue() const { return *m_queue; }

@@ -200,14 +200,18 @@ void WordsView::resetCells() {
     m_model->resetCells(m_table->selectionModel()->selectedIndexes());
 }
 
-void WordsView::saveCsvFile(const std::filesystem::path& file) const {
-    writeNamedFile(file, "\xEF\xBB\xBF" + toCsv(m_model->table()), untouchable(*m_document));
+std::string WordsView::csv() const {
+    return "\xEF\xBB\xBF" + toCsv(m_model->table());
 }
 
-QStringList WordsView::takeCsvFile(const std::filesystem::path& file) {
+QStringList WordsView::takeCsv(const CsvRows& rows) {
+    return m_model->takeCsv(rows);
+}
+
+CsvRows WordsView::readCsv(const std::filesystem::path& file) {
     const Original source(file);
     const auto bytes = source.bytes(0, 65U << 20);
-    return m_model->takeCsv(parseCsv({bytes.begin(), bytes.end()}, file.string()));
+    return parseCsv({bytes.begin(), bytes.end()}, file.string());
 }
 
 } // namespace keepseal::app

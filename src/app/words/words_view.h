@@ -24,9 +24,11 @@ public:
     void copyCells();
     void pasteCells();
     void resetCells();
-    /// Throw Problem; `takeCsvFile` returns what was not taken.
-    void saveCsvFile(const std::filesystem::path& file) const;
-    QStringList takeCsvFile(const std::filesystem::path& file);
+    /// The table as text; and back: returns what was not taken.
+    std::string csv() const;
+    QStringList takeCsv(const CsvRows& rows);
+    /// Off the window's thread. Throws Problem.
+    static CsvRows readCsv(const std::filesystem::path& file);
 
 signals:
     void pictureChosen(keepseal::app::OriginalId id);

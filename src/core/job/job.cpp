@@ -67,6 +67,8 @@ json toJson(const Job& job, const fs::path& folder) {
     out["current"] = job.current;
     if (job.who)
         out["who"] = toJson(*job.who);
+    if (!job.file.empty())
+        out["file"] = pathToJson(job.file);
     out["originals"] = json::array();
     out["deliveries"] = json::array();
     for (const auto& original : job.originals)
@@ -96,8 +98,10 @@ Job jobFromJson(const json& document, const std::string& subject, const fs::path
             job.current = 0;
         if (const auto who = document.find("who"); who != document.end())
             job.who = whoFromJson(*who, subject);
+        if (const auto file = document.find("file"); file != document.end())
+            job.file = pathFromJson(*file);
         job.unknown = document;
-        for (const auto* key : {"originals", "deliveries"})
+        for (const auto* key : {"originals", "deliveries", "file"})
             job.unknown.erase(key);
         return job;
     } catch (const json::exception& error) {

@@ -35,6 +35,7 @@ struct Job {
     std::vector<JobDelivery> deliveries;
     std::size_t current = 0;      ///< the chosen delivery
     std::optional<WhoYouAre> who; ///< as it was said for this job; none: as the person says of themselves
+    std::filesystem::path file;   ///< in the window's own record: where a person saved it; may be empty
     nlohmann::json unknown = nlohmann::json::object();
 };
 
