@@ -133,7 +133,7 @@ void MainWindow::showStationOf(const LedgerRow& row) {
 }
 
 /// Files that are no originals: by kind, and those worth a look by name.
-void MainWindow::tellGathered(const Gathered& result) {
+void MainWindow::tellGathered(const Gathered& result, std::size_t added) {
     constexpr std::size_t kMostNamed = 4;
     QStringList named, counts;
     for (const auto& met : result.others)
@@ -148,6 +148,11 @@ void MainWindow::tellGathered(const Gathered& result) {
         counts << tr("%1 × %2").arg(count).arg(words);
     }
     QStringList lines;
+    if (std::exchange(m_saysGathered, false) && !result.files.empty())
+        lines << (added == result.files.size()
+                      ? tr("%1 came to this job from outside; one undo takes them out again.")
+                      : tr("%1 came to this job from outside, the others of them were in it already."))
+                     .arg(toQt(counted(added, "picture", "pictures")));
     if (result.files.empty())
         lines << tr("There are no pictures in there that Keep Seal can read.");
     lines << named.mid(0, kMostNamed);

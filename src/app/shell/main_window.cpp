@@ -156,9 +156,12 @@ void MainWindow::connectParts() {
     connect(m_strip, &TrialStrip::chosen, m_wall, &ProofWall::setCurrent);
     connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
+        const auto before = m_document.originals().size();
         m_document.addOriginals(result.files);
-        tellGathered(result);
+        tellGathered(result, m_document.originals().size() - before);
     });
+    connect(&m_gathering, &Gathering::failed, this,
+            [this](const Problem& problem) { showNotice(toQt(problem.sentence())); });
     connect(&m_document, &JobDocument::originalsChanged, this, [this] {
         m_outcomes.clear();
         m_wall->setOutcomes({});
@@ -269,8 +272,41 @@ void MainWindow::updateViews() {
 }
 
 void MainWindow::open(const std::vector<std::filesystem::path>& paths) {
-    if (!paths.empty())
-        m_gathering.start(paths);
+    std::vector<std::filesystem::path> pictures;
+    for (const auto& path : paths) {
+        const auto ending = path.extension();
+        if (ending == ".zip")
+            importDeliveriesFrom(path);
+        else if (ending == ".json")
+            openDesign(path);
+        else
+            pictures.push_back(path);
+    }
+    if (!pictures.empty())
+        m_gathering.start(pictures);
+}
+
+/// A job or a delivery, by what it says of itself.
+void MainWindow::openDesign(const std::filesystem::path& file) {
+    m_files.run<bool>([file] { return isJobFile(file); },
+                      [this, file](bool job) {
+                          if (job)
+                              m_session.open(file);
+                          else
+                              openDelivery(file);
+                      });
+}
+
+void MainWindow::takeHanded(const std::vector<std::filesystem::path>& paths) {
+    if (isMinimized())
+        showNormal();
+    show();
+    raise();
+    activateWindow();
+    if (paths.empty())
+        return;
+    m_saysGathered = true;
+    open(paths);
 }
 
 void MainWindow::choosePictures() {

@@ -64,7 +64,10 @@ public:
     /// Above the view, until the person closes it or something else is to be said; empty: nothing.
     void showNotice(const QString& text);
 
+    /// Pictures and folders are gathered; deliveries, shared ones and jobs are opened.
     void open(const std::vector<std::filesystem::path>& paths);
+    /// What another start of the program was given: opened here, and said.
+    void takeHanded(const std::vector<std::filesystem::path>& paths);
     void setView(ViewKind view);
     /// The bench in place of the job, and back.
     void openBench();
@@ -152,7 +155,8 @@ private:
     void showStationOf(const LedgerRow& row);
     void tellPlan();
     void tellHeldBack();
-    void tellGathered(const Gathered& result);
+    void tellGathered(const Gathered& result, std::size_t added);
+    void openDesign(const std::filesystem::path& file);
     void connectHeldBack();
     QString progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const;
     void notifyEnd(const QString& text);
@@ -245,7 +249,8 @@ private:
     std::chrono::steady_clock::time_point m_runBegan;
     std::chrono::steady_clock::duration m_pausedFor{};
     std::optional<std::chrono::steady_clock::time_point> m_pausedSince;
-    PlanPtr m_lastPlan; ///< of the last run, for the loupe; may be null
+    PlanPtr m_lastPlan;          ///< of the last run, for the loupe; may be null
+    bool m_saysGathered = false; ///< the next pictures came from outside the window: where they went is said
     QString m_noticeText;
 };
 

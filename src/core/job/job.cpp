@@ -109,6 +109,15 @@ Job jobFromJson(const json& document, const std::string& subject, const fs::path
     }
 }
 
+bool isJobFile(const fs::path& file) {
+    try {
+        const auto document = readJsonFile(file);
+        return document.is_object() && document.value("format", json()) == kJobFormat;
+    } catch (const Problem&) {
+        return false;
+    }
+}
+
 Job loadJob(const fs::path& file) {
     return namingFile(file.string(),
                       [&] { return jobFromJson(readJsonFile(file), file.string(), file.parent_path()); });

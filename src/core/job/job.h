@@ -46,6 +46,8 @@ nlohmann::json toJson(const Job& job, const std::filesystem::path& folder);
 /// Problem(BadFile | BadSetting).
 Job jobFromJson(const nlohmann::json& json, const std::string& subject, const std::filesystem::path& folder);
 
+/// Whether a file calls itself a job; of one that can't be read: no.
+bool isJobFile(const std::filesystem::path& file);
 /// Throws Problem(NotFound | CannotRead | BadFile | BadSetting).
 Job loadJob(const std::filesystem::path& file);
 /// Whole or not at all. Throws Problem(CannotWrite).
