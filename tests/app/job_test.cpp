@@ -364,6 +364,36 @@ TEST_F(JobWindow, AgainWithSomethingDifferentReplacesJustThatCopy) {
     EXPECT_EQ(std::distance(fs::directory_iterator(copies), fs::directory_iterator()), 4);
 }
 
+TEST_F(JobWindow, TwoDeliveriesOfOneNameAreTwoInRunPlanAndCheck) {
+    openAll();
+    document().setSetting("place.name", std::string("{number}-{name}"));
+    useFolder(copies);
+    document().duplicateCurrentDelivery();
+    document().renameCurrentDelivery(toQt(document().state().deliveries[0].delivery.name));
+    ASSERT_EQ(document().state().deliveries[1].delivery.name, document().state().deliveries[0].delivery.name);
+    document().setSetting("place.folder", (folder / "second").string());
+    document().setSetting("fit.long_side", 200.0);
+    ASSERT_TRUE(planned());
+    window.runBar().strongButton()->click();
+    ASSERT_TRUE(ran());
+    const auto rows = window.lastRun()->ledger.rows;
+    ASSERT_EQ(rows.size(), 8U);
+    // The third picture in the second delivery alone; its number is the one it had.
+    document().editExceptions({id(2)}, "test", [](SealException& e) { e.none = true; });
+    const auto first = readText(copies / "003-tide_2.jpg"),
+               before = readText(folder / "second/003-tide_2.jpg");
+    window.stampAgain({rows[6]});
+    ASSERT_TRUE(waitUntil(
+        [&] { return !window.running().busy() && window.lastRun()->ledger.rows.size() == 1; }, kWait));
+    EXPECT_TRUE(window.lastRun()->ledger.rows[0].replaced);
+    EXPECT_NE(readText(folder / "second/003-tide_2.jpg"), before);
+    EXPECT_EQ(readText(copies / "003-tide_2.jpg"), first);
+    // The check leads to the card, not to the name.
+    document().selectDelivery(0);
+    window.mend(window.lastRun()->ledger.rows[0]);
+    EXPECT_EQ(document().currentDeliveryIndex(), 1U);
+}
+
 TEST_F(JobWindow, ReportsAreWrittenOfTheRun) {
     openAll();
     useFolder(copies);

@@ -334,7 +334,9 @@ void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sa
     // A plan made anew while somebody looks at a row keeps the row.
     for (int line = 0; line < m_filter->rowCount() && !chosenBefore.empty(); ++line)
         if (const auto& row = m_model->row(m_filter->mapToSource(m_filter->index(line, 0)).row());
-            row.original == chosenBefore.front().original && row.delivery == chosenBefore.front().delivery) {
+            row.original == chosenBefore.front().original &&
+            row.deliveryIndex == chosenBefore.front().deliveryIndex &&
+            row.copy == chosenBefore.front().copy) {
             m_table->selectRow(line);
             break;
         }
@@ -381,15 +383,14 @@ void CheckView::showLedger(const RunResult& result, const Plan* plan) {
     m_model->showLedger(result.ledger);
     m_deliveries.clear();
     m_exceptions.clear();
-    std::set<std::string> names;
+    std::set<std::pair<std::optional<std::size_t>, std::string>> deliveries;
     std::set<std::filesystem::path> places;
     for (const auto& row : result.ledger.rows) {
-        names.insert(row.delivery);
+        deliveries.emplace(row.deliveryIndex, row.delivery);
         places.insert(row.copy.parent_path());
     }
     if (plan) {
-        for (const auto& delivery : plan->deliveries)
-            m_deliveries[delivery.name] = delivery;
+        m_deliveries = plan->deliveries;
         for (std::size_t i = 0; i < plan->originals.size(); ++i)
             if (!plan->exceptions[i].empty())
                 m_exceptions[plan->originals[i]] = plan->exceptions[i];
@@ -399,7 +400,7 @@ void CheckView::showLedger(const RunResult& result, const Plan* plan) {
     m_loupeSide->show();
     m_again->show();
     m_report->show();
-    fitColumns(true, names.size(), places.size());
+    fitColumns(true, deliveries.size(), places.size());
     fillShow();
     auto text = ledgerSummary(result.ledger);
     for (const auto& note : result.notes)
@@ -460,8 +461,8 @@ void CheckView::showDetail() {
     if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)
         return m_loupe->clear();
     LoupeSubject subject{row, std::nullopt, {}};
-    if (const auto known = m_deliveries.find(row.delivery); known != m_deliveries.end())
-        subject.delivery = known->second;
+    if (row.deliveryIndex && *row.deliveryIndex < m_deliveries.size())
+        subject.delivery = m_deliveries[*row.deliveryIndex];
     if (const auto known = m_exceptions.find(row.original); known != m_exceptions.end())
         subject.exception = known->second;
     m_loupe->showCopy(subject);

@@ -83,7 +83,7 @@ private:
     Loupe* m_loupe;
     QSplitter* m_split;
     QWidget* m_loupeSide;
-    std::map<std::string, Delivery> m_deliveries; ///< of the run that is shown, by name
+    std::vector<Delivery> m_deliveries; ///< of the run that is shown, in its order
     std::map<std::filesystem::path, PictureException> m_exceptions;
 };
 

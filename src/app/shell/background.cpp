@@ -111,8 +111,8 @@ void Planning::make() {
         });
     if (asks)
         request.factsOf = knownFacts(*m_document, *m_library);
-    m_task.follow([request, disk = m_disk, number = m_wanted](const auto&) {
-        Made made{nullptr, {}, number, request};
+    m_task.follow([request, disk = m_disk, number = m_wanted, cards = m_document->tickedIds()](const auto&) {
+        Made made{nullptr, {}, number, request, cards};
         made.plan = std::make_shared<const Plan>(makePlan(request, *disk));
         made.folders = foldersToWatch(*made.plan);
         return made;
@@ -124,6 +124,7 @@ void Planning::take(const TaskOutcome<Made>& outcome) {
     m_plan = outcome.result ? outcome.result->plan : nullptr;
     if (outcome.result) {
         m_request = outcome.result->request;
+        m_cards = outcome.result->cards;
         m_madeFor = outcome.result->number;
     } else if (!m_task.busy())
         m_madeFor = m_wanted; // it can't be made
@@ -217,8 +218,8 @@ void Forecasting::take(TaskOutcome<Made> outcome) {
         m_idle.start();
 }
 
-void Running::start(PlanRequest request, PlanPtr shown) {
-    m_line.push_back({std::move(request), std::move(shown)});
+void Running::start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards) {
+    m_line.push_back({std::move(request), std::move(shown), std::move(cards)});
     if (!busy())
         next();
 }
@@ -227,6 +228,7 @@ void Running::resume(const std::filesystem::path& journal) {
     if (busy())
         return;
     m_plan = nullptr;
+    m_cards.clear();
     carryOut([journal](const RunOptions& options, const std::atomic<bool>& stop, const auto& onEvent) {
         return Ended{resumeRun(journal, options, stop, onEvent), nullptr};
     });
@@ -244,6 +246,7 @@ void Running::next() {
     auto wish = std::move(m_line.front());
     m_line.erase(m_line.begin());
     m_plan = wish.shown;
+    m_cards = std::move(wish.cards);
     carryOut([request = std::move(wish.request)](const RunOptions& options, const std::atomic<bool>& stop,
                                                  const auto& onEvent) {
         const auto plan = std::make_shared<const Plan>(makePlan(request));

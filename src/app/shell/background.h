@@ -56,6 +56,8 @@ public:
     bool current() const { return m_madeFor == m_wanted; }
     /// What the plan was made of.
     const PlanRequest& request() const { return m_request; }
+    /// Which cards its deliveries are, in their order.
+    const std::vector<DeliveryId>& cards() const { return m_cards; }
     void renew();     ///< the same disk
     void lookAgain(); ///< files may have changed
     void rest();      ///< a run writes there: what happens in the folders is its own, until lookAgain()
@@ -69,6 +71,7 @@ private:
         QStringList folders;
         quint64 number = 0;
         PlanRequest request;
+        std::vector<DeliveryId> cards;
     };
     void make();
     void take(const TaskOutcome<Made>& outcome);
@@ -80,6 +83,7 @@ private:
     bool m_resting = false;
     std::shared_ptr<DiskSnapshot> m_disk; ///< null: to be taken
     PlanRequest m_request;
+    std::vector<DeliveryId> m_cards;
     quint64 m_wanted = 1, m_madeFor = 0;
     PlanPtr m_plan;
     std::optional<Problem> m_problem;
@@ -134,8 +138,9 @@ class Running : public QObject {
 public:
     using QObject::QObject;
     bool busy() const { return m_task.busy(); }
-    /// While a run goes on it waits in line. `shown`: the plan that a person saw of it; may be null.
-    void start(PlanRequest request, PlanPtr shown);
+    /// While a run goes on it waits in line. `shown`: the plan that a person saw of it; may be null. `cards`:
+    /// which cards the request's deliveries are.
+    void start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards);
     /// Goes on with a run that was stopped or killed.
     void resume(const std::filesystem::path& journal);
     void stop();
@@ -144,6 +149,8 @@ public:
     std::size_t inLine() const { return m_line.size(); }
     /// The plan being carried out as it was shown; nullptr where none was.
     const PlanPtr& plan() const { return m_plan; }
+    /// Of the run at work, or the last one; empty for one of another day.
+    const std::vector<DeliveryId>& cards() const { return m_cards; }
 
 signals:
     void begun();
@@ -174,7 +181,9 @@ private:
     struct Wish {
         PlanRequest request;
         PlanPtr shown;
+        std::vector<DeliveryId> cards;
     };
+    std::vector<DeliveryId> m_cards;
     std::vector<Wish> m_line;
     LatestTask<Ended, Step> m_task{[this](const TaskOutcome<Ended>& outcome) { take(outcome); },
                                    [this](const Step& step) { tell(step); }};

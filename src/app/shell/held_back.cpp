@@ -101,22 +101,17 @@ void MainWindow::takeWho(const WhoYouAre& who, bool onlyThisJob) {
         m_session.keepWho(who);
 }
 
-/// The delivery a row is of. Two may have one name: then the one whose settings made it, or the one looked
-/// at.
+/// The delivery a row is of: by its card; of a run of another day, whose cards are not known, by what made it
+/// or by its name.
 std::optional<std::size_t> MainWindow::cardOfRow(const LedgerRow& row) const {
+    const auto& ids = m_check->model()->ran() ? m_running.cards() : m_planning.cards();
+    if (row.deliveryIndex && *row.deliveryIndex < ids.size())
+        return m_document.indexOf(ids[*row.deliveryIndex]);
     const auto& cards = m_document.state().deliveries;
-    const auto& plan = m_planning.plan();
     std::optional<std::size_t> out;
-    std::size_t planned = 0;
-    for (std::size_t i = 0; i < cards.size(); ++i) {
-        const auto inPlan = cards[i].inNextRun ? planned++ : std::string::npos;
-        if (cards[i].delivery.name != row.delivery)
-            continue;
-        if (plan && inPlan < plan->digests.size() && plan->digests[inPlan] == row.settingsDigest)
-            return i;
-        if (!out || i == m_document.currentDeliveryIndex())
+    for (std::size_t i = 0; i < cards.size(); ++i)
+        if (cards[i].delivery.name == row.delivery && (!out || i == m_document.currentDeliveryIndex()))
             out = i;
-    }
     return out;
 }
 

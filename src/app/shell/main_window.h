@@ -244,8 +244,8 @@ private:
     bool m_resultIsCurrent = false; ///< the run bar tells of the last run until the job changes
     std::map<OriginalId, int> m_outcomes;
     std::unordered_map<std::string, OriginalId> m_idOfPath; ///< of the job, while a run goes on
-    std::map<std::string, std::pair<std::size_t, std::size_t>>
-        m_perDelivery; ///< done and planned in this run
+    /// Done and planned in this run, by delivery.
+    std::map<std::size_t, std::pair<std::size_t, std::size_t>> m_perDelivery;
     std::chrono::steady_clock::time_point m_runBegan;
     std::chrono::steady_clock::duration m_pausedFor{};
     std::optional<std::chrono::steady_clock::time_point> m_pausedSince;

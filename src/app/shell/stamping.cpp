@@ -175,12 +175,12 @@ void MainWindow::startRun() {
         });
     }
     if (m_running.busy()) {
-        m_running.start(m_planning.request(), plan);
+        m_running.start(m_planning.request(), plan, m_planning.cards());
         m_runBarAsks = false;
         showNotice(tr("In line: %1 more after this one.").arg(m_running.inLine()));
         return updateRunBar();
     }
-    m_running.start(m_planning.request(), plan);
+    m_running.start(m_planning.request(), plan, m_planning.cards());
 }
 
 void MainWindow::resumeRunOf(const std::filesystem::path& journal) {
@@ -201,7 +201,7 @@ void MainWindow::connectRuns() {
         if (const auto& plan = m_running.plan())
             for (const auto& copy : plan->copies)
                 if (copy.outcome == Outcome::Waiting) {
-                    ++m_perDelivery[plan->deliveries[copy.delivery].name].second;
+                    ++m_perDelivery[copy.delivery].second;
                     ++total;
                 }
         m_runBegan = std::chrono::steady_clock::now();
@@ -304,8 +304,12 @@ void MainWindow::tellPlan() {
 QString MainWindow::progressSentence(qulonglong done, qulonglong total, const LedgerRow& row) const {
     QString text = tr("Stamping: %1 of %2 · %3").arg(done).arg(total).arg(toQt(row.original.filename()));
     if (m_perDelivery.size() > 1)
-        for (const auto& [name, counts] : m_perDelivery)
-            text += QString(" · %1 %2/%3").arg(toQt(name)).arg(counts.first).arg(counts.second);
+        for (const auto& [delivery, counts] : m_perDelivery)
+            if (const auto& plan = m_running.plan(); plan && delivery < plan->deliveries.size())
+                text += QString(" · %1 %2/%3")
+                            .arg(toQt(plan->deliveries[delivery].name))
+                            .arg(counts.first)
+                            .arg(counts.second);
     const auto spent =
         std::chrono::duration<double>(std::chrono::steady_clock::now() - m_runBegan - m_pausedFor).count();
     if (done >= 3 && spent > 2 && done < total) { // the first ones say little
@@ -319,7 +323,8 @@ QString MainWindow::progressSentence(qulonglong done, qulonglong total, const Le
 }
 
 void MainWindow::onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row) {
-    ++m_perDelivery[row.delivery].first;
+    if (row.deliveryIndex)
+        ++m_perDelivery[*row.deliveryIndex].first;
     if (!m_running.paused())
         m_runBar->setProgress(done, total, progressSentence(done, total, row));
     if (const auto known = m_idOfPath.find(row.original.native()); known != m_idOfPath.end()) {
@@ -379,28 +384,38 @@ void MainWindow::notifyEnd(const QString& text) {
     QTimer::singleShot(12000, tray, &QObject::deleteLater);
 }
 
+/// Each chosen copy in its own delivery, and under the name and number it had in the job.
 void MainWindow::stampAgain(const std::vector<LedgerRow>& rows) {
-    if (rows.empty())
-        return;
     PlanRequest again;
     again.base = m_document.base();
-    std::set<std::filesystem::path> paths;
-    std::set<std::string> names;
-    for (const auto& row : rows) {
-        paths.insert(row.original);
-        names.insert(row.delivery);
-    }
-    again.originals = {paths.begin(), paths.end()};
+    again.originals = m_document.paths();
     again.exceptions = m_document.exceptions();
-    for (const auto& item : m_document.state().deliveries)
-        if (names.contains(item.delivery.name)) {
+    again.jobName = m_document.state().name;
+    std::map<std::filesystem::path, std::size_t> originals;
+    for (std::size_t i = 0; i < again.originals.size(); ++i)
+        originals[again.originals[i]] = i;
+    std::vector<DeliveryId> cards;
+    for (const auto& row : rows) {
+        const auto card = cardOfRow(row);
+        if (!card)
+            continue;
+        const auto& item = m_document.state().deliveries[*card];
+        const auto known = std::find(cards.begin(), cards.end(), item.id);
+        const auto delivery = static_cast<std::size_t>(known - cards.begin());
+        if (known == cards.end()) {
+            cards.push_back(item.id);
             again.deliveries.push_back(m_document.asMade(item.delivery));
             again.deliveries.back().place.taken =
                 TakenName::Replace; // the copy that was not good enough gives way
         }
-    again.jobName = m_document.state().name;
-    if (!again.deliveries.empty())
-        m_running.start(std::move(again), nullptr);
+        const auto [original, added] = originals.try_emplace(row.original, again.originals.size());
+        if (added) // of another day: it is no picture of this job
+            again.originals.push_back(row.original);
+        again.only.emplace(original->second, delivery);
+    }
+    if (again.only.empty())
+        return tell(tr("The deliveries of these copies are no longer here."));
+    m_running.start(std::move(again), nullptr, std::move(cards));
 }
 
 void MainWindow::writeContactSheet(const std::filesystem::path& file) {

@@ -77,6 +77,10 @@ private:
             const auto why = whyLeftOut(i, delivery);
             // What is left out or can't be read leaves no gap among the numbers.
             const bool takesNoNumber = why || (counts && unreadable(i));
+            if (!m_request.only.empty() && !m_request.only.contains({i, d})) {
+                number += !takesNoNumber;
+                continue;
+            }
             for (const auto* format : delivery.file.formats()) {
                 PlannedCopy copy;
                 copy.original = i, copy.delivery = d, copy.format = format->key;
@@ -261,6 +265,7 @@ std::vector<LedgerRow> plannedRows(const Plan& plan) {
         row.original = plan.originals[copy.original];
         row.originalIdentity = plan.identities[copy.original];
         row.delivery = plan.deliveries[copy.delivery].name;
+        row.deliveryIndex = copy.delivery;
         row.settingsDigest = copy.settingsDigest;
         row.outcome = copy.outcome;
         row.copy = copy.target;

@@ -11,6 +11,8 @@
 #include "record/ledger.h"
 
 #include <map>
+#include <set>
+#include <utility>
 
 namespace keepseal {
 
@@ -58,6 +60,9 @@ struct PlanRequest {
     /// What is known of originals already, asked where names or conditions need more than the path; empty, or
     /// nullptr from it: the snapshot is asked.
     FactsOf factsOf{};
+    /// Only these, by index of original and delivery; all others keep their names and numbers, and are not
+    /// in the plan. Empty: all.
+    std::set<std::pair<std::size_t, std::size_t>> only{};
 };
 
 /// A pure function of request and snapshot. What it asks of the disk are folders, file attributes and the

@@ -53,6 +53,8 @@ json toJson(const LedgerRow& row) {
                 {"notes", toJson(row.notes)}};
     for (const auto& word : row.accepted)
         out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
+    if (row.deliveryIndex)
+        out["delivery_index"] = *row.deliveryIndex;
     if (row.problem)
         out["problem"] = *row.problem;
     return out;
@@ -93,6 +95,8 @@ LedgerRow ledgerRowFromJson(const json& in) {
     for (const auto& word : in.value("accepted", json::array()))
         if (const auto* known = noteRow(word.value("kind", std::string{})))
             row.accepted.push_back({known->kind, word.value("subject", std::string{})});
+    if (const auto index = in.find("delivery_index"); index != in.end())
+        row.deliveryIndex = index->get<std::size_t>();
     if (const auto problem = in.find("problem"); problem != in.end())
         row.problem = problemFromJson(*problem);
     return row;

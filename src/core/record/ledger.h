@@ -32,8 +32,10 @@ struct LedgerRow {
     FileIdentity originalIdentity;
     std::string fingerprintBefore; ///< SHA-256, empty when the original could not be read
     std::string fingerprintAfter;  ///< empty until read again
-    std::string delivery;          ///< its name
-    std::string settingsDigest;    ///< what the pixels and metadata were made by
+    std::string delivery;          ///< its name; two deliveries may have one
+    /// Which of the run's deliveries it is, counted from 0; nothing: an older ledger did not say.
+    std::optional<std::size_t> deliveryIndex;
+    std::string settingsDigest; ///< what the pixels and metadata were made by
     Outcome outcome = Outcome::Waiting;
     std::filesystem::path copy;
     std::uint64_t copyBytes = 0;
