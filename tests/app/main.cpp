@@ -1,15 +1,16 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "event_watch.h"
+
 #include "picture/develop.h"
 #include "theme/theme.h"
 #include "widgets/markup.h"
 
-#include <QApplication>
 #include <gtest/gtest.h>
 
 int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
-    QApplication app(argc, argv);
+    keepseal::app::EventWatch app(argc, argv);
     keepseal::app::plainLabels(app);
     keepseal::startPictureEngine(argv[0]);
     keepseal::app::loadTypeface();

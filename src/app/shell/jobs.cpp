@@ -138,10 +138,10 @@ void MainWindow::askToFindMissing() {
 void MainWindow::pasteFiles() {
     std::vector<std::filesystem::path> paths;
     const auto* copied = QApplication::clipboard()->mimeData();
-    for (const auto& url : copied->urls())
+    for (const auto& url : copied ? copied->urls() : QList<QUrl>()) // none on an empty clipboard
         if (url.isLocalFile())
             paths.push_back(toPath(url.toLocalFile()));
-    if (paths.empty()) // a file manager's or a terminal's plain text, a path a line
+    if (copied && paths.empty()) // a file manager's or a terminal's plain text, a path a line
         for (const auto& line : copied->text().split('\n', Qt::SkipEmptyParts))
             if (line.trimmed().startsWith('/'))
                 paths.push_back(toPath(line.trimmed()));
