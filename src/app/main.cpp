@@ -13,6 +13,7 @@
 #include "cage/cage.h"
 #include "delivery/json.h"
 #include "picture/develop.h"
+#include "widgets/field_keys.h"
 #include "widgets/markup.h"
 
 #include <QApplication>
@@ -145,6 +146,7 @@ int main(int argc, char** argv) {
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     QApplication app(argc, argv);
     plainLabels(app);
+    keepKeysInFields(app);
     QApplication::setApplicationName("keep-seal");
     QApplication::setApplicationDisplayName("Keep Seal");
     QApplication::setApplicationVersion(KEEPSEAL_VERSION);

@@ -65,24 +65,34 @@ void Hands::make(int steps) {
     m_left = steps;
     QTimer::singleShot(0, this, &Hands::step);
     while (m_left > 0)
-        QApplication::processEvents(QEventLoop::AllEvents | QEventLoop::WaitForMoreEvents);
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
     leaveDialogs();
 }
 
 void Hands::leaveDialogs() {
-    while (auto* popup = QApplication::activePopupWidget())
-        popup->close();
+    for (int i = 0; i < 20 && QApplication::activePopupWidget(); ++i)
+        QApplication::activePopupWidget()->close();
     for (auto* widget : QApplication::topLevelWidgets())
         if (auto* dialog = qobject_cast<QDialog*>(widget); dialog && dialog->isVisible())
             dialog->reject();
 }
 
 void Hands::step() {
-    if (m_left <= 0)
-        return leaveDialogs();
+    if (m_left <= 0) {
+        leaveDialogs();
+        if (m_within) // something within which this step is made is open still
+            QTimer::singleShot(10, this, &Hands::step);
+        return;
+    }
     --m_left;
     ++m_made;
     QTimer::singleShot(0, this, &Hands::step); // a new one: this step may be within a dialog for long
+    ++m_within;
+    one();
+    --m_within;
+}
+
+void Hands::one() {
     if (!m_window->isVisible())
         m_window->show();
     if (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget()))

@@ -35,6 +35,7 @@ public slots:
 
 private:
     void step();
+    void one();
     void answerFileDialog(QFileDialog* dialog);
     void onMenu(QMenu* menu);
     void onWidget(QWidget* front);
@@ -51,7 +52,7 @@ private:
     std::filesystem::path m_folder;
     std::mt19937 m_random;
     std::ofstream m_log;
-    int m_left = 0, m_made = 0;
+    int m_left = 0, m_made = 0, m_within = 0;
 };
 
 } // namespace keepseal::app

@@ -4,6 +4,7 @@
 
 #include "picture/develop.h"
 #include "theme/theme.h"
+#include "widgets/field_keys.h"
 #include "widgets/markup.h"
 
 #include <gtest/gtest.h>
@@ -12,6 +13,7 @@ int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
     keepseal::app::EventWatch app(argc, argv);
     keepseal::app::plainLabels(app);
+    keepseal::app::keepKeysInFields(app);
     keepseal::startPictureEngine(argv[0]);
     keepseal::app::loadTypeface();
     keepseal::app::setTheme(app, keepseal::app::ThemeKind::Dark, keepseal::app::Surround::Dark);

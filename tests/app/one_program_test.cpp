@@ -73,8 +73,8 @@ TEST(OneProgram, ASecondStartHandsItsFilesToTheWindowThatRunsAndSigtermLeavesInP
     Program second(folder.path(), {toQt(folder / "in/tide.jpg"), toQt(folder / "in/kite.jpg")});
     ASSERT_TRUE(second.ends());
     EXPECT_EQ(second.exitCode(), 0);
-    ASSERT_TRUE(waitUntil([&] { return jobsIn(folder.path(), "current-") == std::vector<std::size_t>{2}; },
-                          kStarts));
+    ASSERT_TRUE(
+        waitUntil([&] { return jobsIn(folder.path(), "current-") == std::vector<std::size_t>{2}; }, kStarts));
     Program apart(folder.path(), {"--new-window", toQt(folder / "in/tide.jpg")});
     ASSERT_TRUE(waitUntil([&] { return jobsIn(folder.path(), "current-").size() == 2; }, kStarts));
     apart.terminate();

@@ -452,7 +452,7 @@ TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
     window.wall().setCurrent(id(1));
     const auto before = sealed(1);
     shortcut(QKeySequence("Alt+1"))->trigger(); // top left
-    shortcut(QKeySequence("Ctrl+Alt+D"))->trigger();
+    shortcut(QKeySequence("Alt+D"))->trigger();
     ASSERT_TRUE(proofsFollow());
     EXPECT_NE(sealed(1), before);
     EXPECT_EQ(sealed(0), others);
@@ -461,7 +461,7 @@ TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
     EXPECT_LT(proof->seal.box.x, proof->sealed.width() / 2.0);
     EXPECT_TRUE(proof->seal.decision.dark);
     window.wall().setCurrent(id(3));
-    shortcut(QKeySequence("Ctrl+Alt+N"))->trigger();
+    shortcut(QKeySequence("Alt+N"))->trigger();
     ASSERT_TRUE(proofsFollow());
     EXPECT_TRUE(window.wall().proofs().proof(id(3))->seal.empty());
     ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));

@@ -78,7 +78,7 @@ protected:
     }
 
     QAction* shortcut(const QKeySequence& keys) {
-        for (auto* action : window.actions())
+        for (auto* action : window.actions() + window.wall().parentWidget()->actions())
             if (action->shortcuts().contains(keys))
                 return action;
         return nullptr;

@@ -20,7 +20,7 @@ constexpr double kThinnest = 7; ///< screen pixels of a ring in the diagram: wha
 
 QToolButton* tool(const char* iconName, const QString& what) {
     auto* button = new QToolButton;
-    button->setIcon(icon(iconName, theme().text));
+    button->setIcon(icon(iconName));
     button->setAccessibleName(what);
     button->setToolTip(what);
     button->setAutoRaise(true);

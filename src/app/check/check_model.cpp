@@ -211,9 +211,9 @@ QVariant CheckModel::data(const QModelIndex& index, int role) const {
             Qt::AlignVCenter |
             (index.column() == Bytes || index.column() == PixelSize ? Qt::AlignRight : Qt::AlignLeft));
     if (role == Qt::DecorationRole && judged >= 0)
-        return judged == 1   ? icon("check", theme().good)
-               : judged == 2 ? icon("triangle-alert", theme().look)
-                             : icon("circle-alert", theme().bad);
+        return judged == 1   ? icon("check", Tint::Good)
+               : judged == 2 ? icon("triangle-alert", Tint::Look)
+                             : icon("circle-alert", Tint::Bad);
     if (role == Qt::ForegroundRole && judged == 0)
         return theme().bad;
     if (role == Qt::ForegroundRole && (index.column() == Folder || (index.column() == Result && judged < 0)))

@@ -115,7 +115,7 @@ QWidget* CheckView::makeActions() {
     menu->addAction(tr("Contact sheet as a web page…"), this, [this] { emit contactRequested(true); });
     menu->addAction(tr("Ledger as a table (CSV)…"), this, &CheckView::csvRequested);
     m_report->setMenu(menu);
-    m_folder->setIcon(icon("folder-open", theme().text));
+    m_folder->setIcon(icon("folder-open"));
     row->addWidget(m_show);
     row->addWidget(m_words, 1);
     row->addStretch();

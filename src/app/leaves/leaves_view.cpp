@@ -36,8 +36,8 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     m_summary->setWordWrap(true);
     column->addWidget(m_summary);
     auto* row = new QHBoxLayout;
-    auto* files = new QPushButton(icon("search", theme().text), " " + tr("Look into files…"));
-    auto* folder = new QPushButton(icon("folder-open", theme().text), " " + tr("Look into a folder…"));
+    auto* files = new QPushButton(icon("search"), " " + tr("Look into files…"));
+    auto* folder = new QPushButton(icon("folder-open"), " " + tr("Look into a folder…"));
     files->setToolTip(tr("What any file tells, from anywhere; files can be dropped here as well"));
     m_onlyPlaces->setCheckable(true);
     for (auto* button : {m_onlyPlaces, m_back, files, folder, m_save})
@@ -102,14 +102,13 @@ void LeavesView::renew() {
 }
 
 QListWidgetItem* LeavesView::addRow(const QString& name, Tells tells, const QVariant& key) {
-    const Theme& t = theme();
     const bool place = tells == Tells::Place, unsure = tells == Tells::Unsure;
     auto* item = new QListWidgetItem(icon(place    ? "map-pin"
                                           : unsure ? "circle-alert"
                                                    : "circle-check",
-                                          place    ? t.look
-                                          : unsure ? t.quiet
-                                                   : t.good),
+                                          place    ? Tint::Look
+                                          : unsure ? Tint::Quiet
+                                                   : Tint::Good),
                                      name);
     item->setData(kKey, key);
     item->setToolTip(place    ? tr("%1 tells a place").arg(name)
@@ -148,7 +147,7 @@ void LeavesView::fill() {
             continue;
         auto* row = addRow(toQt(item.path.filename()), tells, QVariant::fromValue<qulonglong>(item.id));
         if (names) {
-            row->setIcon(icon("triangle-alert", theme().look));
+            row->setIcon(icon("triangle-alert", Tint::Look));
             row->setToolTip(
                 tr("The copy of %1 names the place in its words").arg(toQt(item.path.filename())));
         }

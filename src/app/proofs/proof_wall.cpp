@@ -328,12 +328,14 @@ void ProofWall::hideEvent(QHideEvent*) {
 }
 
 void ProofWall::contextMenuEvent(QContextMenuEvent* event) {
-    const int index = tileIndexAt(event->pos());
+    const bool byKey = event->reason() == QContextMenuEvent::Keyboard; // then the pointer is anywhere
+    const int index = byKey ? indexOf(current()) : tileIndexAt(event->pos());
     if (index < 0 || !m_exceptionMenu)
         return;
     if (!m_selected.contains(m_tiles[static_cast<std::size_t>(index)].id))
         moveTo(index, false);
-    m_exceptionMenu->popup(event->globalPos());
+    m_exceptionMenu->popup(byKey ? viewport()->mapToGlobal(pictureRect(current()).center())
+                                 : event->globalPos());
 }
 
 void ProofWall::resizeEvent(QResizeEvent*) {

@@ -39,7 +39,7 @@ void ProofWall::paintEvent(QPaintEvent*) {
 void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
     const bool selected = m_selected.contains(tile.id);
     if (selected) {
-        painter.setPen(QPen(theme().accent, tile.id == m_current && hasFocus() ? 3 : 2));
+        painter.setPen(QPen(theme().ring(surround()), tile.id == m_current && hasFocus() ? 3 : 2));
         painter.setBrush(Qt::NoBrush);
         painter.drawRoundedRect(QRectF(tile.picture).adjusted(-4.5, -4.5, 4.5, 4.5), 3, 3);
     }

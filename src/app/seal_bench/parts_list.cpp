@@ -37,12 +37,6 @@ QString detail(const SealPart& part) {
     }
 }
 
-QIcon listIcon(const char* name, const QColor& colour) {
-    QIcon both = icon(name, colour);
-    both.addPixmap(iconPixmap(name, theme().onAccent, 20, 2), QIcon::Selected);
-    return both;
-}
-
 std::string idOf(const QTreeWidgetItem* item) {
     return item->data(kName, Qt::UserRole).toString().toStdString();
 }
@@ -90,12 +84,12 @@ void PartsList::add(QTreeWidgetItem* into, const std::string& parent) {
         item->setText(kName, part.name.empty() ? kindName(part.kind) : toQt(part.name));
         item->setData(kName, Qt::UserRole, toQt(part.id));
         item->setFlags(item->flags() | Qt::ItemIsEditable);
-        item->setIcon(kName, listIcon(iconOf(part.kind), part.hidden ? theme().quiet : theme().text));
+        item->setIcon(kName, icon(iconOf(part.kind), part.hidden ? Tint::Quiet : Tint::Text));
         item->setToolTip(kName, words.isEmpty() ? toQt(part.name) : toQt(part.name) + ": " + words);
-        item->setIcon(kShown, listIcon(part.hidden ? "eye-off" : "eye", theme().quiet));
+        item->setIcon(kShown, icon(part.hidden ? "eye-off" : "eye", Tint::Quiet));
         item->setToolTip(kShown, part.hidden ? tr("Hidden: click to show") : tr("Shown: click to hide"));
-        item->setIcon(kLocked, listIcon(part.locked ? "lock" : "lock-open",
-                                        part.locked ? theme().accent : theme().line));
+        item->setIcon(kLocked,
+                      icon(part.locked ? "lock" : "lock-open", part.locked ? Tint::Accent : Tint::Quiet));
         item->setToolTip(kLocked, part.locked ? tr("Locked: click to unlock") : tr("Click to lock"));
         if (part.hidden)
             item->setForeground(kName, theme().quiet);

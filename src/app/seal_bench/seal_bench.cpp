@@ -94,8 +94,7 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
 
 QToolButton* SealBench::tool(const QString& iconName, const QString& what, const std::function<void()>& act) {
     auto* button = new QToolButton;
-    button->setIcon(icon(iconName, theme().text));
-    button->setProperty("iconName", iconName);
+    button->setIcon(icon(iconName));
     button->setIconSize({16, 16});
     button->setStyleSheet("QToolButton { padding: 3px; }");
     button->setToolTip(what);
@@ -111,8 +110,7 @@ QWidget* SealBench::makeTop() {
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(kGap3, 0, kGap4, 0);
     row->setSpacing(kGap2);
-    auto* back = new QPushButton(icon("arrow-left", theme().text), " " + tr("Back to the job"));
-    back->setProperty("iconName", "arrow-left");
+    auto* back = new QPushButton(icon("arrow-left"), " " + tr("Back to the job"));
     back->setToolTip(tr("Back to the job (Esc)"));
     connect(back, &QPushButton::clicked, this, &SealBench::closed);
     m_name->setFont(titleFont());
@@ -132,8 +130,7 @@ QWidget* SealBench::makeTop() {
     row->addStretch();
     row->addWidget(tool("undo-2", tr("Undo (Ctrl+Z)"), [this] { m_document->undoStack()->undo(); }));
     row->addWidget(tool("redo-2", tr("Redo (Ctrl+Shift+Z)"), [this] { m_document->undoStack()->redo(); }));
-    auto* library = new QPushButton(icon("library", theme().text), " " + tr("Library"));
-    library->setProperty("iconName", "library");
+    auto* library = new QPushButton(icon("library"), " " + tr("Library"));
     library->setToolTip(tr("Saved seals, to take one (Ctrl+L)"));
     connect(library, &QPushButton::clicked, this, &SealBench::libraryRequested);
     auto* keep = new QPushButton(tr("Keep in the library"));
@@ -283,9 +280,6 @@ bool SealBench::settled() const {
 
 /// Icons hold their colour: after a change of the look they are made again.
 void SealBench::renewLook() {
-    for (auto* button : findChildren<QAbstractButton*>())
-        if (const auto name = button->property("iconName").toString(); !name.isEmpty())
-            button->setIcon(icon(name, theme().text));
     m_parts->refresh();
     m_shownPart.clear();
     refresh();

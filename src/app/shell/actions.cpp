@@ -16,10 +16,19 @@ QAction* MainWindow::action(const QString& text, const QKeySequence& keys, const
     auto* made = new QAction(text, this);
     made->setShortcut(keys);
     if (!iconName.isEmpty())
-        made->setIcon(icon(iconName, theme().text));
+        made->setIcon(icon(iconName));
     connect(made, &QAction::triggered, this, act);
     addAction(made);
     return made;
+}
+
+QAction* MainWindow::onPictures(QAction* action) {
+    removeAction(action);
+    action->setShortcutContext(Qt::WidgetWithChildrenShortcut);
+    for (auto* view : {m_wallPage, static_cast<QWidget*>(m_single), static_cast<QWidget*>(m_crop), m_empty,
+                       static_cast<QWidget*>(m_strip)})
+        view->addAction(action);
+    return action;
 }
 
 void MainWindow::makeActions() {
@@ -32,8 +41,8 @@ void MainWindow::makeActions() {
     menu->addAction(action(
         tr("Take the chosen pictures out"), {}, [this] { m_document.removeOriginals(m_wall->selected()); },
         "x"));
-    menu->addAction(
-        action(tr("Choose all pictures"), QKeySequence::SelectAll, [this] { m_wall->selectEverything(); }));
+    menu->addAction(onPictures(
+        action(tr("Choose all pictures"), QKeySequence::SelectAll, [this] { m_wall->selectEverything(); })));
     menu->addSeparator();
     makeJobActions(menu->addMenu(tr("Job and pictures")));
     makeDeliveryActions(menu->addMenu(tr("Delivery")));

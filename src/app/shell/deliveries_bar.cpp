@@ -19,7 +19,7 @@ namespace {
 
 QToolButton* roundButton(const QString& name, const QString& iconName) {
     auto* button = new QToolButton;
-    button->setIcon(icon(iconName, theme().text));
+    button->setIcon(icon(iconName));
     button->setIconSize({20, 20});
     button->setAccessibleName(name);
     button->setToolTip(name);

@@ -28,7 +28,7 @@ void MainWindow::fillAddMenu() {
     menu->setToolTipsVisible(true);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] {
         menu->clear();
-        menu->addAction(icon("copy", theme().text), tr("Like the chosen one"), &m_document,
+        menu->addAction(icon("copy"), tr("Like the chosen one"), &m_document,
                         &JobDocument::duplicateCurrentDelivery);
         bool shipped = false, own = false;
         std::vector<Problem> problems;
@@ -43,13 +43,13 @@ void MainWindow::fillAddMenu() {
             taken->setToolTip(toQt(saved.notes));
         }
         menu->addSeparator();
-        menu->addAction(icon("folder-open", theme().text), tr("Open a delivery…"), this, [this] {
+        menu->addAction(icon("folder-open"), tr("Open a delivery…"), this, [this] {
             const auto file =
                 QFileDialog::getOpenFileName(this, tr("Open a delivery"), {}, tr("Deliveries (*.json)"));
             if (!file.isEmpty())
                 openDelivery(toPath(file));
         });
-        menu->addAction(icon("download", theme().text), tr("Take in shared deliveries…"), this, [this] {
+        menu->addAction(icon("download"), tr("Take in shared deliveries…"), this, [this] {
             const auto file = QFileDialog::getOpenFileName(this, tr("Take in shared deliveries"), {},
                                                            tr("Shared deliveries (*.zip)"));
             if (!file.isEmpty())

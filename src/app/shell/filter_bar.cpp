@@ -6,6 +6,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QToolButton>
@@ -39,7 +40,7 @@ FilterBar::FilterBar(QWidget* parent)
     m_words->setMaximumWidth(280);
     m_count->setFont(smallFont());
     auto* close = new QToolButton;
-    close->setIcon(icon("x", theme().text));
+    close->setIcon(icon("x"));
     close->setAccessibleName(tr("Show all pictures again"));
     close->setToolTip(tr("Show all pictures again (Esc)"));
     row->addWidget(m_kind);
@@ -49,10 +50,20 @@ FilterBar::FilterBar(QWidget* parent)
     row->addWidget(close);
     connect(m_kind, &QComboBox::currentIndexChanged, this, &FilterBar::changed);
     connect(m_words, &QLineEdit::textChanged, this, &FilterBar::changed);
-    connect(close, &QToolButton::clicked, this, [this] {
-        clear();
-        hide();
-    });
+    connect(close, &QToolButton::clicked, this, &FilterBar::leave);
+}
+
+void FilterBar::leave() {
+    clear();
+    hide();
+    emit closed();
+}
+
+void FilterBar::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape)
+        leave();
+    else
+        QWidget::keyPressEvent(event);
 }
 
 PictureFilter FilterBar::filter() const {

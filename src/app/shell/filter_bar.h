@@ -25,8 +25,13 @@ public:
 
 signals:
     void changed();
+    void closed(); ///< all are shown again
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void leave();
     QComboBox* m_kind;
     QLineEdit* m_words;
     QLabel* m_count;

@@ -72,8 +72,8 @@ void MainWindow::makePictureActions(QMenu* menu) {
                                     e.turn.crop.reset(); // it was drawn the other way round
                                 });
     };
-    menu->addAction(action(tr("Turn right"), QKeySequence("Ctrl+]"), [turn] { turn(1); }));
-    menu->addAction(action(tr("Turn left"), QKeySequence("Ctrl+["), [turn] { turn(-1); }));
+    menu->addAction(onPictures(action(tr("Turn right"), QKeySequence("Ctrl+]"), [turn] { turn(1); })));
+    menu->addAction(onPictures(action(tr("Turn left"), QKeySequence("Ctrl+["), [turn] { turn(-1); })));
     menu->addAction(action(tr("Crop as on all others"), {}, [this] {
         m_document.editPictures(m_wall->selected(), tr("taking back crops"),
                                 [](PictureException& e) { e.turn = {}; });

@@ -40,7 +40,7 @@ void MainWindow::makeJobActions(QMenu* menu) {
     }));
     menu->addAction(action(
         tr("Find missing pictures again…"), {}, [this] { askToFindMissing(); }, "search"));
-    menu->addAction(action(tr("Paste pictures"), QKeySequence::Paste, [this] { pasteFiles(); }));
+    menu->addAction(onPictures(action(tr("Paste pictures"), QKeySequence::Paste, [this] { pasteFiles(); })));
     menu->addAction(action(
         tr("Show some of the pictures…"), QKeySequence::Find,
         [this] {
@@ -50,11 +50,11 @@ void MainWindow::makeJobActions(QMenu* menu) {
         },
         "search"));
     makeSortActions(menu->addMenu(tr("Sort the pictures")));
-    menu->addAction(action(
-        tr("Leave out of runs"), QKeySequence("Ctrl+Backspace"), [this] { leaveOut(true); }, "eye-off"));
-    menu->addAction(action(
+    menu->addAction(onPictures(action(
+        tr("Leave out of runs"), QKeySequence("Ctrl+Backspace"), [this] { leaveOut(true); }, "eye-off")));
+    menu->addAction(onPictures(action(
         tr("Take into runs again"), QKeySequence("Ctrl+Shift+Backspace"), [this] { leaveOut(false); },
-        "eye"));
+        "eye")));
 }
 
 void MainWindow::leaveOut(bool out) {
@@ -113,7 +113,7 @@ void MainWindow::connectJob() {
     for (auto* act : m_differentMenu->actions())
         again->addAction(act);
     again->addSeparator();
-    again->addAction(icon("stamp", theme().text), tr("Stamp just these again"), this,
+    again->addAction(icon("stamp"), tr("Stamp just these again"), this,
                      [this] { stampAgain(m_check->chosen()); });
     connect(again, &QMenu::aboutToShow, this,
             [this] { // what is chosen in the check is what will be different

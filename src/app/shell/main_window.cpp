@@ -117,8 +117,8 @@ QWidget* MainWindow::makeEmptyPage() {
            "and without the place where it was taken. The originals are only ever read."));
     text->setAlignment(Qt::AlignCenter);
     auto* buttons = new QHBoxLayout;
-    auto* pictures = new QPushButton(icon("images", theme().text), " " + tr("Open pictures…"));
-    auto* folder = new QPushButton(icon("folder-open", theme().text), " " + tr("Open a folder…"));
+    auto* pictures = new QPushButton(icon("images"), " " + tr("Open pictures…"));
+    auto* folder = new QPushButton(icon("folder-open"), " " + tr("Open a folder…"));
     connect(pictures, &QPushButton::clicked, this, &MainWindow::choosePictures);
     connect(folder, &QPushButton::clicked, this, &MainWindow::chooseFolder);
     buttons->addStretch();
@@ -190,6 +190,8 @@ void MainWindow::connectParts() {
     connect(m_header, &ViewsHeader::noticeClosed, this, [this] { showNotice({}); });
     connect(m_single, &SingleView::stepRequested, this, &MainWindow::step);
     connect(m_single, &SingleView::closeRequested, this, [this] { setView(ViewKind::Wall); });
+    connect(m_words, &WordsView::closeRequested, this, [this] { setView(ViewKind::Wall); });
+    connect(m_filterBar, &FilterBar::closed, this, [this] { m_wall->setFocus(); });
     connect(m_single, &SingleView::zoomChanged, this, &MainWindow::updateViews);
     connect(m_check, &CheckView::originalRequested, this, [this](const QString& path) {
         for (const auto& item : m_document.originals())

@@ -178,6 +178,8 @@ private:
     void differ(const QString& what, const std::function<void(SealException&)>& edit);
     QAction* action(const QString& text, const QKeySequence& keys, const std::function<void()>& act,
                     const QString& iconName = {});
+    /// Its keys work where pictures have the focus, and nowhere else.
+    QAction* onPictures(QAction* action);
     void connectParts();
     void setLookedAt(OriginalId id);
     void step(int direction);

@@ -31,10 +31,10 @@ RunBar::RunBar(QWidget* parent)
     words->addWidget(m_progress);
     row->addLayout(words, 1);
     m_strong->setProperty("strong", true);
-    m_strong->setIcon(icon("stamp", theme().onAccent));
-    m_open->setIcon(icon("folder-open", theme().text));
+    m_strong->setIcon(icon("stamp", Tint::OnAccent));
+    m_open->setIcon(icon("folder-open"));
     m_stop->setToolTip(tr("Finished copies stay; the next run goes on where this one was"));
-    m_held->setIcon(icon("lock", theme().bad));
+    m_held->setIcon(icon("lock", Tint::Bad));
     m_held->setToolTip(tr("Copies that would lack something their delivery promises: shows them and why"));
     for (auto* button : {m_held, m_open, m_pause, m_stop, m_strong})
         row->addWidget(button);
@@ -65,7 +65,7 @@ QString RunBar::sentence() const {
 void RunBar::setAction(const QString& text, bool enabled) {
     m_strong->setText(" " + text);
     m_strong->setEnabled(enabled);
-    m_strong->setIcon(icon("stamp", enabled ? theme().onAccent : theme().quiet));
+    m_strong->setIcon(icon("stamp", enabled ? Tint::OnAccent : Tint::Quiet));
 }
 
 void RunBar::setOpenFolder(bool visible) {

@@ -73,50 +73,49 @@ void MainWindow::makeExceptionActions(QMenu* menu) {
     const auto* row = rowOf(sealSettings(), "place");
     for (std::size_t i = 0; i < row->choices.size(); ++i) {
         const auto anchor = static_cast<Anchor>(i);
-        places->addAction(
+        places->addAction(onPictures(
             action(toQt(row->choices[i].label), QKeySequence(QString("Alt+%1").arg(i + 1)), [this, anchor] {
                 differ(tr("moving the seal on chosen pictures"), [anchor](SealException& e) {
                     e.anchor = anchor;
                     e.nudge = {};
                 });
-            }));
+            })));
     }
-    menu->addAction(action(tr("Light version"), QKeySequence("Ctrl+Alt+L"), [this] {
+    menu->addAction(onPictures(action(tr("Light version"), QKeySequence("Alt+L"), [this] {
         differ(tr("light version on chosen pictures"), [](SealException& e) { e.dark = false; });
-    }));
-    menu->addAction(action(tr("Dark version"), QKeySequence("Ctrl+Alt+D"), [this] {
+    })));
+    menu->addAction(onPictures(action(tr("Dark version"), QKeySequence("Alt+D"), [this] {
         differ(tr("dark version on chosen pictures"), [](SealException& e) { e.dark = true; });
-    }));
+    })));
     const auto strength = [this](double by) {
         const double designed = m_document.currentDelivery().seal.opacity;
         differ(tr("strength on chosen pictures"), [by, designed](SealException& e) {
             e.opacity = std::clamp(std::round(e.opacity.value_or(designed) + by), 1.0, 100.0);
         });
     };
-    menu->addAction(action(tr("Stronger"), QKeySequence("Ctrl+Alt+Up"), [strength] { strength(10); }));
-    menu->addAction(action(tr("Weaker"), QKeySequence("Ctrl+Alt+Down"), [strength] { strength(-10); }));
-    menu->addAction(action(tr("No seal"), QKeySequence("Ctrl+Alt+N"), [this] {
+    menu->addAction(onPictures(action(tr("Stronger"), QKeySequence("Alt++"), [strength] { strength(10); })));
+    menu->addAction(onPictures(action(tr("Weaker"), QKeySequence("Alt+-"), [strength] { strength(-10); })));
+    menu->addAction(onPictures(action(tr("No seal"), QKeySequence("Alt+N"), [this] {
         differ(tr("no seal on chosen pictures"), [](SealException& e) { e.none = !e.none; });
-    }));
-    const std::tuple<const char*, Point, QString> nudges[] = {
-        {"Alt+Shift+Left", {-0.5, 0}, tr("Nudge left")},
-        {"Alt+Shift+Right", {0.5, 0}, tr("Nudge right")},
-        {"Alt+Shift+Up", {0, -0.5}, tr("Nudge up")},
-        {"Alt+Shift+Down", {0, 0.5}, tr("Nudge down")}};
+    })));
+    const std::tuple<const char*, Point, QString> nudges[] = {{"Alt+Left", {-0.5, 0}, tr("Nudge left")},
+                                                              {"Alt+Right", {0.5, 0}, tr("Nudge right")},
+                                                              {"Alt+Up", {0, -0.5}, tr("Nudge up")},
+                                                              {"Alt+Down", {0, 0.5}, tr("Nudge down")}};
     menu->addSeparator();
     for (const auto& [keys, by, text] : nudges)
-        menu->addAction(action(text, QKeySequence(keys), [this, by = by] {
+        menu->addAction(onPictures(action(text, QKeySequence(keys), [this, by = by] {
             m_document.editExceptions(
                 m_wall->selected(), tr("nudging the seal"),
                 [by](SealException& e) {
                     e.nudge = {e.nudge.x + by.x, e.nudge.y + by.y};
                 },
                 1);
-        }));
+        })));
     menu->addSeparator();
-    menu->addAction(action(tr("As on all others"), QKeySequence("Ctrl+Alt+0"), [this] {
+    menu->addAction(onPictures(action(tr("As on all others"), QKeySequence("Alt+0"), [this] {
         differ(tr("nothing different on chosen pictures"), [](SealException& e) { e = {}; });
-    }));
+    })));
     m_wall->setExceptionMenu(menu);
 }
 

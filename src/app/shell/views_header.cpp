@@ -80,7 +80,7 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     m_notice->setWordWrap(true);
     m_notice->setTextInteractionFlags(Qt::TextSelectableByMouse);
     auto* close = new QToolButton;
-    close->setIcon(icon("x", theme().text));
+    close->setIcon(icon("x"));
     close->setAccessibleName(tr("Close the notice"));
     connect(close, &QToolButton::clicked, this, &ViewsHeader::noticeClosed);
     noticeRow->addWidget(m_notice, 1);

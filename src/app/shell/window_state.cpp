@@ -23,13 +23,8 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     QSettings settings(settingsFile(), QSettings::IniFormat);
     settings.setValue("light", kind == ThemeKind::Light);
     settings.setValue("grey", static_cast<int>(tone));
-    // Icons and rich text hold their colours, so what was drawn with the old ones is made again.
+    // Rich text holds its colours, so what was written with the old ones is made again.
     m_drawer->showStation(m_chain->chosen());
-    m_deliveries->undoButton()->setIcon(icon("undo-2", theme().text));
-    m_deliveries->redoButton()->setIcon(icon("redo-2", theme().text));
-    m_deliveries->menuButton()->setIcon(icon("menu", theme().text));
-    m_deliveries->addButton()->setIcon(icon("plus", theme().text));
-    m_runBar->openButton()->setIcon(icon("folder-open", theme().text));
     m_bench->renewLook();
     updateRunBar();
     if (m_lastRun && m_resultIsCurrent)

@@ -8,6 +8,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFontDatabase>
+#include <QIconEngine>
 #include <QPainter>
 #include <QPalette>
 #include <QPixmapCache>
@@ -20,13 +21,13 @@ namespace {
 Theme darkTheme() {
     return {ThemeKind::Dark,   QColor("#232323"), QColor("#2b2b2b"), QColor("#383838"),
             QColor("#474747"), QColor("#f0f0f0"), QColor("#b4b4b4"), QColor("#3fb3a2"),
-            QColor("#06231f"), QColor("#5fbf7d"), QColor("#e6a93c"), QColor("#f0705c")};
+            QColor("#06231f"), QColor("#5fbf7d"), QColor("#e6a93c"), QColor("#f58473")};
 }
 
 Theme lightTheme() {
     return {ThemeKind::Light,  QColor("#e6e6e6"), QColor("#f2f2f2"), QColor("#ffffff"),
             QColor("#c9c9c9"), QColor("#1d1d1d"), QColor("#595959"), QColor("#0d7468"),
-            QColor("#ffffff"), QColor("#1d7a3e"), QColor("#8f5a00"), QColor("#b83220")};
+            QColor("#ffffff"), QColor("#196b36"), QColor("#8f5a00"), QColor("#b83220")};
 }
 
 Theme current = darkTheme();
@@ -91,12 +92,12 @@ QScrollBar::handle:horizontal { background: @line; border-radius: 4px; min-width
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 QTableView { background: @panel; alternate-background-color: @window; border: none; gridline-color: transparent;
-  selection-background-color: @raised; selection-color: @text; outline: none; }
+  selection-background-color: @accent; selection-color: @onAccent; outline: none; }
 QTableView::item { padding: 0 8px; border: none; }
 QHeaderView::section { background: @panel; color: @quiet; border: none; border-bottom: 1px solid @line; padding: 6px 8px; }
 QMenu { background: @raised; border: 1px solid @line; padding: 4px; }
-QMenu::item { padding: 6px 24px 6px 12px; border-radius: 4px; }
-QMenu::item:selected { background: @accent; color: @onAccent; }
+QMenu::item { padding: 6px 24px 6px 12px; border-left: 3px solid transparent; }
+QMenu::item:selected { background: @line; color: @text; border-left: 3px solid @accent; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 )");
     const std::pair<const char*, QColor> roles[] = {
@@ -125,7 +126,7 @@ QColor Theme::surround(Surround tone) const {
     case Surround::Dark:
         return QColor("#3a3a3a");
     case Surround::Middle:
-        return QColor("#777777");
+        return QColor("#747474");
     case Surround::Light:
         return QColor("#d4d4d4");
     }
@@ -138,6 +139,36 @@ QColor Theme::onSurround(Surround tone) const {
                                       : QColor("#2c2c2c");
 }
 
+QColor Theme::ring(Surround tone) const {
+    return tone == Surround::Dark     ? QColor("#4fc4b2")
+           : tone == Surround::Middle ? QColor("#d9fff9")
+                                      : QColor("#0a5f55");
+}
+
+QColor Theme::of(Tint tint) const {
+    switch (tint) {
+    case Tint::Text:
+        return text;
+    case Tint::Quiet:
+        return quiet;
+    case Tint::Accent:
+        return accent;
+    case Tint::OnAccent:
+        return onAccent;
+    case Tint::Good:
+        return good;
+    case Tint::Look:
+        return look;
+    case Tint::Bad:
+        return bad;
+    }
+    return text;
+}
+
+Theme themeOf(ThemeKind kind) {
+    return kind == ThemeKind::Dark ? darkTheme() : lightTheme();
+}
+
 const Theme& theme() {
     return current;
 }
@@ -146,14 +177,19 @@ Surround surround() {
 }
 
 void setTheme(QApplication& app, ThemeKind kind, Surround tone) {
-    current = kind == ThemeKind::Dark ? darkTheme() : lightTheme();
+    current = themeOf(kind);
     currentSurround = tone;
-    if (auto* fusion = QStyleFactory::create("Fusion"))
-        QApplication::setStyle(fusion);
-    QApplication::setFont(bodyFont());
+    static bool styled = false;
+    if (!std::exchange(styled, true)) { // each of these polishes every widget anew
+        if (auto* fusion = QStyleFactory::create("Fusion"))
+            QApplication::setStyle(fusion);
+        QApplication::setFont(bodyFont());
+    }
+    if (app.palette() == paletteOf(current) && !app.styleSheet().isEmpty())
+        return;            // another grey around pictures: they are painted with it
+    app.setStyleSheet({}); // else the palette goes down the tree of widgets once for each of them
     QApplication::setPalette(paletteOf(current));
     app.setStyleSheet(styleSheetOf(current));
-    QPixmapCache::clear();
 }
 
 void loadTypeface() {
@@ -194,8 +230,36 @@ QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ra
     return pixmap;
 }
 
-QIcon icon(const QString& name, const QColor& colour) {
-    return QIcon(iconPixmap(name, colour, 20, 2));
+namespace {
+
+class ThemeIcon : public QIconEngine {
+public:
+    ThemeIcon(QString name, Tint tint) : m_name(std::move(name)), m_tint(tint) {}
+    void paint(QPainter* painter, const QRect& rect, QIcon::Mode mode, QIcon::State) override {
+        const int side = std::min(rect.width(), rect.height());
+        const auto pixmap = iconPixmap(m_name, colour(mode), side, painter->device()->devicePixelRatioF());
+        painter->drawPixmap(rect.x() + (rect.width() - side) / 2, rect.y() + (rect.height() - side) / 2,
+                            pixmap);
+    }
+    QPixmap pixmap(const QSize& size, QIcon::Mode mode, QIcon::State) override {
+        return iconPixmap(m_name, colour(mode), std::min(size.width(), size.height()), 1);
+    }
+    QIconEngine* clone() const override { return new ThemeIcon(*this); }
+
+private:
+    QColor colour(QIcon::Mode mode) const {
+        return mode == QIcon::Disabled   ? QApplication::palette().color(QPalette::Disabled, QPalette::Text)
+               : mode == QIcon::Selected ? theme().onAccent
+                                         : theme().of(m_tint);
+    }
+    QString m_name;
+    Tint m_tint;
+};
+
+} // namespace
+
+QIcon icon(const QString& name, Tint tint) {
+    return QIcon(new ThemeIcon(name, tint));
 }
 
 QPixmap sealPixmap(int size, qreal ratio) {

@@ -14,6 +14,9 @@ namespace keepseal::app {
 enum class ThemeKind { Dark, Light };
 enum class Surround { Dark, Middle, Light }; ///< the neutral grey around pictures
 
+/// What a sign or a text says by its colour.
+enum class Tint { Text, Quiet, Accent, OnAccent, Good, Look, Bad };
+
 /// Colours by role. Greys have no hue: people judge tone beside them.
 struct Theme {
     ThemeKind kind = ThemeKind::Dark;
@@ -23,9 +26,13 @@ struct Theme {
     QColor good, look, bad;             ///< done, worth a look, a problem
     QColor surround(Surround tone) const;
     QColor onSurround(Surround tone) const;
+    QColor ring(Surround tone) const; ///< around what is chosen, on the grey around pictures
+    QColor of(Tint tint) const;
 };
 
 const Theme& theme();
+/// One that is not in use, for those who compare.
+Theme themeOf(ThemeKind kind);
 Surround surround();
 /// Applies to the whole application and is remembered by the caller.
 void setTheme(QApplication& app, ThemeKind kind, Surround tone);
@@ -40,8 +47,8 @@ QFont smallFont(); ///< 9 pt: the smallest there is
 QFont titleFont();
 QFont strongFont();
 
-/// An icon of the shipped set in the colour of a role.
-QIcon icon(const QString& name, const QColor& colour);
+/// An icon of the shipped set. It is drawn when it is painted, in the theme of that moment.
+QIcon icon(const QString& name, Tint tint = Tint::Text);
 QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ratio);
 QPixmap sealPixmap(int size, qreal ratio); ///< the application's own mark
 

@@ -332,7 +332,7 @@ QWidget* SettingForm::makePath(const std::string& path, const SettingInfo& info,
     layout->setSpacing(kGap1);
     line->setPlaceholderText(folder ? tr("no folder yet") : tr("no file yet"));
     line->setClearButtonEnabled(true);
-    auto* browse = new QPushButton(icon(folder ? "folder-open" : "image", theme().text), {});
+    auto* browse = new QPushButton(icon(folder ? "folder-open" : "image"), {});
     const auto what = folder ? tr("Choose the folder") : tr("Choose the file");
     browse->setAccessibleName(what);
     browse->setToolTip(what);

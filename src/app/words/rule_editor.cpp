@@ -64,7 +64,7 @@ RuleEditor::RuleEditor(const FieldInfo& field, const RightsRule& rule, int numbe
             m_action->addItem(toQt(choice.label), toQt(choice.key));
     m_action->setAccessibleName(tr("What rule %1 does with %2").arg(number).arg(toQt(field.label)));
     auto* remove = new QToolButton;
-    remove->setIcon(icon("trash-2", theme().text));
+    remove->setIcon(icon("trash-2"));
     remove->setToolTip(tr("Take this rule out"));
     remove->setAccessibleName(remove->toolTip());
     remove->setFocusPolicy(Qt::StrongFocus);
@@ -189,7 +189,7 @@ QWidget* RuleEditor::languageRow(const std::string& code) {
     line->setAccessibleName(tr("%1 in the language %2").arg(toQt(m_field.label), toQt(code)));
     line->installEventFilter(this);
     auto* remove = new QToolButton;
-    remove->setIcon(icon("x", theme().text));
+    remove->setIcon(icon("x"));
     remove->setAccessibleName(tr("Take the language %1 out").arg(toQt(code)));
     remove->setFocusPolicy(Qt::StrongFocus);
     row->addWidget(label);

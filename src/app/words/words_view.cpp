@@ -12,6 +12,7 @@
 #include <QClipboard>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QKeyEvent>
 #include <QMenu>
 #include <QPainter>
 #include <QStyledItemDelegate>
@@ -30,7 +31,7 @@ public:
         const Theme& t = theme();
         painter->save();
         const bool chosen = option.state & QStyle::State_Selected;
-        painter->fillRect(option.rect, chosen ? t.raised : t.panel);
+        painter->fillRect(option.rect, chosen ? t.accent : t.panel);
         const QRect inside = option.rect.adjusted(8, 4, -8, -4);
         const auto before = index.data(WordsModel::BeforeRole).toString();
         const bool byHand = index.data(WordsModel::ByHandRole).toBool();
@@ -39,10 +40,10 @@ public:
                                  : index.data(WordsModel::ProblemRole).toBool();
         if (byHand)
             painter->fillRect(QRect(option.rect.left(), option.rect.top() + 4, 3, option.rect.height() - 8),
-                              t.accent);
+                              chosen ? t.onAccent : t.accent);
         const QFontMetrics body(bodyFont()), small(smallFont());
         painter->setFont(bodyFont());
-        painter->setPen(problem ? t.look : t.text);
+        painter->setPen(chosen ? t.onAccent : problem ? t.look : t.text);
         const auto text = index.data().toString();
         const QRect first(inside.left(), inside.top(), inside.width(), body.height());
         painter->drawText(before.isEmpty() ? inside : first, Qt::AlignVCenter | Qt::AlignLeft,
@@ -52,14 +53,14 @@ public:
             auto struck = smallFont();
             struck.setStrikeOut(true);
             painter->setFont(struck);
-            painter->setPen(t.quiet);
+            painter->setPen(chosen ? t.onAccent : t.quiet);
             painter->drawText(QRect(inside.left(), first.bottom() + 1, inside.width(), small.height()),
                               Qt::AlignVCenter | Qt::AlignLeft,
                               small.elidedText(before, Qt::ElideRight, inside.width()));
         }
         if (option.state & QStyle::State_HasFocus) {
-            painter->setPen(QPen(t.accent, 1));
-            painter->drawRect(option.rect.adjusted(0, 0, -1, -1));
+            painter->setPen(QPen(chosen ? t.text : t.accent, 2));
+            painter->drawRect(option.rect.adjusted(1, 1, -1, -1));
         }
         painter->restore();
     }
@@ -103,7 +104,7 @@ WordsView::WordsView(JobDocument* document, PictureLibrary* library, QWidget* pa
     m_table->setWordWrap(false);
     m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                              QAbstractItemView::AnyKeyPressed);
-    m_table->setTabKeyNavigation(true);
+    m_table->setTabKeyNavigation(false); // arrows go from cell to cell, Tab goes on
     m_table->setColumnWidth(WordsModel::kName, 132);
     m_table->setColumnWidth(WordsModel::kProblems, 76);
     for (int c = WordsModel::kFirstField; c < 40; ++c)
@@ -186,6 +187,13 @@ void WordsView::showSummary() {
 
 void WordsView::copyCells() {
     QApplication::clipboard()->setText(m_model->copied(m_table->selectionModel()->selectedIndexes()));
+}
+
+void WordsView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape)
+        emit closeRequested();
+    else
+        QWidget::keyPressEvent(event);
 }
 
 void WordsView::pasteCells() {

@@ -31,11 +31,13 @@ public:
     static CsvRows readCsv(const std::filesystem::path& file);
 
 signals:
+    void closeRequested();
     void pictureChosen(keepseal::app::OriginalId id);
     void csvSaveRequested();
     void csvOpenRequested();
 
 protected:
+    void keyPressEvent(QKeyEvent* event) override;
     void showEvent(QShowEvent* event) override;
     void hideEvent(QHideEvent* event) override;
 

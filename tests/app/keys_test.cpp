@@ -1,0 +1,121 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Keys belong to the view that has the focus; no two of one view clash, and none is the desktop's.
+#include "window_fixture.h"
+
+#include <QClipboard>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPlainTextEdit>
+#include <QTableView>
+#include <QTimer>
+
+#include <set>
+
+namespace keepseal::app {
+namespace {
+
+/// Ctrl+Alt+letters and arrows, Alt+Shift+arrows, Alt+F4 and its like, the Meta key.
+bool desktopTakes(const QKeySequence& keys) {
+    const int combined = keys[0].toCombined(), key = keys[0].key();
+    const bool ctrl = combined & Qt::CTRL, alt = combined & Qt::ALT, shift = combined & Qt::SHIFT;
+    const bool arrow = key >= Qt::Key_Left && key <= Qt::Key_Down;
+    const bool function = key >= Qt::Key_F1 && key <= Qt::Key_F12;
+    return (combined & Qt::META) || (ctrl && alt) || (alt && shift && arrow) || (alt && function) ||
+           (alt && (key == Qt::Key_Tab || key == Qt::Key_Space || key == Qt::Key_Escape));
+}
+
+} // namespace
+
+TEST_F(Window, NoTwoShortcutsOfAViewClashAndNoneIsTheDesktops) {
+    std::map<QString, QStringList> everywhere;
+    std::map<const QObject*, std::map<QString, QStringList>> inViews;
+    for (const auto* action : window.findChildren<QAction*>())
+        for (const auto& keys : action->shortcuts()) {
+            if (keys.isEmpty())
+                continue;
+            EXPECT_FALSE(desktopTakes(keys)) << keys.toString().toStdString();
+            if (action->shortcutContext() == Qt::WindowShortcut)
+                everywhere[keys.toString()] << action->text();
+            else
+                for (const auto* object : action->associatedObjects())
+                    if (!qobject_cast<const QMenu*>(object))
+                        inViews[object][keys.toString()] << action->text();
+        }
+    EXPECT_GT(everywhere.size(), 20U);
+    EXPECT_GT(inViews.size(), 4U);
+    for (const auto& [keys, names] : everywhere)
+        EXPECT_EQ(names.size(), 1) << keys.toStdString() << ": " << names.join(", ").toStdString();
+    for (const auto& [view, mine] : inViews)
+        for (const auto& [keys, names] : mine) {
+            EXPECT_EQ(names.size(), 1) << keys.toStdString() << ": " << names.join(", ").toStdString();
+            EXPECT_FALSE(everywhere.contains(keys))
+                << keys.toStdString() << ": " << names.join(", ").toStdString();
+        }
+}
+
+TEST_F(Window, WhoTypesIntoAFieldChangesTheFieldAndNothingElse) {
+    openAll();
+    useFolder(copies);
+    chooseStation(StationId::Place);
+    auto* field = window.drawer().findChild<QLineEdit*>();
+    ASSERT_NE(field, nullptr);
+    field->setFocus();
+    field->setText("one two");
+    QTest::keyClick(field, Qt::Key_Backspace, Qt::ControlModifier);
+    EXPECT_EQ(field->text().trimmed(), "one");
+    EXPECT_FALSE(window.document().exception(window.wall().current()).leftOut);
+    QTest::keyClick(field, Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_FALSE(window.running().busy());
+    EXPECT_FALSE(window.lastRun().has_value());
+    QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
+    EXPECT_EQ(field->selectedText(), field->text());
+    EXPECT_LE(window.wall().selected().size(), 1U);
+    QTest::keyClick(field, Qt::Key_3, Qt::AltModifier);
+    EXPECT_FALSE(window.document().exception(window.wall().current()).seal.anchor.has_value());
+}
+
+TEST_F(Window, KeysOfTablesActOnTheTables) {
+    openAll();
+    window.setView(ViewKind::Words);
+    auto* table = window.words().findChild<QTableView*>();
+    table->setCurrentIndex(table->model()->index(0, 2));
+    table->setFocus();
+    QTest::keyClick(table, Qt::Key_A, Qt::ControlModifier);
+    EXPECT_GT(table->selectionModel()->selectedIndexes().size(), 4);
+    EXPECT_LE(window.wall().selected().size(), 1U);
+    table->setCurrentIndex(table->model()->index(0, 2));
+    QApplication::clipboard()->setText("Tide");
+    QTest::keyClick(table, Qt::Key_V, Qt::ControlModifier);
+    EXPECT_EQ(table->model()->index(0, 2).data().toString(), "Tide");
+    EXPECT_EQ(window.document().originals().size(), 4U);
+    QTest::keyClick(table, Qt::Key_Tab);
+    EXPECT_FALSE(table->hasFocus());
+    table->setFocus();
+    QTest::keyClick(table, Qt::Key_Escape);
+    EXPECT_EQ(window.view(), ViewKind::Wall);
+}
+
+TEST_F(Window, TheFilterClosesWithEscAndTheMenuKeyKeepsThePicture) {
+    openAll();
+    shortcut(QKeySequence::Find)->trigger();
+    ASSERT_TRUE(window.filterBar().isVisible());
+    window.filterBar().words()->setText("tide_3");
+    EXPECT_EQ(window.wall().shown(), 1U);
+    QTest::keyClick(window.filterBar().words(), Qt::Key_Escape);
+    EXPECT_FALSE(window.filterBar().isVisible());
+    EXPECT_EQ(window.wall().shown(), 4U);
+    window.wall().setCurrent(id(2));
+    QTimer::singleShot(0, [] {
+        if (auto* menu = QApplication::activePopupWidget())
+            menu->close();
+    });
+    // The pointer is over the first picture.
+    const QPoint at = window.wall().pictureRect(id(0)).center();
+    QContextMenuEvent asked(QContextMenuEvent::Keyboard, at, window.wall().viewport()->mapToGlobal(at));
+    QApplication::sendEvent(window.wall().viewport(), &asked);
+    QApplication::processEvents();
+    EXPECT_EQ(window.wall().current(), id(2));
+}
+
+} // namespace keepseal::app
