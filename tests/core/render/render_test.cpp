@@ -128,6 +128,8 @@ TEST(Encode, ACopyDecodesToTheFrameItWasMadeFrom) {
 TEST(Render, EveryDesignHoldsFromTinyToHuge) {
     for (const auto& [width, height] :
          {std::pair{300, 200}, {200, 300}, {64, 64}, {3000, 300}, {300, 3000}, {6000, 4000}}) {
+        if (kSanitized && width > 3000)
+            continue;
         Frame frame = plainFrame(width, height, {90, 90, 90});
         auto delivery = look();
         delivery.fit.on = false;

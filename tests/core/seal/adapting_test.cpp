@@ -169,6 +169,8 @@ TEST(Adapting, AProofDecidesLikeTheCopy) {
     auto design = adapting();
     design.halo.when = HaloWhen::WhereNeeded;
     for (const int grey : {0, 40, 90, 130, 170, 200, 235, 255}) {
+        if (kSanitized && grey % 130 != 0)
+            continue;
         Frame large = plainFrame(2400, 1600, {});
         for (int y = 0; y < 1600; ++y)
             for (int x = 0; x < 2400 * 3; ++x)
