@@ -3,6 +3,8 @@
 // Keys belong to the view that has the focus; no two of one view clash, and none is the desktop's.
 #include "window_fixture.h"
 
+#include "widgets/controls.h"
+
 #include <QClipboard>
 #include <QLineEdit>
 #include <QMenu>
@@ -116,6 +118,66 @@ TEST_F(Window, TheFilterClosesWithEscAndTheMenuKeyKeepsThePicture) {
     QApplication::sendEvent(window.wall().viewport(), &asked);
     QApplication::processEvents();
     EXPECT_EQ(window.wall().current(), id(2));
+}
+
+TEST_F(Window, TheEndOfARunLeavesAFieldToWhoTypesInIt) {
+    openAll();
+    useFolder(copies);
+    chooseStation(StationId::Place);
+    auto* field = window.drawer().findChild<QLineEdit*>();
+    ASSERT_NE(field, nullptr);
+    window.activateWindow();
+    field->setFocus();
+    ASSERT_EQ(QApplication::focusWidget(), field);
+    window.stampOrChooseFolder();
+    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value() && !window.running().busy(); }, kWait));
+    EXPECT_EQ(QApplication::focusWidget(), field);
+    EXPECT_TRUE(field->isVisible());
+    EXPECT_TRUE(window.runBar().sentence().contains("4 copies made and checked"));
+}
+
+TEST_F(Window, TheBarJudgesTheTickedDeliveriesAndSpeaksToPeople) {
+    openAll();
+    useFolder(copies);
+    auto& document = window.document();
+    document.duplicateCurrentDelivery();
+    document.renameCurrentDelivery("Homeless");
+    document.setSetting("place.folder", std::string());
+    const auto planned = [&] {
+        return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait);
+    };
+    document.selectDelivery(0); // the one that is looked at has a folder
+    ASSERT_TRUE(planned());
+    EXPECT_EQ(window.runBar().sentence(),
+              "8 copies can be made as soon as there is a folder for “Homeless”.");
+    document.setInNextRun(1, false);
+    ASSERT_TRUE(planned());
+    EXPECT_TRUE(window.runBar().strongButton()->isEnabled());
+    document.selectDelivery(1); // one that is not in the run may lack what it likes
+    ASSERT_TRUE(planned());
+    EXPECT_EQ(window.runBar().strongButton()->text().trimmed(), "Stamp 4 copies");
+    document.selectDelivery(0);
+    document.setSetting("place.name", std::string("{nmae}"));
+    ASSERT_TRUE(planned());
+    EXPECT_TRUE(window.runBar().sentence().startsWith("Place: ")) << window.runBar().sentence().toStdString();
+}
+
+TEST_F(Window, CommaAndPointAreTakenAlike) {
+    openAll();
+    chooseStation(StationId::Seal);
+    auto* size = control<NumberControl>("seal.size");
+    ASSERT_NE(size, nullptr);
+    for (const auto* typed : {"7.5", "7,5"}) {
+        window.document().setSetting("seal.size", 20.0);
+        size->box()->setFocus();
+        size->box()->selectAll();
+        QTest::keyClicks(size->box(), typed);
+        QTest::keyClick(size->box(), Qt::Key_Return);
+        EXPECT_DOUBLE_EQ(std::get<double>(settingAt("seal.size").get(window.document().currentDelivery())),
+                         7.5)
+            << typed;
+        EXPECT_TRUE(size->box()->text().startsWith("7.5"));
+    }
 }
 
 } // namespace keepseal::app

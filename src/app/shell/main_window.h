@@ -186,6 +186,7 @@ private:
     void updateViews();
     void updateViewsKeepingFocus();
     void updateRunBar();
+    std::optional<std::size_t> tickedWithoutFolder() const;
     void showPlanRows();
     void startRun();
     void onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row);

@@ -7,6 +7,7 @@
 #include "base/text.h"
 #include "report/contact_sheet.h"
 #include "run/journal.h"
+#include "widgets/field_keys.h"
 
 #include <QApplication>
 #include <QDesktopServices>
@@ -78,7 +79,25 @@ std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
     return out;
 }
 
+/// For people: a setting is called by its station.
+QString sentenceFor(const Problem& problem) {
+    const auto dot = problem.subject.find('.');
+    for (const auto& station : stations())
+        if (problem.kind == ProblemKind::BadSetting && problem.subject.substr(0, dot) == station.key)
+            return toQt(Problem(problem.kind, station.label, problem.happened, problem.remedy).sentence());
+    return toQt(problem.sentence());
+}
+
 } // namespace
+
+/// The bar judges the deliveries of the next run, not the one that is looked at.
+std::optional<std::size_t> MainWindow::tickedWithoutFolder() const {
+    const auto& cards = m_document.state().deliveries;
+    for (std::size_t i = 0; i < cards.size(); ++i)
+        if (cards[i].inNextRun && !cards[i].delivery.place.chosen())
+            return i;
+    return std::nullopt;
+}
 
 void MainWindow::updateRunBar() {
     if (m_running.busy()) { // what was changed meanwhile can be put in line
@@ -119,13 +138,17 @@ void MainWindow::updateRunBar() {
         m_runBar->setSentence(tr("No delivery is ticked for the next run."), RunBar::Tone::Look);
         return m_runBar->setAction(tr("Stamp"), false);
     }
-    if (!m_document.currentDelivery().place.chosen()) {
-        m_runBar->setSentence(tr("%1 copies can be made as soon as there is a folder for them.")
-                                  .arg(pictures * copiesOfEach(ticked)));
+    if (const auto homeless = tickedWithoutFolder()) {
+        const auto copies = toQt(counted(pictures * copiesOfEach(ticked), "copy", "copies"));
+        m_runBar->setSentence(
+            ticked.size() == 1
+                ? tr("%1 can be made as soon as there is a folder for them.").arg(copies)
+                : tr("%1 can be made as soon as there is a folder for “%2”.")
+                      .arg(copies, toQt(m_document.state().deliveries[*homeless].delivery.name)));
         return m_runBar->setAction(tr("Choose the folder…"), true);
     }
     if (problem) {
-        m_runBar->setSentence(toQt(problem->sentence()), RunBar::Tone::Bad);
+        m_runBar->setSentence(sentenceFor(*problem), RunBar::Tone::Bad);
         return m_runBar->setAction(tr("Stamp"), false);
     }
     const auto& plan = m_planning.plan();
@@ -152,8 +175,10 @@ void MainWindow::showPlanRows() {
 void MainWindow::stampOrChooseFolder() {
     if (m_document.originals().empty())
         return;
-    if (!m_document.currentDelivery().place.chosen())
+    if (const auto homeless = tickedWithoutFolder()) {
+        m_document.selectDelivery(*homeless); // so that its own folder is chosen, and seen
         return chooseDestination();
+    }
     if (m_resultIsCurrent && m_lastRun && m_lastRun->stopped && !m_lastRun->journal.empty())
         return resumeRunOf(m_lastRun->journal);
     startRun();
@@ -368,7 +393,9 @@ void MainWindow::onFinished(const RunResult& result) {
     if (!result.stopped && m_running.inLine() == 0) {
         notifyEnd(text);
         m_resultIsCurrent = true;
-        setView(ViewKind::Check);
+        // Who is in the middle of a word keeps the field; the bar says what came of the run.
+        if (!isField(QApplication::focusWidget()))
+            setView(ViewKind::Check);
     }
     m_planning.lookAgain();
 }

@@ -8,6 +8,7 @@
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
@@ -61,13 +62,30 @@ private:
     QColor m_colour;
 };
 
+/// Takes a comma and a point alike, wherever the person is from, and shows numbers as all of the window does.
+class NumberBox : public QDoubleSpinBox {
+public:
+    NumberBox() {
+        auto plain = QLocale::c();
+        plain.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+        setLocale(plain);
+    }
+    QValidator::State validate(QString& text, int& position) const override {
+        text.replace(',', '.');
+        return QDoubleSpinBox::validate(text, position);
+    }
+    double valueFromText(const QString& text) const override {
+        return QDoubleSpinBox::valueFromText(QString(text).replace(',', '.'));
+    }
+};
+
 } // namespace
 
 NumberControl::NumberControl(const NumberRange& range, const QString& unit, const QString& name,
                              QWidget* parent)
     : QWidget(parent), m_range(range), m_byRatio(range.min > 0 && range.max / range.min > 60),
       m_cubic(range.min == 0 && range.decimals > 0 && range.max / range.step > 1000),
-      m_slider(new QSlider(Qt::Horizontal)), m_box(new QDoubleSpinBox) {
+      m_slider(new QSlider(Qt::Horizontal)), m_box(new NumberBox) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(kGap3);

@@ -30,11 +30,6 @@ bool edits(const QKeyEvent& key) {
     return false;
 }
 
-bool isField(const QObject* object) {
-    return qobject_cast<const QLineEdit*>(object) || qobject_cast<const QPlainTextEdit*>(object) ||
-           qobject_cast<const QAbstractSpinBox*>(object);
-}
-
 bool holdsRows(const QObject* object) {
     return qobject_cast<const QAbstractItemView*>(object) || qobject_cast<const QTextEdit*>(object);
 }
@@ -56,6 +51,11 @@ public:
 };
 
 } // namespace
+
+bool isField(const QObject* object) {
+    return qobject_cast<const QLineEdit*>(object) || qobject_cast<const QPlainTextEdit*>(object) ||
+           qobject_cast<const QAbstractSpinBox*>(object);
+}
 
 void keepKeysInFields(QApplication& app) {
     app.installEventFilter(new FieldKeys(&app));

@@ -5,9 +5,12 @@
 #pragma once
 
 class QApplication;
+class QObject;
 
 namespace keepseal::app {
 
+/// Whether somebody types into it; null: no.
+bool isField(const QObject* object);
 /// Once, for the whole application.
 void keepKeysInFields(QApplication& app);
 
