@@ -394,7 +394,7 @@ void MainWindow::onFinished(const RunResult& result) {
         notifyEnd(text);
         m_resultIsCurrent = true;
         // Who is in the middle of a word keeps the field; the bar says what came of the run.
-        if (!isField(QApplication::focusWidget()))
+        if (!isField(focusWidget()))
             setView(ViewKind::Check);
     }
     m_planning.lookAgain();
