@@ -299,7 +299,9 @@ void CheckView::resizeEvent(QResizeEvent* event) {
                               Qt::QueuedConnection); // when the table has its own
 }
 
-void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled) {
+void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled,
+                         std::vector<DeliveryId> cards) {
+    m_cards = std::move(cards);
     const auto chosenBefore = chosen();
     m_model->showPlan(plan, ahead);
     m_deliveries.clear();
@@ -379,7 +381,8 @@ QString CheckView::ledgerSummary(const Ledger& ledger) const {
     return text;
 }
 
-void CheckView::showLedger(const RunResult& result, const Plan* plan) {
+void CheckView::showLedger(const RunResult& result, const Plan* plan, std::vector<DeliveryId> cards) {
+    m_cards = std::move(cards);
     m_model->showLedger(result.ledger);
     m_deliveries.clear();
     m_exceptions.clear();

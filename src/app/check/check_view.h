@@ -6,6 +6,7 @@
 
 #include "check/check_model.h"
 #include "check/loupe.h"
+#include "document/job_document.h"
 
 #include <QWidget>
 
@@ -28,9 +29,13 @@ public:
     explicit CheckView(QWidget* parent = nullptr);
     CheckModel* model() { return m_model; }
     /// `sampled`: copies that the bytes were estimated from.
-    void showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled);
+    /// `cards`: which cards the plan's deliveries are; may be empty.
+    void showPlan(const Plan& plan, const Forecast* ahead, std::size_t sampled,
+                  std::vector<DeliveryId> cards);
     /// `plan`: what was carried out, for the loupe; may be null.
-    void showLedger(const RunResult& result, const Plan* plan);
+    void showLedger(const RunResult& result, const Plan* plan, std::vector<DeliveryId> cards);
+    /// Of the rows that are shown, by their delivery.
+    const std::vector<DeliveryId>& cards() const { return m_cards; }
     QTableView* table() { return m_table; }
     CheckFilter* filter() { return m_filter; }
     QComboBox* show() { return m_show; }
@@ -85,6 +90,7 @@ private:
     QWidget* m_loupeSide;
     std::vector<Delivery> m_deliveries; ///< of the run that is shown, in its order
     std::map<std::filesystem::path, PictureException> m_exceptions;
+    std::vector<DeliveryId> m_cards;
 };
 
 } // namespace keepseal::app

@@ -187,8 +187,9 @@ void JobDocument::setWho(WhoYouAre who) {
 }
 
 void JobDocument::startWithWho(WhoYouAre who) {
-    m_ownWho = who;
-    m_state.who = std::move(who);
+    if (m_state.who == m_ownWho) // a job that says otherwise keeps it
+        m_state.who = who;
+    m_ownWho = std::move(who);
     m_asMade.reset();
     announceWho();
     emit anythingChanged();

@@ -70,6 +70,7 @@ public:
     /// What relative paths typed by a person count from.
     const std::filesystem::path& base() const { return m_base; }
     const WhoYouAre& who() const { return m_state.who; }
+    const WhoYouAre& ownWho() const { return m_ownWho; } ///< of the person, see startWithWho()
     std::size_t currentDeliveryIndex() const { return m_state.currentDelivery; }
     /// Snapshots for a run: originals' paths and the ticked deliveries.
     std::vector<std::filesystem::path> paths() const;

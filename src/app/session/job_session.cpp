@@ -82,7 +82,7 @@ void JobSession::takeFound(Given given, const TaskOutcome<Found>& outcome) {
         emit said(toQt(outcome.problem->sentence()));
     const auto found = outcome.result.value_or(Found());
     const bool untouched = m_document->originals().empty() && m_document->undoStack()->count() == 0;
-    if (found.who && m_document->who() == WhoYouAre())
+    if (found.who && m_document->ownWho() == WhoYouAre())
         m_document->startWithWho(*found.who);
     if (untouched && !found.deliveries.empty()) {
         std::vector<DeliveryItem> items;

@@ -112,24 +112,26 @@ void Planning::make() {
     if (asks)
         request.factsOf = knownFacts(*m_document, *m_library);
     m_task.follow([request, disk = m_disk, number = m_wanted, cards = m_document->tickedIds()](const auto&) {
-        Made made{nullptr, {}, number, request, cards};
-        made.plan = std::make_shared<const Plan>(makePlan(request, *disk));
-        made.folders = foldersToWatch(*made.plan);
+        Made made{nullptr, {}, {}, number, request, cards};
+        try {
+            made.plan = std::make_shared<const Plan>(makePlan(request, *disk));
+            made.folders = foldersToWatch(*made.plan);
+        } catch (const Problem& problem) { // of this wish: a newer one may be waiting
+            made.problem = problem;
+        }
         return made;
     });
 }
 
 void Planning::take(const TaskOutcome<Made>& outcome) {
-    m_problem = outcome.problem;
-    m_plan = outcome.result ? outcome.result->plan : nullptr;
-    if (outcome.result) {
-        m_request = outcome.result->request;
-        m_cards = outcome.result->cards;
-        m_madeFor = outcome.result->number;
-    } else if (!m_task.busy())
-        m_madeFor = m_wanted; // it can't be made
+    const auto made = outcome.result.value_or(Made{nullptr, {}, outcome.problem, m_wanted, {}, {}});
+    m_plan = made.plan;
+    m_problem = made.problem;
+    m_request = made.request;
+    m_cards = made.cards;
+    m_madeFor = made.number;
     if (!m_resting)
-        watch(outcome.result ? outcome.result->folders : QStringList());
+        watch(made.folders);
     emit planned();
 }
 
@@ -202,12 +204,13 @@ void Forecasting::work(bool sample) {
 }
 
 void Forecasting::take(TaskOutcome<Made> outcome) {
-    m_problem = outcome.problem;
+    if (outcome.problem)
+        emit failed(*outcome.problem);
     if (outcome.result) {
         auto& made = *outcome.result;
         if (made.sampled)
             for (const auto& [key, rate] : made.rates.bytesPerPixel)
-                m_rates[{m_plan->digests[key.first], key.second}] = {
+                m_rates[{made.plan->digests[key.first], key.second}] = {
                     rate, made.rates.sampled / std::max<std::size_t>(1, made.rates.bytesPerPixel.size())};
         m_forecast = std::move(made.forecast);
         m_of = made.plan;

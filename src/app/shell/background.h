@@ -69,6 +69,7 @@ private:
     struct Made {
         PlanPtr plan;
         QStringList folders;
+        std::optional<Problem> problem;
         quint64 number = 0;
         PlanRequest request;
         std::vector<DeliveryId> cards;
@@ -99,8 +100,6 @@ public:
     void start(const PlanPtr& plan);
     void cancel();
     bool busy() const { return m_task.busy(); }
-    /// Why there is no forecast, if there is none.
-    const std::optional<Problem>& problem() const { return m_problem; }
     /// Of that plan; nullptr while it is not known.
     const Forecast* of(const Plan* plan) const { return plan && m_of.get() == plan ? &m_forecast : nullptr; }
     /// How many copies the bytes were estimated from.
@@ -108,6 +107,7 @@ public:
 
 signals:
     void changed();
+    void failed(const keepseal::Problem& problem);
 
 private:
     using RateKey = std::pair<std::string, std::string>; ///< settings digest and format
@@ -127,7 +127,6 @@ private:
     Forecast m_forecast;
     std::map<RateKey, std::pair<double, std::size_t>> m_rates;
     std::size_t m_sampled = 0;
-    std::optional<Problem> m_problem;
     QTimer m_idle, m_soon;
     LatestTask<Made> m_task{[this](TaskOutcome<Made> outcome) { take(std::move(outcome)); }};
 };

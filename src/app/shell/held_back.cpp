@@ -104,7 +104,7 @@ void MainWindow::takeWho(const WhoYouAre& who, bool onlyThisJob) {
 /// The delivery a row is of: by its card; of a run of another day, whose cards are not known, by what made it
 /// or by its name.
 std::optional<std::size_t> MainWindow::cardOfRow(const LedgerRow& row) const {
-    const auto& ids = m_check->model()->ran() ? m_running.cards() : m_planning.cards();
+    const auto& ids = m_check->cards();
     if (row.deliveryIndex && *row.deliveryIndex < ids.size())
         return m_document.indexOf(ids[*row.deliveryIndex]);
     const auto& cards = m_document.state().deliveries;

@@ -160,8 +160,9 @@ void MainWindow::connectParts() {
         m_document.addOriginals(result.files);
         tellGathered(result, m_document.originals().size() - before);
     });
-    connect(&m_gathering, &Gathering::failed, this,
-            [this](const Problem& problem) { showNotice(toQt(problem.sentence())); });
+    const auto say = [this](const Problem& problem) { showNotice(toQt(problem.sentence())); };
+    connect(&m_gathering, &Gathering::failed, this, say);
+    connect(&m_forecasting, &Forecasting::failed, this, say);
     connect(&m_document, &JobDocument::originalsChanged, this, [this] {
         m_outcomes.clear();
         m_wall->setOutcomes({});
@@ -307,8 +308,8 @@ void MainWindow::takeHanded(const std::vector<std::filesystem::path>& paths) {
     activateWindow();
     if (paths.empty())
         return;
-    m_saysGathered = true;
     open(paths);
+    m_saysGathered = m_gathering.busy(); // pictures are among them
 }
 
 void MainWindow::choosePictures() {

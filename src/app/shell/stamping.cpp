@@ -169,7 +169,8 @@ void MainWindow::updateRunBar() {
 void MainWindow::showPlanRows() {
     if (m_view != ViewKind::Check || !m_planning.plan())
         return;
-    m_check->showPlan(*m_planning.plan(), m_forecasting.of(m_planning.plan().get()), m_forecasting.sampled());
+    m_check->showPlan(*m_planning.plan(), m_forecasting.of(m_planning.plan().get()), m_forecasting.sampled(),
+                      m_planning.cards());
 }
 
 void MainWindow::stampOrChooseFolder() {
@@ -239,7 +240,8 @@ void MainWindow::connectRuns() {
         m_runBar->setRunning(true);
         m_runBar->setProgress(0, total, tr("Stamping…"));
         if (const auto& plan = m_running.plan(); plan && m_view == ViewKind::Check)
-            m_check->showPlan(*plan, m_forecasting.of(plan.get()), m_forecasting.sampled());
+            m_check->showPlan(*plan, m_forecasting.of(plan.get()), m_forecasting.sampled(),
+                              m_running.cards());
     });
     connect(&m_running, &Running::progressed, this, &MainWindow::onProgress);
     connect(&m_running, &Running::verifying, this, [this](qulonglong done, qulonglong total) {
@@ -367,7 +369,7 @@ void MainWindow::onFinished(const RunResult& result) {
     m_lastPlan = m_running.plan();
     m_resultIsCurrent = !m_runBarAsks || result.stopped;
     m_runBar->setRunning(false);
-    m_check->showLedger(result, m_lastPlan.get());
+    m_check->showLedger(result, m_lastPlan.get(), m_running.cards());
     const auto made = result.ledger.count(Outcome::Made), failed = result.ledger.count(Outcome::Failed);
     const auto waiting = result.ledger.count(Outcome::Waiting), held = result.ledger.count(Outcome::HeldBack);
     QString text = result.stopped ? tr("Stopped. %1 made, %2 not reached; it can go on there.")

@@ -28,7 +28,7 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     m_bench->renewLook();
     updateRunBar();
     if (m_lastRun && m_resultIsCurrent)
-        m_check->showLedger(*m_lastRun, m_lastPlan.get());
+        m_check->showLedger(*m_lastRun, m_lastPlan.get(), m_check->cards());
     update();
 }
 
