@@ -388,6 +388,13 @@ TEST_F(JobWindow, TwoDeliveriesOfOneNameAreTwoInRunPlanAndCheck) {
     EXPECT_TRUE(window.lastRun()->ledger.rows[0].replaced);
     EXPECT_NE(readText(folder / "second/003-tide_2.jpg"), before);
     EXPECT_EQ(readText(copies / "003-tide_2.jpg"), first);
+    // Rows are of the cards they were made with, also when the plan has others by now.
+    document().selectDelivery(0);
+    document().setInNextRun(0, false);
+    ASSERT_TRUE(planned());
+    window.mend(window.lastRun()->ledger.rows[0]);
+    EXPECT_EQ(document().currentDeliveryIndex(), 1U);
+    document().setInNextRun(0, true);
     // The check leads to the card, not to the name.
     document().selectDelivery(0);
     window.mend(window.lastRun()->ledger.rows[0]);

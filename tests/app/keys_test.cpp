@@ -29,6 +29,18 @@ bool desktopTakes(const QKeySequence& keys) {
 
 } // namespace
 
+class KeysWindow : public Window {
+protected:
+    /// One of the drawer, in which somebody types.
+    QLineEdit* fieldAtHand() {
+        chooseStation(StationId::Place);
+        auto* field = window.drawer().findChild<QLineEdit*>();
+        if (field)
+            field->setFocus();
+        return field;
+    }
+};
+
 TEST_F(Window, NoTwoShortcutsOfAViewClashAndNoneIsTheDesktops) {
     std::map<QString, QStringList> everywhere;
     std::map<const QObject*, std::map<QString, QStringList>> inViews;
@@ -56,13 +68,11 @@ TEST_F(Window, NoTwoShortcutsOfAViewClashAndNoneIsTheDesktops) {
         }
 }
 
-TEST_F(Window, WhoTypesIntoAFieldChangesTheFieldAndNothingElse) {
+TEST_F(KeysWindow, WhoTypesIntoAFieldChangesTheFieldAndNothingElse) {
     openAll();
     useFolder(copies);
-    chooseStation(StationId::Place);
-    auto* field = window.drawer().findChild<QLineEdit*>();
+    auto* field = fieldAtHand();
     ASSERT_NE(field, nullptr);
-    field->setFocus();
     field->setText("one two");
     QTest::keyClick(field, Qt::Key_Backspace, Qt::ControlModifier);
     EXPECT_EQ(field->text().trimmed(), "one");
@@ -122,13 +132,11 @@ TEST_F(Window, TheFilterClosesWithEscAndTheMenuKeyKeepsThePicture) {
     EXPECT_EQ(window.wall().current(), id(2));
 }
 
-TEST_F(Window, TheEndOfARunLeavesAFieldToWhoTypesInIt) {
+TEST_F(KeysWindow, TheEndOfARunLeavesAFieldToWhoTypesInIt) {
     openAll();
     useFolder(copies);
-    chooseStation(StationId::Place);
-    auto* field = window.drawer().findChild<QLineEdit*>();
+    auto* field = fieldAtHand();
     ASSERT_NE(field, nullptr);
-    field->setFocus();
     ASSERT_EQ(window.focusWidget(), field);
     window.stampOrChooseFolder();
     ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value() && !window.running().busy(); }, kWait));

@@ -201,6 +201,28 @@ TEST_F(Bench, TheTrialStripFindsTheHardCasesOfTheJob) {
     EXPECT_GT(bench().strip().readabilityOf(id(2)), 1);
 }
 
+TEST_F(Bench, ASealThatCannotBeLaidOutIsSaidAndEndsNothing) {
+    auto seal = window.document().currentDelivery().seal;
+    ASSERT_FALSE(seal.parts.empty());
+    for (auto& part : seal.parts)
+        if (part.kind == PartKind::Text)
+            part.text.text = std::string(21000, 'w'); // as a token may come to
+    window.document().setSeal(seal, "test");
+    for (const auto ground : {CanvasGround::Theirs, CanvasGround::Middle}) {
+        canvas().setGround(ground);
+        ASSERT_TRUE(waitUntil([&] { return canvas().problem().has_value(); }, kWait));
+        QTest::mouseMove(&canvas(), canvas().rect().center());
+        QTest::mouseClick(&canvas(), Qt::LeftButton, Qt::NoModifier, canvas().rect().center());
+        QTest::keyClick(&canvas(), Qt::Key_Left);
+        EXPECT_FALSE(canvas().grab().isNull());
+        ASSERT_TRUE(waitUntil([&] { return canvas().problem().has_value(); }, kWait)); // the key moved it
+        EXPECT_TRUE(canvas().problem()->sentence().find("letters") != std::string::npos);
+    }
+    while (window.document().undoStack()->canUndo())
+        window.document().undoStack()->undo();
+    EXPECT_TRUE(waitUntil([&] { return !canvas().problem() && canvas().settled(); }, kWait));
+}
+
 TEST_F(Bench, AdviceComesForThePictureOnTheCanvas) {
     ASSERT_TRUE(waitUntil([&] { return bench().advice().advice().has_value(); }, kWait));
     EXPECT_EQ(bench().advice().advice()->places.size(), 9U);

@@ -212,4 +212,24 @@ TEST_F(Session, AStateFolderThatCanNotBeWrittenIsSaidOnce) {
     EXPECT_EQ(window.notice(), "");
 }
 
+TEST_F(Session, AJobThatSaysWhoItIsOfLeavesThePersonsOwnWhoAlone) {
+    WhoYouAre own, other;
+    own.studio = "Gull and Reed";
+    other.studio = "Marsh and Line";
+    saveWho(own);
+    Job job;
+    job.who = other;
+    saveJob(job, folder / "other.json");
+    job.who.reset();
+    saveJob(job, folder / "plain.json");
+    MainWindow next; // as --job does: the job may be there before the person's own file was read
+    next.session().open(folder / "other.json");
+    ASSERT_TRUE(quiet(next));
+    ASSERT_TRUE(begun(next, JobSession::Given::All));
+    EXPECT_EQ(next.document().who().studio, "Marsh and Line");
+    next.session().open(folder / "plain.json");
+    ASSERT_TRUE(quiet(next));
+    EXPECT_EQ(next.document().who().studio, "Gull and Reed");
+}
+
 } // namespace keepseal::app

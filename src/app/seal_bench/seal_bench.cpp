@@ -71,9 +71,12 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
     connect(m_canvas, &SealCanvas::shown, this, [this] {
         m_advice->setFrame(m_canvas->base());
         const auto* seal = m_canvas->result();
-        m_reading->setText(!seal || seal->readability <= 0
+        const auto problem = m_canvas->problem();
+        m_reading->setText(problem ? toQt(problem->happened)
+                           : !seal || seal->readability <= 0
                                ? QString()
                                : tr("contrast %1 : 1").arg(seal->readability, 0, 'f', 1));
+        m_reading->setToolTip(problem ? toQt(problem->sentence()) : QString());
         m_reading->setStyleSheet(
             QString("color: %1;").arg((seal && seal->belowReadable ? theme().look : theme().text).name()));
         QStringList words;

@@ -51,13 +51,24 @@ SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* 
     });
 }
 
+/// The hand is on it: one that can't be laid out has nothing to be taken hold of, and problem() says why.
+PreparedPtr SealCanvas::preparedOrNothing(const SealDesign& seal, const TextFacts& facts) {
+    try {
+        return prepareSeal(seal, facts);
+    } catch (const Problem&) {
+        SealDesign nothing = seal;
+        nothing.parts.clear();
+        return prepareSeal(nothing);
+    }
+}
+
 PreparedPtr SealCanvas::prepared() const {
     if (!m_prepared) {
         TextFacts facts;
         const auto& delivery = m_document->deliveryAsMade();
         if (const auto info = m_library->info(m_id); info && dependsOnPicture(delivery.seal))
             facts = wordsOf(*info, delivery, m_document->exception(m_id)).facts;
-        m_prepared = prepareSeal(delivery.seal, facts);
+        m_prepared = preparedOrNothing(delivery.seal, facts);
     }
     return m_prepared;
 }
@@ -174,6 +185,13 @@ const SealResult* SealCanvas::result() const {
         return m_plain.image().isNull() ? nullptr : &m_plain.result();
     const auto* proof = m_proofs.proof(m_id);
     return proof ? &proof->seal : nullptr;
+}
+
+std::optional<Problem> SealCanvas::problem() const {
+    if (m_ground != CanvasGround::Theirs)
+        return m_plain.problem();
+    const auto* problem = m_proofs.problem(m_id);
+    return problem ? std::optional(*problem) : std::nullopt;
 }
 
 std::shared_ptr<const Frame> SealCanvas::base() const {

@@ -33,6 +33,8 @@ public:
     bool perspective() const { return m_perspective; }
     bool settled() const;
     const SealResult* result() const;
+    /// Why the seal can't be drawn on what is shown.
+    std::optional<Problem> problem() const;
     /// The picture on the canvas without its seal; nullptr on a plain ground.
     std::shared_ptr<const Frame> base() const;
     /// Where a point of the seal's own units is on this widget; for tests and overlays.
@@ -95,6 +97,7 @@ private:
     void finishText(bool keep);
     void paintOverlay(QPainter& painter) const;
     void clampPan();
+    static PreparedPtr preparedOrNothing(const SealDesign& seal, const TextFacts& facts = {});
     PreparedPtr prepared() const;
 
     JobDocument* m_document;

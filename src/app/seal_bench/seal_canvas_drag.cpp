@@ -96,7 +96,7 @@ void SealCanvas::moveSelected(QPointF by, bool snap) {
     const double scale = m_hold.frameScale;
     const Affine frame{m.xx * scale, m.yx * scale, m.xy * scale, m.yy * scale, 0, 0};
     Point move = frame.inverse().map(Point{by.x(), by.y()});
-    const auto seal = prepareSeal(withWho(m_hold.design, m_document->who()));
+    const auto seal = preparedOrNothing(withWho(m_hold.design, m_document->who()));
     Box box;
     for (const auto& id : m_selection)
         box = united(box, boxOf(*seal, id));
@@ -134,8 +134,8 @@ void SealCanvas::moveSelected(QPointF by, bool snap) {
 }
 
 void SealCanvas::resizeTo(QPointF at) {
-    const Box box =
-        m_selection.empty() ? prepareSeal(withWho(m_hold.design, m_document->who()))->box : selectionBox();
+    const Box box = m_selection.empty() ? preparedOrNothing(withWho(m_hold.design, m_document->who()))->box
+                                        : selectionBox();
     const QRectF rect = pictureRect();
     const Affine& m = m_hold.result.map;
     const Point middle = m.map(box.centre());
