@@ -486,7 +486,7 @@ TEST_F(JobWindow, ThumbnailsLieInTheCacheAndNeverBesideOriginals) {
     EXPECT_LE(kept->size.longSide(), 320);
     EXPECT_GT(kept->size.longSide(), 100);
     EXPECT_LT(kept->size.width, kept->size.height); // the tall one
-    ASSERT_TRUE(readInfo(file)->preview);           // a first look at once, the next time
+    ASSERT_TRUE(readPreview(*readInfo(file)));      // a first look at once, the next time
     makePicture(file, 500, 200);                    // another picture under the name
     EXPECT_FALSE(keptThumbnail(file, identityOf(file)));
     trimThumbnails(0);

@@ -247,18 +247,19 @@ TEST_F(Wording, TheTableGoesOutAndComesBackAsCsv) {
 TEST_F(Wording, OneClickTellsWhetherThereIsAPlaceInAnyOfThem) {
     openAll();
     QTest::mouseClick(window.findChild<ViewsHeader*>()->viewButton(ViewKind::Leaves), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().list().count() == 5; }, kWait));
+    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 5; }, kWait));
     EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("2 of 5 originals tell a place"));
     EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("one names it"));
     QTest::mouseClick(window.leaves().onlyPlacesButton(), Qt::LeftButton);
-    EXPECT_EQ(window.leaves().list().count(), 2);
-    window.leaves().list().setCurrentRow(1);
+    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 2; }, kWait));
+    window.leaves().choose(1);
+    ASSERT_TRUE(waitUntil([&] { return window.leaves().page().contains("GPSLatitude"); }, kWait));
     const auto page = window.leaves().page().toStdString();
     EXPECT_THAT(page, HasSubstr(kSecretCity));
     EXPECT_THAT(page, HasSubstr("GPSLatitude"));
     EXPECT_THAT(page, HasSubstr("needs a look"));
-    EXPECT_THAT(window.leaves().report(false), HasSubstr(kSecretCity));
-    EXPECT_EQ(nlohmann::json::parse(window.leaves().report(true)).size(), 5U);
+    EXPECT_THAT(window.leaves().report(false)(), HasSubstr(kSecretCity));
+    EXPECT_EQ(nlohmann::json::parse(window.leaves().report(true)()).size(), 5U);
 }
 
 TEST_F(Wording, AnyFileCanBeLookedIntoWithoutTakingItIntoTheJob) {
@@ -268,10 +269,10 @@ TEST_F(Wording, AnyFileCanBeLookedIntoWithoutTakingItIntoTheJob) {
     writeFile(folder / "else/notes.txt", "nothing in here");
     window.leaves().lookInto({folder / "else", folder / "nowhere.jpg"});
     window.setView(ViewKind::Leaves);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().list().count() == 3; }, kWait));
+    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 3; }, kWait));
     EXPECT_TRUE(window.leaves().isVisible()); // also with no picture in the job
     EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("3 files: 1 of them tell a place"));
-    window.leaves().list().setCurrentRow(1);
+    window.leaves().choose(1);
     EXPECT_THAT(window.leaves().page().toStdString(), HasSubstr("<b>Heronsluice</b>")); // text, no markup
     EXPECT_TRUE(window.document().originals().empty());
     window.leaves().backButton()->click();

@@ -25,7 +25,8 @@ ChainPlan BorderProof::chain(const BorderDesign& border) const {
 QImage BorderProof::image(const BorderDesign& border, Size room, With with) const {
     const auto delivery = in(border);
     const auto chain = this->chain(border);
-    const CopyAsked asked{m_info->path, m_info->facts, m_info->metadata, delivery, m_exception, chain};
+    const auto metadata = m_info->metadata();
+    const CopyAsked asked{m_info->path, m_info->facts, *metadata, delivery, m_exception, chain};
     const auto ahead = lookAhead(asked);
     Size whole = fitInside(chain.sizes.whole, room);
     if (whole.longSide() > chain.sizes.whole.longSide())

@@ -17,7 +17,7 @@ std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibra
 }
 
 PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
-    return pictureWords(info.path, info.metadata, info.facts.size, delivery, exception.words);
+    return pictureWords(info.path, *info.metadata(), info.facts.size, delivery, exception.words);
 }
 
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
@@ -25,7 +25,8 @@ Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const Pic
 }
 
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureWords& words) {
-    auto out = wordNotes(words, info.metadata, delivery, info.path.stem().string() + delivery.place.suffix);
+    auto out =
+        wordNotes(words, *info.metadata(), delivery, info.path.stem().string() + delivery.place.suffix);
     std::erase_if(out, [](const Note& note) { return severityOf(note) < Severity::WorthALook; });
     return out;
 }

@@ -3,7 +3,6 @@
 #include "document/picture_filter.h"
 
 #include "delivery/which.h"
-#include "plan/stamped.h"
 
 #include <QStringList>
 
@@ -19,8 +18,7 @@ bool hasShape(ShapeWanted wanted, Size shape) {
 bool hasWords(const QString& words, const OriginalItem& item, const PictureInfo* info) {
     QString hay = toQt(item.path);
     if (info)
-        for (const auto* key : {"title", "headline", "description", "keywords", "event"})
-            hay += "\n" + toQt(info->metadata.field(key).typed());
+        hay += toQt(info->words);
     for (const auto& word : words.split(' ', Qt::SkipEmptyParts))
         if (!hay.contains(word, Qt::CaseInsensitive))
             return false;
@@ -30,7 +28,7 @@ bool hasWords(const QString& words, const OriginalItem& item, const PictureInfo*
 bool isKind(PictureFilter::Kind kind, const PictureInfo* info, const PictureException& exception,
             Size shape) {
     using Kind = PictureFilter::Kind;
-    const auto rated = [&](int least) { return !info || info->metadata.rating.value_or(0) >= least; };
+    const auto rated = [&](int least) { return !info || info->rating.value_or(0) >= least; };
     switch (kind) {
     case Kind::All:
         return true;
@@ -47,9 +45,9 @@ bool isKind(PictureFilter::Kind kind, const PictureInfo* info, const PictureExce
     case Kind::Rated5:
         return rated(5);
     case Kind::TellsPlace:
-        return !info || info->report.tellsPlace();
+        return !info || info->tellsPlace;
     case Kind::StampedBefore:
-        return !info || copyMarkIn(info->report).has_value();
+        return !info || info->stampedBefore;
     case Kind::Different:
         return !exception.empty();
     case Kind::LeftOut:

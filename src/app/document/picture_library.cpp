@@ -3,70 +3,18 @@
 #include "document/picture_library.h"
 
 #include "document/thumbnail_cache.h"
-#include "geometry/fit.h"
-#include "picture/original.h"
 
 #include <algorithm>
-#include <set>
 
 namespace keepseal::app {
 namespace {
 
-constexpr int kFacts = 10, kTidying = -10;            ///< urgency: facts come before pixels
-constexpr std::uint64_t kMostThumbnails = 300U << 20; // bytes: some twenty thousand pictures
-
-/// Cameras pad their 4:3 previews with black bars to fit any shape: the picture proper lies in the middle.
-Frame withoutBars(const Frame& frame, Size shape) {
-    const Size inner = fitInside(shape, frame.size);
-    if (inner == frame.size)
-        return frame;
-    const int x0 = (frame.size.width - inner.width) / 2, y0 = (frame.size.height - inner.height) / 2;
-    return cutOut(frame, {x0, y0, inner.width, inner.height});
-}
-
-std::optional<Frame> readPreview(const Original& original, const PictureInfo& info) {
-    if (info.report.previews.empty())
-        return std::nullopt;
-    constexpr std::uint64_t kLargest = 8U << 20;
-    const auto& place = info.report.previews.front();
-    if (place.length > kLargest)
-        return std::nullopt;
-    try {
-        const Bytes bytes = original.bytes(place.offset, place.length);
-        const MemorySource source(bytes);
-        PictureFacts facts = readFacts(source, "preview");
-        const Size shown = fitInside(facts.stored, {320, 320});
-        facts.orientation = info.facts.orientation; // the preview is turned like its picture
-        facts.size = facts.orientation >= 5 ? Size{shown.height, shown.width} : shown;
-        return withoutBars(develop(source, "preview", facts, wholePicture(facts, facts.size)),
-                           info.facts.size);
-    } catch (const Problem&) {
-        return std::nullopt; // only a first look is lost
-    }
-}
+constexpr int kLooks = 20, kFacts = 10, kTidying = -10; ///< urgency: what is looked at comes first
+constexpr std::uint64_t kMostThumbnails = 300U << 20;   ///< bytes: some twenty thousand pictures
+constexpr std::uint64_t kMostLooks = 64U << 20;         ///< bytes of first looks in memory
+constexpr std::size_t kMostTold = 8;                    ///< pictures whose file's words are kept
 
 } // namespace
-
-PictureInfoPtr readInfo(const std::filesystem::path& path) {
-    auto info = std::make_shared<PictureInfo>();
-    info->path = path;
-    try {
-        const Original original(path);
-        info->bytes = original.size();
-        info->facts = readFacts(original, path.string());
-        info->report = inspect(original);
-        info->metadata = readMetadata(path, info->report);
-        info->identity = original.identity();
-        info->preview = readPreview(original, *info);
-        if (!info->preview)
-            info->preview = keptThumbnail(path, info->identity);
-    } catch (const Problem& problem) {
-        info->problem = problem;
-    } catch (const std::exception& error) {
-        info->problem = Problem(ProblemKind::Internal, path.string(), error.what());
-    }
-    return info;
-}
 
 PictureLibrary::PictureLibrary(JobDocument* document, QObject* parent)
     : QObject(parent), m_document(document), m_queue(std::max(2, QThread::idealThreadCount())) {
@@ -95,11 +43,15 @@ void PictureLibrary::refresh() {
     }
     std::reverse(m_waiting.begin(), m_waiting.end());
     // An undone removal brings the same id back, but reading again is cheap and memory is not.
-    std::erase_if(m_infos, [&](const auto& entry) { return !wanted.contains(entry.first); });
+    const auto gone = [&](OriginalId id) { return !wanted.contains(id); };
+    std::erase_if(m_infos, [&](const auto& entry) { return gone(entry.first); });
+    std::erase_if(m_looks, [&](const auto& entry) { return gone(entry.first) && !entry.second.reading; });
+    std::erase_if(m_told, [&](const Told& told) { return gone(told.id) && told.file; });
     startReading();
 }
 
 void PictureLibrary::prefer(const std::vector<OriginalId>& ids) {
+    m_preferred = {ids.begin(), ids.end()};
     for (auto it = ids.rbegin(); it != ids.rend(); ++it)
         if (const auto found = std::find(m_waiting.begin(), m_waiting.end(), *it); found != m_waiting.end())
             std::rotate(found, found + 1, m_waiting.end());
@@ -113,15 +65,25 @@ void PictureLibrary::startReading() {
         if (!item)
             continue;
         m_reading.insert(id);
-        m_reads.start<PictureInfoPtr>(
-            kFacts, [path = item->path] { return readInfo(path); },
-            [this, id, path = item->path](TaskOutcome<PictureInfoPtr> outcome) {
-                if (outcome.result)
-                    return take(id, std::move(*outcome.result));
-                auto unread = std::make_shared<PictureInfo>();
-                unread->path = path;
-                unread->problem = outcome.problem;
-                take(id, std::move(unread));
+        const bool looked = m_preferred.contains(id);
+        m_reads.start<ReadPicture>(
+            kFacts,
+            [path = item->path, looked] {
+                ReadPicture out{readInfo(path), nullptr};
+                if (looked && !out.info->problem)
+                    out.preview = readPreview(*out.info);
+                return out;
+            },
+            [this, id, looked, path = item->path](TaskOutcome<ReadPicture> outcome) {
+                if (!outcome.result) {
+                    auto unread = std::make_shared<PictureInfo>();
+                    unread->path = path;
+                    unread->problem = outcome.problem;
+                    return take(id, std::move(unread));
+                }
+                if (looked && m_document->original(id))
+                    m_looks[id] = {std::move(outcome.result->preview), false, ++m_uses};
+                take(id, std::move(outcome.result->info));
             });
     }
 }
@@ -132,7 +94,76 @@ void PictureLibrary::take(OriginalId id, PictureInfoPtr info) {
         m_infos[id] = std::move(info);
         emit infoReady(id);
     }
+    trimLooks();
     startReading();
+}
+
+std::shared_ptr<const Frame> PictureLibrary::preview(OriginalId id) {
+    if (const auto known = m_looks.find(id); known != m_looks.end()) {
+        known->second.lastUse = ++m_uses;
+        return known->second.frame;
+    }
+    const auto of = info(id);
+    if (!of || of->problem)
+        return nullptr;
+    m_looks[id] = {nullptr, true, ++m_uses};
+    m_reads.start<std::shared_ptr<const Frame>>(
+        kLooks, [of] { return readPreview(*of); },
+        [this, id](TaskOutcome<std::shared_ptr<const Frame>> outcome) {
+            takeLook(id, outcome.result.value_or(nullptr));
+        });
+    return nullptr;
+}
+
+void PictureLibrary::takeLook(OriginalId id, std::shared_ptr<const Frame> frame) {
+    if (!m_document->original(id)) {
+        m_looks.erase(id);
+        return;
+    }
+    m_looks[id] = {std::move(frame), false, ++m_uses};
+    trimLooks();
+    emit previewReady(id);
+}
+
+void PictureLibrary::trimLooks() {
+    const auto weight = [](const Look& look) { return look.frame ? look.frame->bytes() : 0; };
+    std::uint64_t bytes = 0;
+    for (const auto& [id, look] : m_looks)
+        bytes += weight(look);
+    while (bytes > kMostLooks) {
+        const auto oldest =
+            std::min_element(m_looks.begin(), m_looks.end(), [](const auto& a, const auto& b) {
+                return std::pair(!a.second.frame, a.second.lastUse) <
+                       std::pair(!b.second.frame, b.second.lastUse);
+            });
+        bytes -= weight(oldest->second);
+        m_looks.erase(oldest);
+    }
+}
+
+ToldPtr PictureLibrary::told(OriginalId id) {
+    const auto known = std::find_if(m_told.begin(), m_told.end(), [id](const Told& t) { return t.id == id; });
+    if (known != m_told.end())
+        return known->file;
+    const auto* item = m_document->original(id);
+    if (!item)
+        return nullptr;
+    m_told.push_front({id, nullptr});
+    if (m_told.size() > kMostTold)
+        m_told.pop_back();
+    m_reads.start<ToldPtr>(
+        kLooks, [path = item->path] { return std::make_shared<const ToldFile>(readTold(path)); },
+        [this, id, path = item->path](TaskOutcome<ToldPtr> outcome) {
+            const auto at =
+                std::find_if(m_told.begin(), m_told.end(), [id](const Told& t) { return t.id == id; });
+            if (at == m_told.end())
+                return; // others were looked at meanwhile
+            at->file = outcome.result
+                           ? std::move(*outcome.result)
+                           : std::make_shared<const ToldFile>(ToldFile{path, {}, outcome.problem->happened});
+            emit toldReady(id);
+        });
+    return nullptr;
 }
 
 } // namespace keepseal::app

@@ -1,36 +1,22 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the window knows of each original: its facts, everything its file tells, and the small preview a
-// camera put into it. Read in the background, each original once.
+// What the window knows of each original. Of all of them what a wall, a filter and a plan ask for, in a few
+// kB; everything a file tells, and its first look, is read again when a person looks at it, and kept for the
+// latest.
 #pragma once
 
-#include "base/problem.h"
-#include "document/job_document.h"
-#include "metadata/metadata.h"
-#include "picture/develop.h"
-#include "privacy/report.h"
+#include "document/picture_info.h"
+#include "privacy/verdict.h"
 #include "tasks/task_queue.h"
 
+#include <deque>
 #include <map>
-#include <optional>
 #include <set>
 
 namespace keepseal::app {
 
-/// Immutable once made, shared between threads.
-struct PictureInfo {
-    std::filesystem::path path;
-    std::uint64_t bytes = 0;
-    FileIdentity identity;
-    PictureFacts facts;
-    FileReport report;
-    Metadata metadata; ///< the same as fields, with an XMP file beside it
-    /// Upright, in the picture's own shape; only for a first look: the camera's own, or one kept in the
-    /// cache.
-    std::optional<Frame> preview;
-    std::optional<Problem> problem; ///< why there will be no proof and no copy
-};
-using PictureInfoPtr = std::shared_ptr<const PictureInfo>;
+/// Everything a file tells, as it was when it was last looked at; shared, never changed.
+using ToldPtr = std::shared_ptr<const ToldFile>;
 
 class PictureLibrary : public QObject {
     Q_OBJECT
@@ -40,28 +26,52 @@ public:
     /// nullptr until it has been read.
     PictureInfoPtr info(OriginalId id) const;
     std::size_t known() const { return m_infos.size(); }
-    /// These are read before all others.
+    /// These are read before all others, with their first looks.
     void prefer(const std::vector<OriginalId>& ids);
+    /// A small picture for a first look: the camera's own, or one kept in the cache; upright, in the
+    /// picture's own shape. nullptr: there is none, or it is being read: see previewReady().
+    std::shared_ptr<const Frame> preview(OriginalId id);
+    /// nullptr while it is being read: see toldReady().
+    ToldPtr told(OriginalId id);
     /// What views ask of originals is done here, too: with less urgency than their facts.
     TaskQueue& queue() { return m_queue; }
 
 signals:
     void infoReady(keepseal::app::OriginalId id);
+    void previewReady(keepseal::app::OriginalId id);
+    void toldReady(keepseal::app::OriginalId id);
 
 private:
+    /// A first look; nullptr: there is none.
+    struct Look {
+        std::shared_ptr<const Frame> frame;
+        bool reading = false;
+        quint64 lastUse = 0;
+    };
+    struct ReadPicture {
+        PictureInfoPtr info;
+        std::shared_ptr<const Frame> preview;
+    };
     void refresh();
     void startReading();
     void take(OriginalId id, PictureInfoPtr info);
+    void takeLook(OriginalId id, std::shared_ptr<const Frame> frame);
+    void trimLooks();
 
     JobDocument* m_document;
     std::map<OriginalId, PictureInfoPtr> m_infos;
     std::vector<OriginalId> m_waiting; ///< last is read first
     std::set<OriginalId> m_reading;
+    std::set<OriginalId> m_preferred;
+    std::map<OriginalId, Look> m_looks;
+    quint64 m_uses = 0;
+    struct Told {
+        OriginalId id = 0;
+        ToldPtr file; ///< nullptr: being read
+    };
+    std::deque<Told> m_told; ///< the latest first
     TaskQueue m_queue;
     TaskShare m_reads{&m_queue};
 };
-
-/// Reads one file; never throws.
-PictureInfoPtr readInfo(const std::filesystem::path& path);
 
 } // namespace keepseal::app

@@ -60,7 +60,7 @@ Markup notes(const std::vector<std::string>& texts, const QColor& colour = theme
 Markup copyLine(const PictureInfo& info, const Delivery& delivery, const QStringList& toLookAt) {
     const Theme& t = theme();
     const Markup copy = toQt(delivery.name);
-    const bool opened = delivery.privacy.opensLocation() && info.report.tellsPlace();
+    const bool opened = delivery.privacy.opensLocation() && info.tellsPlace;
     const auto line = [&copy](const QString& ours, const QColor& colour) {
         return Markup::of("<p style='margin:0 0 8px 0'>%1</p>", {inColour(Markup::of(ours, {copy}), colour)});
     };
@@ -84,29 +84,33 @@ Markup leavesNothingPage(const QString& text) {
     return Markup::of("<p>%1</p>", {inColour(text, theme().quiet)});
 }
 
-Markup leavesPage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
+Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery& delivery,
+                  const PictureException& exception) {
     const Theme& t = theme();
     const auto name = toQt(info.path.filename());
     if (info.problem)
         return headline(name, info.problem->happened, t.bad);
+    if (!told.problem.empty()) // it was there when the job was opened
+        return headline(name, told.problem, t.bad);
+    const auto metadata = info.metadata();
     const auto words = wordsOf(info, delivery, exception);
-    Markup page = headline(name, asMuch("The original: " + verdict(info.report)),
-                           info.report.tellsPlace() ? t.look : t.good);
+    Markup page = headline(name, asMuch("The original: " + verdict(told.report)),
+                           told.report.tellsPlace() ? t.look : t.good);
     const auto toLookAt = sentences(wordsToLookAt(info, delivery, exception));
     page += copyLine(info, delivery, toLookAt);
     for (const auto& sentence : toLookAt)
         page += notes({sentence.toStdString()}, t.look);
     Markup rows[3];
-    for (const auto& row : whatLeaves(info.report, words.applied, words.copy))
+    for (const auto& row : whatLeaves(told.report, words.applied, words.copy))
         rows[static_cast<int>(row.fate)] += leavingRow(row);
     page += section(QObject::tr("Written into the copy"), rows[static_cast<int>(Fate::Written)], t.accent);
     page += section(QObject::tr("Stays as it was"), rows[static_cast<int>(Fate::Stays)], t.good);
     page += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
-    if (!info.metadata.sidecar.empty())
-        page += notes({"Read with it: " + info.metadata.sidecar.filename().string()});
-    for (const auto& sentence : sentences(info.metadata.notes))
+    if (!metadata->sidecar.empty())
+        page += notes({"Read with it: " + metadata->sidecar.filename().string()});
+    for (const auto& sentence : sentences(metadata->notes))
         page += notes({sentence.toStdString()});
-    return page + notes(info.report.notSearched);
+    return page + notes(told.report.notSearched);
 }
 
 Markup toldPageOf(const ToldFile& file) {

@@ -10,7 +10,9 @@
 
 namespace keepseal::app {
 
-Markup leavesPage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);
+/// `told`: what the original tells, as the library read it last.
+Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery& delivery,
+                  const PictureException& exception);
 Markup toldPageOf(const ToldFile& file);
 Markup leavesNothingPage(const QString& text);
 

@@ -17,17 +17,12 @@
 #include <QVBoxLayout>
 
 namespace keepseal::app {
-namespace {
-
-constexpr int kKey = Qt::UserRole;
-
-} // namespace
 
 LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_later(new QTimer(this)),
       m_summary(new QLabel), m_onlyPlaces(new QPushButton(tr("Only those that tell a place"))),
       m_back(new QPushButton(tr("Back to the job"))), m_save(new QPushButton(tr("Save a report…"))),
-      m_list(new QListWidget), m_page(new QTextBrowser) {
+      m_list(new QListView), m_page(new QTextBrowser) {
     setAcceptDrops(true);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap2, kGap4, kGap3);
@@ -45,6 +40,7 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     row->addStretch();
     column->addLayout(row);
     auto* middle = new QHBoxLayout;
+    m_list->setModel(&m_rows);
     m_list->setFixedWidth(216);
     m_list->setAccessibleName(tr("Files and what they tell"));
     m_list->setUniformItemSizes(true);
@@ -56,13 +52,14 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     column->addLayout(middle, 1);
     m_later->setSingleShot(true);
     connect(m_later, &QTimer::timeout, this, &LeavesView::fill);
-    connect(m_list, &QListWidget::currentRowChanged, this, [this] {
-        if (m_filling)
-            return;
-        if (auto* item = m_list->currentItem(); item && !looksIntoFiles())
-            emit pictureChosen(item->data(kKey).toULongLong());
-        showPage();
-    });
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& current) {
+                if (m_filling)
+                    return;
+                if (current.isValid() && !looksIntoFiles())
+                    emit pictureChosen(current.data(TellingModel::kKey).toULongLong());
+                showPage();
+            });
     connect(m_onlyPlaces, &QPushButton::toggled, this, &LeavesView::fill);
     connect(m_back, &QPushButton::clicked, this, [this] {
         m_task.cancel();
@@ -75,18 +72,25 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     connect(m_save, &QPushButton::clicked, this, &LeavesView::reportRequested);
     connect(document, &JobDocument::anythingChanged, this, &LeavesView::renew);
     connect(library, &PictureLibrary::infoReady, this, &LeavesView::renew);
+    connect(library, &PictureLibrary::toldReady, this, [this](OriginalId id) {
+        if (id == m_id && isVisible() && !looksIntoFiles())
+            showPage();
+    });
+}
+
+void LeavesView::choose(int row) {
+    m_list->setCurrentIndex(m_rows.index(row));
 }
 
 void LeavesView::setLookedAt(OriginalId id) {
     m_id = id;
     if (looksIntoFiles())
         return;
-    for (int i = 0; i < m_list->count(); ++i)
-        if (m_list->item(i)->data(kKey).toULongLong() == id) {
-            m_filling = true;
-            m_list->setCurrentRow(i);
-            m_filling = false;
-        }
+    if (!isVisible())
+        return;
+    m_filling = true;
+    choose(m_rows.rowOf(id));
+    m_filling = false;
     showPage();
 }
 
@@ -101,113 +105,81 @@ void LeavesView::renew() {
         m_later->start(m_document->originals().size() > many ? 1000 : 60);
 }
 
-QListWidgetItem* LeavesView::addRow(const QString& name, Tells tells, const QVariant& key) {
-    const bool place = tells == Tells::Place, unsure = tells == Tells::Unsure;
-    auto* item = new QListWidgetItem(icon(place    ? "map-pin"
-                                          : unsure ? "circle-alert"
-                                                   : "circle-check",
-                                          place    ? Tint::Look
-                                          : unsure ? Tint::Quiet
-                                                   : Tint::Good),
-                                     name);
-    item->setData(kKey, key);
-    item->setToolTip(place    ? tr("%1 tells a place").arg(name)
-                     : unsure ? tr("%1 could not be read whole").arg(name)
-                              : tr("%1 tells no place").arg(name));
-    item->setData(Qt::AccessibleTextRole, item->toolTip());
-    m_list->addItem(item);
-    return item;
-}
-
-bool LeavesView::namesPlace(const PictureInfo& info, OriginalId id) const {
-    // Nearly all pictures have no word that could stand anywhere.
-    if (info.problem || (info.metadata.placeNames.empty() && !info.report.tellsPlace()))
-        return false;
-    const auto notes = wordsToLookAt(info, m_document->deliveryAsMade(), m_document->exception(id));
-    return holdsKind(notes, NoteKind::PlaceInWords) || holdsKind(notes, NoteKind::CoordinatesInWords);
-}
-
 void LeavesView::fill() {
     if (looksIntoFiles())
-        return fillFiles();
+        return showFiles();
+    std::vector<TellingAsked> pictures;
+    for (const auto& item : m_document->originals())
+        if (auto info = m_library->info(item.id))
+            pictures.push_back({item.id, std::move(info), m_document->exception(item.id)});
+    m_counting.follow([pictures = std::move(pictures), delivery = m_document->deliveryAsMade()](
+                          const auto& run) { return tellingOf(pictures, delivery, run.stop); });
+}
+
+void LeavesView::showRows(const std::vector<TellingRow>& rows, qulonglong chosen) {
+    std::vector<TellingRow> shown;
+    std::copy_if(rows.begin(), rows.end(), std::back_inserter(shown), [this](const TellingRow& row) {
+        return !m_onlyPlaces->isChecked() || row.tells == Tells::Place;
+    });
     m_filling = true;
     const int scrolled = m_list->verticalScrollBar()->value();
-    m_list->clear();
-    std::size_t telling = 0, read = 0, named = 0;
-    for (const auto& item : m_document->originals()) {
-        const auto info = m_library->info(item.id);
-        if (!info)
-            continue;
-        ++read;
-        const auto tells = info->problem ? Tells::Unsure : tellsOf(info->report);
-        telling += tells == Tells::Place;
-        const bool names = namesPlace(*info, item.id);
-        named += names;
-        if (m_onlyPlaces->isChecked() && tells != Tells::Place)
-            continue;
-        auto* row = addRow(toQt(item.path.filename()), tells, QVariant::fromValue<qulonglong>(item.id));
-        if (names) {
-            row->setIcon(icon("triangle-alert", Tint::Look));
-            row->setToolTip(
-                tr("The copy of %1 names the place in its words").arg(toQt(item.path.filename())));
-        }
-        if (item.id == m_id)
-            m_list->setCurrentItem(row);
-    }
+    m_rows.show(std::move(shown));
+    choose(m_rows.rowOf(chosen));
     m_list->verticalScrollBar()->setValue(scrolled);
     m_filling = false;
-    const bool opened = m_document->currentDelivery().privacy.opensLocation();
-    const auto all = m_document->originals().size();
-    m_summary->setText(
-        (read < all ? tr("%1 of %2 pictures read so far. ").arg(read).arg(all) : QString()) +
-        (telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
-         : opened     ? tr("%1 of %2 originals tell a place, and the copies of “%3” will tell it too.")
-                        .arg(telling)
-                        .arg(read)
-                        .arg(toQt(m_document->currentDelivery().name))
-         : named > 0 ? tr("%1 of %2 originals tell a place. It is taken out of every copy of “%3”, but %4 "
-                          "still in words that stay.")
-                           .arg(telling)
-                           .arg(read)
-                           .arg(toQt(m_document->currentDelivery().name),
-                                named == 1 ? tr("one names it") : tr("%1 name it").arg(named))
-                     : tr("%1 of %2 originals tell a place. No copy of “%3” will.")
-                           .arg(telling)
-                           .arg(read)
-                           .arg(toQt(m_document->currentDelivery().name))));
-    m_summary->setStyleSheet(
-        QString("color: %1;").arg((opened && telling ? theme().bad : theme().text).name()));
-    m_back->hide();
-    m_save->setEnabled(read > 0);
     showPage();
 }
 
-void LeavesView::fillFiles() {
-    m_filling = true;
-    m_list->clear();
-    m_back->show();
+QString LeavesView::sentenceOfJob(const Telling& telling) const {
+    const auto read = telling.rows.size(), all = m_document->originals().size();
+    const auto name = toQt(m_document->currentDelivery().name);
+    const auto so = telling.telling == 0
+                        ? tr("None of the %1 originals tells a place.").arg(read)
+                        : tr("%1 of %2 originals tell a place").arg(telling.telling).arg(read);
+    const auto end =
+        telling.telling == 0 ? QString()
+        : m_document->currentDelivery().privacy.opensLocation()
+            ? tr(", and the copies of “%1” will tell it too.").arg(name)
+        : telling.named > 0
+            ? tr(". It is taken out of every copy of “%1”, but %2 still in words that stay.")
+                  .arg(name, telling.named == 1 ? tr("one names it") : tr("%1 name it").arg(telling.named))
+            : tr(". No copy of “%1” will.").arg(name);
+    return (read < all ? tr("%1 of %2 pictures read so far. ").arg(read).arg(all) : QString()) + so + end;
+}
+
+void LeavesView::showJob(const Telling& telling) {
+    if (looksIntoFiles())
+        return;
+    m_summary->setText(sentenceOfJob(telling));
+    const bool opened = m_document->currentDelivery().privacy.opensLocation() && telling.telling > 0;
+    m_summary->setStyleSheet(QString("color: %1;").arg((opened ? theme().bad : theme().text).name()));
+    m_back->hide();
+    m_save->setEnabled(!telling.rows.empty());
+    showRows(telling.rows, m_id);
+}
+
+void LeavesView::showFiles() {
+    std::vector<TellingRow> rows;
     std::size_t telling = 0;
     for (std::size_t i = 0; i < m_told.size(); ++i) {
         const auto tells = m_told[i].problem.empty() ? tellsOf(m_told[i].report) : Tells::Unsure;
         telling += tells == Tells::Place;
-        if (!m_onlyPlaces->isChecked() || tells == Tells::Place)
-            addRow(toQt(m_told[i].path.filename()), tells, QVariant::fromValue<qulonglong>(i));
+        rows.push_back({toQt(m_told[i].path.filename()), tells, false, i});
     }
-    m_filling = false;
+    m_back->show();
     m_summary->setStyleSheet(QString("color: %1;").arg(theme().text.name()));
     m_summary->setText(m_task.busy() ? tr("Looking into the files…")
                                      : tr("%1: %2 of them tell a place.")
                                            .arg(toQt(counted(m_told.size(), "file", "files")))
                                            .arg(telling));
     m_save->setEnabled(!m_told.empty());
-    if (m_list->count() > 0)
-        m_list->setCurrentRow(0);
-    showPage();
+    showRows(rows, rows.empty() ? 0 : rows.front().key);
 }
 
 void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
     m_told.clear();
     m_problem.clear();
+    m_counting.cancel();
     m_task.start([paths](const std::atomic<bool>& stop) {
         std::vector<ToldFile> out;
         const auto all = filesIn(paths);
@@ -223,34 +195,37 @@ void LeavesView::lookInto(const std::vector<std::filesystem::path>& paths) {
 }
 
 void LeavesView::showPage() {
-    const auto* item = m_list->currentItem();
-    if (!item)
+    const auto current = m_list->currentIndex();
+    if (!current.isValid())
         return leavesNothingPage(m_task.busy()          ? tr("Reading…")
                                  : !m_problem.isEmpty() ? m_problem
                                  : m_document->originals().empty() && m_told.empty()
                                      ? tr("Drop files here to see what they tell.")
                                      : tr("Choose a file."))
             .showOn(*m_page);
-    const auto key = item->data(kKey).toULongLong();
+    const auto key = current.data(TellingModel::kKey).toULongLong();
     const int scrolled = m_page->verticalScrollBar()->value();
     if (!m_told.empty())
         toldPageOf(m_told.at(key)).showOn(*m_page);
     else if (const auto info = m_library->info(key)) {
-        const auto& delivery = m_document->deliveryAsMade();
-        leavesPage(*info, delivery, m_document->exception(key)).showOn(*m_page);
+        if (const auto told = m_library->told(key))
+            leavesPage(*info, *told, m_document->deliveryAsMade(), m_document->exception(key))
+                .showOn(*m_page);
+        else
+            leavesNothingPage(tr("Reading…")).showOn(*m_page);
     }
     m_page->verticalScrollBar()->setValue(scrolled);
 }
 
-std::string LeavesView::report(bool json) const {
-    auto files = m_told;
-    if (files.empty())
-        for (const auto& item : m_document->originals())
-            if (const auto info = m_library->info(item.id))
-                files.push_back(
-                    {item.path, info->report, info->problem ? info->problem->happened : std::string()});
-    constexpr auto replace = nlohmann::json::error_handler_t::replace;
-    return json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files);
+std::function<std::string()> LeavesView::report(bool json) const {
+    return [json, told = m_told,
+            paths = m_told.empty() ? m_document->paths() : decltype(m_document->paths())()] {
+        auto files = told;
+        for (const auto& path : paths)
+            files.push_back(readTold(path));
+        constexpr auto replace = nlohmann::json::error_handler_t::replace;
+        return json ? toldJson(files).dump(1, ' ', false, replace) + "\n" : toldPage(files);
+    };
 }
 
 void LeavesView::dragEnterEvent(QDragEnterEvent* event) {

@@ -4,12 +4,13 @@
 // and whole folders can be looked into as well, without taking them into the job.
 #pragma once
 
-#include "document/chain_of.h"
+#include "document/picture_library.h"
+#include "leaves/telling_list.h"
 #include "privacy/verdict.h"
 #include "tasks/latest_task.h"
 
 #include <QLabel>
-#include <QListWidget>
+#include <QListView>
 #include <QPushButton>
 #include <QTextBrowser>
 
@@ -22,9 +23,12 @@ public:
     void setLookedAt(OriginalId id);
     /// Looks into files that are not of the job; folders with all in them.
     void lookInto(const std::vector<std::filesystem::path>& paths);
-    /// Writes what is listed; the ending picks HTML or JSON. Throws Problem(CannotWrite).
-    std::string report(bool json) const;
-    QListWidget& list() { return *m_list; }
+    /// What is listed, as a report: a work for the background, which looks into the job's pictures again.
+    std::function<std::string()> report(bool json) const;
+    QListView& list() { return *m_list; }
+    /// How many rows are listed.
+    int listed() const { return m_rows.rowCount(); }
+    void choose(int row);
     QString summary() const { return m_summary->text(); }
     QString page() const { return m_page->toPlainText(); }
     QPushButton* onlyPlacesButton() { return m_onlyPlaces; }
@@ -43,12 +47,14 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
-    void renew(); ///< the list, soon
-    void fill();  ///< the list, now
-    void fillFiles();
+    void renew(); ///< what is listed, soon
+    void fill();  ///< what is listed, counted anew
+    void showJob(const Telling& telling);
+    void showFiles();
+    /// With the rows that are to be seen, and the chosen one where it was.
+    void showRows(const std::vector<TellingRow>& rows, qulonglong chosen);
     void showPage();
-    bool namesPlace(const PictureInfo& info, OriginalId id) const; ///< its copy, in plain sight
-    QListWidgetItem* addRow(const QString& name, Tells tells, const QVariant& key);
+    QString sentenceOfJob(const Telling& telling) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -59,12 +65,17 @@ private:
     class QTimer* m_later;
     QLabel* m_summary;
     QPushButton *m_onlyPlaces, *m_back, *m_save;
-    QListWidget* m_list;
+    TellingModel m_rows;
+    QListView* m_list;
     QTextBrowser* m_page;
     LatestTask<std::vector<ToldFile>> m_task{[this](TaskOutcome<std::vector<ToldFile>> outcome) {
         m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
         m_told = std::move(outcome.result).value_or(std::vector<ToldFile>());
-        fill();
+        showFiles();
+    }};
+    LatestTask<Telling> m_counting{[this](const TaskOutcome<Telling>& outcome) {
+        if (outcome.result)
+            showJob(*outcome.result);
     }};
 };
 

@@ -118,6 +118,7 @@ PrivacyEditor::PrivacyEditor(JobDocument* document, PictureLibrary* library, QWi
     m_later->setInterval(250);
     connect(m_later, &QTimer::timeout, this, &PrivacyEditor::showLocation);
     connect(library, &PictureLibrary::infoReady, m_later, qOverload<>(&QTimer::start));
+    connect(library, &PictureLibrary::toldReady, this, &PrivacyEditor::showSamples);
     refresh();
 }
 
@@ -215,7 +216,7 @@ void PrivacyEditor::showLocation() {
     for (const auto& item : m_document->originals())
         if (const auto info = m_library->info(item.id)) {
             ++read;
-            telling += info->report.tellsPlace();
+            telling += info->tellsPlace;
         }
     const Theme& t = theme();
     const auto colour = opened ? t.bad : t.good;
@@ -236,11 +237,11 @@ void PrivacyEditor::showLocation() {
 }
 
 void PrivacyEditor::showSamples() {
-    const auto info = m_library->info(m_id);
+    const auto told = m_library->told(m_id);
     for (const auto& row : m_rows) {
         const auto category = categoryOf(row.setting->key);
-        const bool readable = info && !info->problem;
-        const auto text = readable ? sampleOf(info->report, category) : QString();
+        const bool readable = told && told->problem.empty();
+        const auto text = readable ? sampleOf(told->report, category) : QString();
         row.sample->setText(text);
         row.sample->setVisible(!text.isEmpty());
     }
@@ -266,7 +267,7 @@ void PrivacyEditor::mendText(QHBoxLayout* row, const FieldInfo& field, const Fie
                 FieldValue value;
                 const auto info = m_library->info(m_id);
                 for (const auto& item : outcome.after.items)
-                    if (keywords && info && placesIn(item, info->metadata.placeNames).empty())
+                    if (keywords && info && placesIn(item, info->metadata()->placeNames).empty())
                         value.items.push_back(item);
                 m_document->editPictures({m_id}, tr("%1 without the place").arg(label),
                                          [&](PictureException& e) { e.words[field->key] = value; });
@@ -323,7 +324,7 @@ void PrivacyEditor::showPlaces() {
         mendText(newRow(), field, found->second);
     }
     for (const auto& note :
-         placesSeen(words, info->metadata, delivery, info->path.stem().string() + delivery.place.suffix)) {
+         placesSeen(words, *info->metadata(), delivery, info->path.stem().string() + delivery.place.suffix)) {
         const auto sentence = toQt(sentenceOf(note));
         heading(sentence.left(1).toUpper() + sentence.mid(1) + ".");
         const auto station = stationOf(note).value_or(StationId::Place);

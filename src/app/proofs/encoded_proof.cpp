@@ -112,7 +112,8 @@ void EncodedProof::start() {
                   wantCurve = m_wantCurve](const TaskRun<Answer>& run) {
         Answer answer;
         const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
-        answer.kept = keptOrMade(kept, {info->path, info->facts, info->metadata, delivery, exception, chain});
+        const auto metadata = info->metadata();
+        answer.kept = keptOrMade(kept, {info->path, info->facts, *metadata, delivery, exception, chain});
         const auto& copy = answer.kept->copy;
         const auto& format = delivery.file.formats().front()->key;
         answer.format = toQt(delivery.file.formats().front()->name);

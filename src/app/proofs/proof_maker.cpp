@@ -39,8 +39,8 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
     auto& proof = made.proof;
     const auto chain =
         planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
-    const CopyAsked asked{job.info->path, job.info->facts, job.info->metadata,
-                          delivery,       job.exception,   chain};
+    const auto metadata = job.info->metadata();
+    const CopyAsked asked{job.info->path, job.info->facts, *metadata, delivery, job.exception, chain};
     auto ahead = lookAhead(asked, shared);
     proof.words = wordsToLookAt(*job.info, delivery, ahead.words);
     auto stages = stagesOf(asked, ahead.words.facts, wholeFor(chain, *pixels.base, job.whole));

@@ -58,6 +58,7 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, 
         connect(document, change, this, &ProofSet::changeSeen);
     connect(document, &JobDocument::stationChanged, this, &ProofSet::changeSeen);
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
+    connect(library, &PictureLibrary::previewReady, this, &ProofSet::work);
 }
 
 void ProofSet::changeSeen() {
@@ -153,8 +154,8 @@ void ProofSet::work() {
 ProofSet::Wanted ProofSet::workedOut(const ProofWish& wish, const PictureInfo& info) const {
     const auto chain = chainOf(*m_document, info, wish.id);
     const auto& exception = m_document->exception(wish.id);
-    const CopyAsked asked{info.path, info.facts, info.metadata, m_document->deliveryAsMade(),
-                          exception, chain};
+    const auto metadata = info.metadata();
+    const CopyAsked asked{info.path, info.facts, *metadata, m_document->deliveryAsMade(), exception, chain};
     const Size copy = chain.sizes.whole;
     // Never smaller than what adapting and advice look at, so that every view decides alike.
     Size size = wish.pixels;
@@ -179,14 +180,16 @@ const ProofSet::Wanted& ProofSet::wantedOf(const ProofWish& wish, const PictureI
     return known;
 }
 
-void ProofSet::usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted) {
-    if (!info.preview || !wanted.showsAll)
+void ProofSet::usePreview(Entry& entry, OriginalId id, const Wanted& wanted) {
+    if (!wanted.showsAll)
         return; // the preview shows all of the picture, and this copy may not
+    const auto frame = m_library->preview(id);
+    if (!frame)
+        return;
     entry.pixels = {};
-    auto frame = std::make_shared<Frame>(*info.preview);
     if (m_bases == Bases::Keep)
         entry.pixels.image = toImage(*frame);
-    entry.pixels.base = std::move(frame);
+    entry.pixels.base = frame;
 }
 
 void ProofSet::developMissing() {
@@ -200,7 +203,7 @@ void ProofSet::developMissing() {
         const auto& wanted = wantedOf(wish, info);
         auto& pixels = entry.pixels;
         if (!pixels.base)
-            usePreview(entry, *info, wanted);
+            usePreview(entry, wish.id, wanted);
         const bool developed = pixels.base && !pixels.stages.base.original.empty();
         pixels.sharp = developed && pixels.stages.base.sameButSize(wanted.base);
         if (pixels.sharp && pixels.stages.base == wanted.base)
@@ -232,7 +235,7 @@ ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& w
     out.frame = std::make_shared<Frame>(wanted.base.made(original, info.facts, &out.notes));
     if (keep)
         out.image = toImage(*out.frame);
-    if (!info.preview && wanted.showsAll)
+    if (!info.previewAt && wanted.showsAll)
         keepThumbnail(info.path, info.identity, keep ? out.image : toImage(*out.frame));
     return out;
 }

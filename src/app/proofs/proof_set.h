@@ -76,7 +76,7 @@ private:
     void work();
     Wanted workedOut(const ProofWish& wish, const PictureInfo& info) const;
     const Wanted& wantedOf(const ProofWish& wish, const PictureInfoPtr& info);
-    void usePreview(Entry& entry, const PictureInfo& info, const Wanted& wanted);
+    void usePreview(Entry& entry, OriginalId id, const Wanted& wanted);
     void developMissing();
     void develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted);
     void makeStale();

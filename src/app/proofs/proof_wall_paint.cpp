@@ -75,9 +75,8 @@ QString ProofWall::whyNotMade(OriginalId id) const {
         return {};
     const auto typed = exception.words.find("keywords");
     const auto& keywords =
-        typed == exception.words.end() ? info->metadata.field("keywords").items : typed->second.items;
-    return toQt(
-        whyNotTaken(which, {chainOf(*m_document, *info, id).sizes.cut, info->metadata.rating, keywords}));
+        typed == exception.words.end() ? info->metadata()->field("keywords").items : typed->second.items;
+    return toQt(whyNotTaken(which, {chainOf(*m_document, *info, id).sizes.cut, info->rating, keywords}));
 }
 
 void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
@@ -117,14 +116,14 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
                                                 : Badge{"lock", QColor("#b03421"), Qt::white});
     else if (m_heldBack.contains(tile.id))
         badges.push_back({"lock", QColor("#b03421"), Qt::white});
-    if (info && info->report.tellsPlace())
+    if (info && info->tellsPlace)
         badges.push_back({"map-pin", QColor("#f0b341"), QColor("#231a05")});
     const auto* proof = m_proofs.proof(tile.id);
     if (proof && !proof->words.empty())
         badges.push_back({"tag", QColor("#f0b341"), QColor("#231a05")});
     if (!m_document->exception(tile.id).empty())
         badges.push_back({"pencil", QColor("#3fb3a2"), QColor("#06231f")});
-    if (info && copyMarkIn(info->report))
+    if (info && info->stampedBefore)
         badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
     if (proof && proof->sharp && !m_heldBack.contains(tile.id) && tellsMoreThan(proof->words, proof->notes))
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
@@ -160,14 +159,14 @@ QString ProofWall::describe(OriginalId id) const {
                 .arg(toQt(std::string(nameOf(info->facts.container))));
     const auto chain = chainOf(*m_document, *info, id);
     text += tr("\nCopy: %1 × %2").arg(chain.sizes.whole.width).arg(chain.sizes.whole.height);
-    if (copyMarkIn(info->report))
+    if (info->stampedBefore)
         text += m_document->exception(id).stampAgain
                     ? tr("\nThis is a copy that Keep Seal made; you chose to stamp it again.")
                     : tr("\nThis is a copy that Keep Seal made: it is left out, so that nothing is framed or "
                          "sealed twice.");
-    if (info->report.tellsPlace())
+    if (info->tellsPlace)
         text +=
-            tr("\nThe original tells a place: %1").arg(toQt(info->report.placeText())) +
+            tr("\nThe original tells a place: %1").arg(toQt(info->place)) +
             (m_document->currentDelivery().privacy.opensLocation() ? tr("\nThis copy will tell it too.")
                                                                    : tr("\nIt is taken out of the copies."));
     else

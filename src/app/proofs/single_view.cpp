@@ -240,8 +240,8 @@ void SingleView::paintFacts(QPainter& painter) const {
                 : tr("   ·   being saved…");
     if (m_picking)
         text = tr("Click on the picture to take a colour · Escape gives up");
-    else if (info->report.tellsPlace())
-        text += tr("   ·   place in the original: %1").arg(toQt(info->report.placeText()));
+    else if (info->tellsPlace)
+        text += tr("   ·   place in the original: %1").arg(toQt(info->place));
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
     const QRect line(kViewMargin, height() - kFactLineHeight, width() - 2 * kViewMargin, kFactLineHeight - 6);

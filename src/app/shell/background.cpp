@@ -39,7 +39,7 @@ FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
             return readOriginalFacts(path);
         const auto& info = *found->second;
         return std::make_shared<const OriginalFacts>(
-            OriginalFacts{info.facts, info.metadata, info.bytes, info.problem});
+            OriginalFacts{info.facts, *info.metadata(), info.bytes, info.problem});
     };
 }
 

@@ -18,7 +18,8 @@ namespace {
 QImage finishedImage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
     const Original original(info.path);
     const auto chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
-    const CopyAsked asked{info.path, info.facts, info.metadata, delivery, exception, chain};
+    const auto metadata = info.metadata();
+    const CopyAsked asked{info.path, info.facts, *metadata, delivery, exception, chain};
     return toImage(finishedCopy(original, asked, lookAhead(asked)).frame, delivery.file);
 }
 

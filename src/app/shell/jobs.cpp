@@ -70,12 +70,11 @@ void MainWindow::makeSortActions(QMenu* menu) {
         });
     };
     add(tr("Name"), [](const PictureInfo& info) { return toQt(info.path.filename()); });
-    add(tr("Time taken"), [](const PictureInfo& info) { return toQt(info.metadata.takenAt); });
+    add(tr("Time taken"), [](const PictureInfo& info) { return toQt(info.takenAt); });
     add(tr("Folder"), [](const PictureInfo& info) { return toQt(info.path); });
     add(
         tr("Rating, best first"),
-        [](const PictureInfo& info) { return QString::number(info.metadata.rating.value_or(0) + 10); },
-        false);
+        [](const PictureInfo& info) { return QString::number(info.rating.value_or(0) + 10); }, false);
     add(
         tr("Shape, widest first"),
         [](const PictureInfo& info) {

@@ -167,8 +167,8 @@ private:
     void keepSheet();
     void openXmp();
     void saveXmp();
-    /// A file that a person named; never over an original.
-    void saveText(const std::filesystem::path& file, const std::string& text);
+    /// A file that a person named; never over an original. `text()` is called in the background.
+    void saveText(const std::filesystem::path& file, const std::function<std::string()>& text);
     void lookIntoFiles();
     void lookIntoFolder();
     void saveReport();

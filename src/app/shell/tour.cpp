@@ -57,7 +57,7 @@ OriginalId showpiece(MainWindow& window) {
     for (std::size_t i = all.size() * 2 / 5; i < all.size(); ++i) {
         const auto info = window.library().info(all[i].id);
         if (info && !info->problem && info->facts.size.width < 2 * info->facts.size.height &&
-            info->facts.size.width > info->facts.size.height && info->report.tellsPlace())
+            info->facts.size.width > info->facts.size.height && info->tellsPlace)
             return all[i].id;
     }
     return all.front().id;

@@ -94,13 +94,13 @@ void MainWindow::saveXmp() {
                                                    tr("XMP files (*.xmp)"));
     if (file.isEmpty())
         return;
-    saveText(toPath(file), sheetToXmp(m_document.currentDelivery().rights));
+    saveText(toPath(file), [sheet = m_document.currentDelivery().rights] { return sheetToXmp(sheet); });
 }
 
-void MainWindow::saveText(const std::filesystem::path& file, const std::string& text) {
-    m_files.run(
-        [file, text, originals = m_document.paths()] { writeNamedFile(file, text, untouchable(originals)); },
-        [this, file] { tell(tr("Saved in %1.").arg(toQt(file))); });
+void MainWindow::saveText(const std::filesystem::path& file, const std::function<std::string()>& text) {
+    m_files.run([file, text,
+                 originals = m_document.paths()] { writeNamedFile(file, text(), untouchable(originals)); },
+                [this, file] { tell(tr("Saved in %1.").arg(toQt(file))); });
 }
 
 void MainWindow::lookIntoFiles() {
@@ -134,7 +134,7 @@ void MainWindow::saveWords() {
         QFileDialog::getSaveFileName(this, tr("Save the words"), "words.csv", tr("Tables (*.csv)"));
     if (file.isEmpty())
         return;
-    saveText(toPath(file), m_words->csv());
+    saveText(toPath(file), [text = m_words->csv()] { return text; });
 }
 
 void MainWindow::takeWords() {

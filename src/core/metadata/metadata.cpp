@@ -78,10 +78,23 @@ void readPlaces(const FileReport& report, Metadata& out) {
         out.point = report.point;
 }
 
+/// What no rule could let stay (maker notes, previews, what a decoder needs) is not carried about.
+bool couldStay(const ExifValue& tag) {
+    switch (meaningOfTag(tag.ifd, tag.tag).category) {
+    case Category::Other:
+    case Category::Preview:
+    case Category::Technical:
+        return false;
+    default:
+        return true;
+    }
+}
+
 void readTags(const FileReport& report, Metadata& out) {
     for (const auto& finding : report.findings)
-        if (finding.exif && (finding.where == "Exif" || finding.where == "TIFF" ||
-                             finding.where == "Exif / GPS" || finding.where == "TIFF / GPS"))
+        if (finding.exif && couldStay(*finding.exif) &&
+            (finding.where == "Exif" || finding.where == "TIFF" || finding.where == "Exif / GPS" ||
+             finding.where == "TIFF / GPS"))
             out.exif.push_back(*finding.exif);
 }
 

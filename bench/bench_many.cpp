@@ -1,0 +1,162 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window with very many pictures (memory, first proofs, scrolling), and the window while a run goes on.
+//   bench-many FOLDER              opens FOLDER, as bench/many_originals.py makes it
+//   bench-many --run FOLDER OUT    stamps FOLDER in three deliveries into OUT, and moves in the window
+//   meanwhile
+#include "picture/develop.h"
+#include "shell/main_window.h"
+#include "shell/tour.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QScrollBar>
+
+#include <algorithm>
+#include <cstdio>
+#include <cstring>
+#include <fstream>
+
+using namespace keepseal;
+using namespace keepseal::app;
+
+namespace {
+
+constexpr int kPatience = 1800000;
+
+double msSince(const QElapsedTimer& timer) {
+    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+/// MB of this process, by a row of /proc/self/status.
+double memory(const char* row) {
+    std::ifstream status("/proc/self/status");
+    for (std::string line; std::getline(status, line);)
+        if (line.starts_with(row))
+            return std::strtod(line.c_str() + std::strlen(row) + 1, nullptr) / 1024;
+    return 0;
+}
+
+double percentile(std::vector<double> values, double share) {
+    std::sort(values.begin(), values.end());
+    return values.empty() ? 0
+                          : values[static_cast<std::size_t>(share * static_cast<double>(values.size() - 1))];
+}
+
+void tellFrames(const char* what, const std::vector<double>& frames) {
+    std::printf("| %s | median %.1f ms, 95 %% within %.1f ms, longest %.1f ms, of %zu |\n", what,
+                percentile(frames, 0.5), percentile(frames, 0.95), percentile(frames, 1), frames.size());
+}
+
+/// All that is waiting is done, and the view is painted: what a person waits for.
+double frame(QWidget& view) {
+    QElapsedTimer timer;
+    timer.start();
+    QApplication::processEvents();
+    view.repaint();
+    return msSince(timer);
+}
+
+void scroll(ProofWall& wall, std::vector<double>& frames, int steps) {
+    auto* bar = wall.verticalScrollBar();
+    for (int i = 0; i < steps; ++i) {
+        bar->setValue((bar->value() + 60) % std::max(1, bar->maximum()));
+        frames.push_back(frame(*wall.viewport()));
+    }
+}
+
+bool anyProof(MainWindow& window, bool sharp) {
+    const auto& originals = window.document().originals();
+    for (std::size_t i = 0; i < std::min<std::size_t>(40, originals.size()); ++i)
+        if (const auto* proof = window.wall().proofs().proof(originals[i].id);
+            proof && (proof->sharp || !sharp))
+            return true;
+    return false;
+}
+
+bool atRest(MainWindow& window) {
+    return window.library().known() == window.document().originals().size() && window.planning().current() &&
+           !window.planning().busy() && !window.forecasting().busy() && window.wall().proofs().settled();
+}
+
+void manyPictures(MainWindow& window, const char* folder) {
+    QElapsedTimer timer;
+    const double before = memory("VmRSS");
+    timer.start();
+    window.open({toPath(QString::fromLocal8Bit(folder))});
+    waitUntil([&] { return anyProof(window, false); }, kPatience);
+    std::printf("| First proof | %.0f ms |\n", msSince(timer));
+    waitUntil([&] { return anyProof(window, true); }, kPatience);
+    std::printf("| First sharp proof | %.0f ms |\n", msSince(timer));
+    waitUntil([&] { return atRest(window); }, kPatience);
+    const auto pictures = window.document().originals().size();
+    std::printf("| %zu pictures, all read and planned | %.1f s |\n", pictures, msSince(timer) / 1000);
+    const double held = memory("VmRSS") - before;
+    std::printf(
+        "| Memory over the empty window (%.0f MB) | %.0f MB, %.1f kB a picture; most at any time %.0f MB |\n",
+        before, held, held * 1024 / static_cast<double>(pictures), memory("VmHWM") - before);
+    std::vector<double> frames;
+    scroll(window.wall(), frames, 600);
+    tellFrames("A step of scrolling, painted", frames);
+    std::vector<double> steps;
+    for (int step = 0; step < 40; ++step) {
+        timer.start();
+        window.document().setSetting("seal.opacity", 40.0 + step, 7);
+        waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
+        steps.push_back(msSince(timer));
+    }
+    tellFrames("A slider step to all proofs in view redrawn", steps);
+    std::printf("| Memory after that | %.0f MB |\n", memory("VmRSS") - before);
+}
+
+void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
+    window.open({toPath(QString::fromLocal8Bit(folder))});
+    waitUntil([&] { return !window.document().originals().empty() && atRest(window); }, kPatience);
+    for (int copies = 0; copies < 2; ++copies)
+        window.document().duplicateCurrentDelivery();
+    for (std::size_t i = 0; i < window.document().state().deliveries.size(); ++i) {
+        window.document().setInNextRun(i, i < 3);
+        window.document().selectDelivery(i);
+        window.document().setSetting("place.folder", std::string(out) + "/" + std::to_string(i));
+    }
+    waitUntil([&] { return atRest(window); }, kPatience);
+    window.stampOrChooseFolder();
+    std::vector<double> frames, steps;
+    QElapsedTimer timer;
+    while (window.running().busy()) {
+        scroll(window.wall(), frames, 1);
+        if (frames.size() % 20 == 0) {
+            timer.start();
+            window.document().setSetting("seal.opacity", 40.0 + static_cast<double>(frames.size() % 50), 7);
+            waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
+            steps.push_back(msSince(timer));
+        }
+        QElapsedTimer pause;
+        pause.start();
+        waitUntil([&] { return pause.elapsed() > 16; }, 100);
+    }
+    tellFrames("While a run goes on: a step of scrolling, painted", frames);
+    tellFrames("While a run goes on: a slider step to all proofs in view redrawn", steps);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    startPictureEngine(argv[0]);
+    loadTypeface();
+    setTheme(app, ThemeKind::Dark, Surround::Dark);
+    MainWindow window;
+    window.resize(1280, 800);
+    window.show();
+    QElapsedTimer timer;
+    timer.start();
+    waitUntil([&] { return timer.elapsed() > 1000; }, 2000);
+    if (argc == 4 && std::strcmp(argv[1], "--run") == 0)
+        whileARunGoesOn(window, argv[2], argv[3]);
+    else if (argc == 2)
+        manyPictures(window, argv[1]);
+    else
+        return 2;
+    return 0;
+}
