@@ -98,6 +98,8 @@ void manyPictures(MainWindow& window, const char* folder) {
     std::vector<double> frames;
     scroll(window.wall(), frames, 600);
     tellFrames("A step of scrolling, painted", frames);
+    std::printf("| Memory after that | %.0f MB |\n", memory("VmRSS") - before);
+    waitUntil([&] { return atRest(window); }, kPatience);
     std::vector<double> steps;
     for (int step = 0; step < 40; ++step) {
         timer.start();
@@ -106,6 +108,7 @@ void manyPictures(MainWindow& window, const char* folder) {
         steps.push_back(msSince(timer));
     }
     tellFrames("A slider step to all proofs in view redrawn", steps);
+    waitUntil([&] { return atRest(window); }, kPatience);
     std::printf("| Memory after that | %.0f MB |\n", memory("VmRSS") - before);
 }
 
@@ -121,6 +124,7 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
     }
     waitUntil([&] { return atRest(window); }, kPatience);
     window.stampOrChooseFolder();
+    std::printf("%s %s\n", window.runBar().sentence().toStdString().c_str(), window.notice().toStdString().c_str());
     std::vector<double> frames, steps;
     QElapsedTimer timer;
     while (window.running().busy()) {
@@ -135,6 +139,8 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
         pause.start();
         waitUntil([&] { return pause.elapsed() > 16; }, 100);
     }
+    std::printf("| Copies made meanwhile | %zu |\n",
+                window.lastRun() ? window.lastRun()->ledger.count(Outcome::Made) : 0);
     tellFrames("While a run goes on: a step of scrolling, painted", frames);
     tellFrames("While a run goes on: a slider step to all proofs in view redrawn", steps);
 }

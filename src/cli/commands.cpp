@@ -146,7 +146,7 @@ int runProof(const ProofOptions& options) {
     if (options.size > 0)
         size = fitLongSide(size, options.size);
     auto notes = ahead.notes;
-    const auto stages = stagesOf(asked, ahead.words.facts, size);
+    const auto stages = stagesOf(asked, ahead.words->facts, size);
     Frame frame = stages.base.made(original, facts, &notes);
     stages.finish.on(frame);
     addNotes(notes, stages.frame.on(frame).notes);

@@ -53,7 +53,7 @@ Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     const CopyAsked asked{path, facts, metadata, delivery, exception, chain};
     const auto ahead = lookAhead(asked);
     const auto stages =
-        stagesOf(asked, ahead.words.facts, fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
+        stagesOf(asked, ahead.words->facts, fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
     Frame frame = stages.base.made(original, facts);
     stages.finish.on(frame);
     stages.frame.on(frame);

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The window under random hands. KEEPSEAL_HANDS: how many steps; KEEPSEAL_HANDS_SEED: which ones. The steps
 // of a seed that fails lie in random-hands-SEED.steps where the test was run.
+#include "disk_watch.h"
 #include "event_watch.h"
 #include "hands.h"
 
@@ -13,6 +14,8 @@
 
 #include <filesystem>
 #include <iostream>
+
+#include <gmock/gmock.h>
 
 namespace keepseal::app {
 namespace {
@@ -67,11 +70,16 @@ TEST_F(RandomHands, NothingFallsAndUndoGoesAllTheWayBack) {
                      [&] { content = contentOf(window.document()); });
     Hands hands(&window, bench, seed, log);
     EventWatch::self().takeLongest();
+    DiskWatch disk(folder.path(), std::chrono::milliseconds(0));
     hands.make(wanted("KEEPSEAL_HANDS", 800));
     const auto longest = EventWatch::self().takeLongest();
     std::cout << "seed " << seed << ": the longest event took " << longest.ms << " ms of " << longest.what
               << std::endl;
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy() && !window.session().busy(); }, kWait));
+    for (const auto& call : disk.takeAsked())
+        EXPECT_THAT(call,
+                    ::testing::ContainsRegex("QFileDialog|QFileSystemModel|QFileInfoGatherer|QColorDialog"))
+            << "asked of the disk on the window's thread";
     window.running().stop();
     ASSERT_TRUE(waitUntil([&] { return !window.running().busy(); }, kWait));
     hands.leaveDialogs();

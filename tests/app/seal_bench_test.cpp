@@ -35,6 +35,9 @@ protected:
     SealCanvas& canvas() { return window.bench().canvas(); }
     const SealDesign& seal() { return window.document().currentDelivery().seal; }
     const SealDesign& made() { return window.document().deliveryAsMade().seal; }
+    bool kept() {
+        return waitUntil([&] { return !window.filesBusy(); }, kWait);
+    }
     bool follows() {
         return waitUntil(
             [&] { return canvas().settled() && canvas().result() && !canvas().result()->empty(); }, kWait);
@@ -253,20 +256,25 @@ TEST_F(Bench, TheSealIsKeptAndTakenElsewhere) {
     design.size = 11;
     window.document().setSeal(design, "design");
     window.keepSeal();
+    ASSERT_TRUE(kept());
     ASSERT_TRUE(window.sealLibrary().find("Wind mark"));
     EXPECT_THAT(bench().said().toStdString(), ::testing::HasSubstr("is in the library"));
     window.document().addDelivery(Delivery{});
     EXPECT_NE(seal().name, "Wind mark");
-    SealChooser chooser(window.sealLibrary(), plainGround({300, 200}, 100), {}, &window);
+    SealChooser chooser(&window.libraries(), plainGround({300, 200}, 100), {}, &window);
     chooser.search()->setText("wind");
     ASSERT_EQ(chooser.list()->count(), 1);
     chooser.duplicateSeal();
+    ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 2);
     chooser.renameSeal("Wind mark, larger");
+    ASSERT_TRUE(kept());
     EXPECT_TRUE(window.sealLibrary().find("Wind mark, larger"));
     chooser.removeSeal();
+    ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 1);
     chooser.bringBack();
+    ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 2);
     chooser.list()->setCurrentRow(0);
     chooser.take();
@@ -419,14 +427,18 @@ TEST_F(Bench, ASealIsSharedTakenInAndSavedAsAPicture) {
     design.name = "Shared mark";
     window.document().setSeal(design, "name");
     window.keepSeal();
-    SealChooser chooser(window.sealLibrary(), plainGround({300, 200}, 100), {}, &window);
+    ASSERT_TRUE(kept());
+    SealChooser chooser(&window.libraries(), plainGround({300, 200}, 100), {}, &window);
     chooser.search()->setText("Shared");
     ASSERT_EQ(chooser.list()->count(), 1);
     chooser.describeSeal("from the marsh", "kites, web");
+    ASSERT_TRUE(kept());
     EXPECT_EQ(window.sealLibrary().find("Shared mark")->tags, (std::vector<std::string>{"kites", "web"}));
     chooser.exportTo(toQt(folder / "mark.zip"));
+    ASSERT_TRUE(kept());
     ASSERT_TRUE(fs::exists(folder / "mark.zip"));
-    chooser.exportTo(toQt(folder / "mark.zip")); // never replaced: said, not done
+    chooser.exportTo(toQt(folder / "mark.zip"));
+    ASSERT_TRUE(kept()); // never replaced: said, not done
     const auto arrival = [&]() -> ArrivalDialog* {
         waitUntil([&] { return chooser.findChild<ArrivalDialog*>() != nullptr; }, kWait);
         return chooser.findChild<ArrivalDialog*>();
@@ -435,6 +447,7 @@ TEST_F(Bench, ASealIsSharedTakenInAndSavedAsAPicture) {
     ASSERT_TRUE(arrival());
     EXPECT_EQ(chooser.list()->count(), 1); // shown first
     arrival()->takeButton()->click();
+    ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 2);
     EXPECT_TRUE(window.sealLibrary().find("Shared mark 2"));
     writeFile(folder / "no.zip", "nothing");

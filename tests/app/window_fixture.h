@@ -74,7 +74,7 @@ protected:
     }
     static bool ended(MainWindow& window) {
         window.close();
-        return waitUntil([&] { return !window.session().busy(); }, kWait);
+        return waitUntil([&] { return !window.session().busy() && !window.filesBusy(); }, kWait);
     }
 
     QAction* shortcut(const QKeySequence& keys) {

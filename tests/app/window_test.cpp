@@ -35,7 +35,7 @@ TEST_F(Window, EveryPictureCarriesItsSealOnTheWall) {
         const auto* proof = window.wall().proofs().proof(id(i));
         ASSERT_NE(proof, nullptr);
         EXPECT_TRUE(proof->sharp);
-        EXPECT_NE(proof->sealed, proof->base);
+        EXPECT_NE(proof->sealed, window.wall().proofs().baseImage(id(i)));
         EXPECT_FALSE(window.wall().pictureRect(id(i)).isEmpty());
     }
 }

@@ -112,19 +112,19 @@ void BorderPane::resizeEvent(QResizeEvent*) {
     redraw();
 }
 
-BorderChooser::BorderChooser(const BorderLibrary& library, const Delivery& delivery,
-                             const PictureInfoPtr& info, const PictureException& exception, QWidget* parent)
-    : QDialog(parent), m_library(library),
+BorderChooser::BorderChooser(Libraries* libraries, const Delivery& delivery, const PictureInfoPtr& info,
+                             const PictureException& exception, QWidget* parent)
+    : QDialog(parent), m_libraries(libraries),
       m_picture(std::make_shared<const BorderProof>(delivery, info, exception)), m_delivery(delivery),
       m_now(new BorderPane(tr("As it is now"))), m_other(new BorderPane(tr("Against it"))),
       m_list(new QListWidget), m_name(new QLineEdit), m_keep(new QPushButton(tr("Keep the left one"))),
       m_remove(new QPushButton(tr("Remove"))), m_takeNow(new QPushButton(tr("Take the left one"))),
       m_takeOther(new QPushButton(tr("Take the right one"))), m_notice(new QLabel),
-      m_icons([this](TaskOutcome<std::vector<QImage>> drawn) {
-          for (int i = 0; drawn.result && i < static_cast<int>(drawn.result->size()); ++i)
-              m_list->item(i)->setIcon(
-                  QIcon(QPixmap::fromImage((*drawn.result)[static_cast<std::size_t>(i)])));
-      }) {
+      m_icons([](const auto&) {},
+              [this](const DrawnBorder& drawn) {
+                  if (auto* item = m_list->item(drawn.row))
+                      item->setIcon(QIcon(QPixmap::fromImage(drawn.image)));
+              }) {
     setWindowTitle(tr("Borders on this picture"));
     resize(1120, 740);
     auto* column = new QVBoxLayout(this);
@@ -184,17 +184,20 @@ void BorderChooser::drawIcons() {
     std::vector<BorderDesign> borders{m_delivery.border};
     for (const auto& saved : m_saved)
         borders.push_back(saved.design);
-    m_icons.start([picture = m_picture, borders = std::move(borders)](const std::atomic<bool>& stop) {
-        std::vector<QImage> out;
-        for (const auto& border : borders)
-            if (!stop)
-                out.push_back(picture->image(border, {kIcon, kIcon * 3 / 4}, BorderProof::With::Border));
-        return out;
+    m_icons.start([picture = m_picture, borders = std::move(borders)](const TaskRun<DrawnBorder>& run) {
+        for (std::size_t i = 0; i < borders.size() && !run.stop; ++i)
+            try {
+                run.tell({static_cast<int>(i),
+                          picture->image(borders[i], {kIcon, kIcon * 3 / 4}, BorderProof::With::Border)});
+            } catch (const Problem&) {
+                continue; // said when it is chosen; of the others none is to suffer for it
+            }
+        return NoStep();
     });
 }
 
 void BorderChooser::fill() {
-    m_saved = m_library.all();
+    m_saved = m_libraries->shelves().borders;
     m_list->clear();
     // Room for the pictures that are being drawn.
     QPixmap empty(kIcon, kIcon * 3 / 4);
@@ -224,29 +227,40 @@ void BorderChooser::keep() {
     saved.design.name = m_name->text().trimmed().toStdString();
     if (saved.design.name.empty())
         saved.design.name = tr("Border of %1").arg(toQt(m_delivery.name)).toStdString();
-    try {
-        m_library.save(saved);
-        m_delivery.border = saved.design;
-        m_notice->setText(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
-        fill();
-    } catch (const Problem& problem) {
-        m_notice->setText(toQt(problem.sentence()));
-    }
+    change([saved](const BorderLibrary& library) { library.save(saved); },
+           [this, saved] {
+               m_delivery.border = saved.design;
+               m_notice->setText(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
+               fill();
+           });
 }
 
 void BorderChooser::removeChosen() {
     const int row = m_list->currentRow();
     if (row <= 0)
         return;
-    try {
-        const auto& saved = m_saved[static_cast<std::size_t>(row - 1)];
-        m_library.remove(saved.key);
-        m_notice->setText(tr("“%1” was set aside; it lies in removed/.").arg(toQt(saved.design.name)));
-        fill();
-        m_list->setCurrentRow(0);
-    } catch (const Problem& problem) {
-        m_notice->setText(toQt(problem.sentence()));
-    }
+    const auto& saved = m_saved[static_cast<std::size_t>(row - 1)];
+    change([key = saved.key](const BorderLibrary& library) { library.remove(key); },
+           [this, name = toQt(saved.design.name)] {
+               m_notice->setText(tr("“%1” was set aside; it lies in removed/.").arg(name));
+               fill();
+               m_list->setCurrentRow(0);
+           });
+}
+
+void BorderChooser::change(std::function<void(const BorderLibrary&)> work, std::function<void()> then) {
+    m_libraries->change<NoStep>(
+        this,
+        [work = std::move(work)](const LibraryFolders& in) {
+            work(in.borders);
+            return NoStep();
+        },
+        [this, then = std::move(then)](const TaskOutcome<NoStep>& outcome) {
+            if (outcome.problem)
+                m_notice->setText(toQt(outcome.problem->sentence()));
+            else
+                then();
+        });
 }
 
 } // namespace keepseal::app

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "border/border_proof.h"
-#include "library/shelf.h"
+#include "libraries/libraries.h"
 #include "tasks/latest_task.h"
 #include "widgets/controls.h"
 
@@ -48,13 +48,15 @@ private:
 class BorderChooser : public QDialog {
     Q_OBJECT
 public:
-    BorderChooser(const BorderLibrary& library, const Delivery& delivery, const PictureInfoPtr& info,
+    BorderChooser(Libraries* libraries, const Delivery& delivery, const PictureInfoPtr& info,
                   const PictureException& exception, QWidget* parent = nullptr);
     const std::optional<BorderDesign>& taken() const { return m_taken; }
     BorderPane& now() { return *m_now; }
     BorderPane& other() { return *m_other; }
     QListWidget& list() { return *m_list; }
-    bool settled() const { return m_now->settled() && m_other->settled() && !m_icons.busy(); }
+    bool settled() const {
+        return m_now->settled() && m_other->settled() && !m_icons.busy() && !m_libraries->busy();
+    }
 
 private:
     void fill();
@@ -62,8 +64,10 @@ private:
     void keep();
     void removeChosen();
     void drawIcons();
+    /// In the library, in the background; `then` here, when it went well.
+    void change(std::function<void(const BorderLibrary&)> work, std::function<void()> then);
 
-    const BorderLibrary& m_library;
+    Libraries* m_libraries;
     std::shared_ptr<const BorderProof> m_picture;
     Delivery m_delivery;
     std::vector<SavedBorder> m_saved; ///< in the order of the list, after the delivery's own
@@ -73,7 +77,11 @@ private:
     QPushButton *m_keep, *m_remove, *m_takeNow, *m_takeOther;
     QLabel* m_notice;
     std::optional<BorderDesign> m_taken;
-    LatestTask<std::vector<QImage>> m_icons;
+    struct DrawnBorder {
+        int row = 0;
+        QImage image;
+    };
+    LatestTask<NoStep, DrawnBorder> m_icons;
 };
 
 } // namespace keepseal::app

@@ -31,7 +31,7 @@ QImage BorderProof::image(const BorderDesign& border, Size room, With with) cons
     Size whole = fitInside(chain.sizes.whole, room);
     if (whole.longSide() > chain.sizes.whole.longSide())
         whole = chain.sizes.whole;
-    const auto stages = stagesOf(asked, ahead.words.facts, whole);
+    const auto stages = stagesOf(asked, ahead.words->facts, whole);
     Frame frame = base(stages.base);
     stages.finish.on(frame);
     stages.frame.on(frame);

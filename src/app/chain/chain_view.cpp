@@ -15,13 +15,18 @@ namespace {
 
 constexpr int kLineX = 26, kTextX = 48;
 
-/// Why the chosen ICC profile can't be used; empty when it can.
-QString profileProblem(const FileSettings& file) {
-    try {
-        outputSpace(file);
-        return {};
-    } catch (const Problem& problem) {
-        return toQt(problem.happened);
+/// There is something at this station that the copies will have: it has earned its tick.
+bool isFilledIn(StationId id, const Delivery& delivery) {
+    switch (id) {
+    case StationId::Seal:
+        return std::any_of(delivery.seal.parts.begin(), delivery.seal.parts.end(),
+                           [](const SealPart& part) { return !part.hidden; });
+    case StationId::Rights:
+        return delivery.rights.writesAnything();
+    case StationId::Place:
+        return delivery.place.chosen();
+    default:
+        return true;
     }
 }
 
@@ -165,6 +170,7 @@ void ChainView::refresh() {
     const Delivery& delivery = m_document->currentDelivery();
     const auto chain = readable ? chainOf(*m_document, *info, m_lookedAt) : ChainPlan{};
     const auto& sizes = chain.sizes;
+    askProfile(delivery.file);
     QString about = m_lookedAt == 0 ? tr("no picture yet")
                     : readable      ? QString()
                     : info          ? tr("cannot be read")
@@ -177,7 +183,7 @@ void ChainView::refresh() {
     m_start->setSummary(about, readable ? sizeText(sizes.original) : QString(), StationButton::Mark::Start);
     for (const auto& s : stations()) {
         const auto* onSwitch = s.onSwitch();
-        const bool on = !onSwitch || std::get<bool>(onSwitch->get(delivery));
+        const bool on = (!onSwitch || std::get<bool>(onSwitch->get(delivery))) && isFilledIn(s.id, delivery);
         QString size, problem;
         if (readable)
             size = s.id == StationId::Turn     ? sizeText(sizes.cut)
@@ -191,7 +197,7 @@ void ChainView::refresh() {
         if (s.id == StationId::File && delivery.file.formats().empty())
             problem = tr("choose a format");
         if (s.id == StationId::File && delivery.file.colour == ColourOut::Profile)
-            problem = profileProblem(delivery.file);
+            problem = m_profileProblem;
         if (s.id == StationId::Place) {
             problem = m_placeProblem;
             if (problem.isEmpty() && delivery.place.folder.empty() && !m_document->originals().empty())
@@ -200,6 +206,21 @@ void ChainView::refresh() {
         button(s.id)->setSummary(toQt(s.summary(delivery)), size,
                                  on ? StationButton::Mark::On : StationButton::Mark::Off, problem);
     }
+}
+
+/// Each time: its file may come and go.
+void ChainView::askProfile(const FileSettings& file) {
+    if (file.colour == ColourOut::Profile)
+        m_profile.follow([file](const auto&) {
+            outputSpace(file);
+            return QString();
+        });
+}
+
+void ChainView::takeProfile(const TaskOutcome<QString>& outcome) {
+    const auto problem = outcome.problem ? toQt(outcome.problem->happened) : QString();
+    if (std::exchange(m_profileProblem, problem) != problem)
+        refresh();
 }
 
 } // namespace keepseal::app

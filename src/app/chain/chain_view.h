@@ -5,6 +5,7 @@
 #pragma once
 
 #include "document/chain_of.h"
+#include "tasks/latest_task.h"
 
 #include <QAbstractButton>
 
@@ -49,13 +50,17 @@ signals:
 
 private:
     void refresh();
+    void askProfile(const FileSettings& file);
+    void takeProfile(const TaskOutcome<QString>& outcome);
     JobDocument* m_document;
     PictureLibrary* m_library;
     StationButton* m_start;
     std::vector<StationButton*> m_buttons;
     StationId m_chosen = StationId::Seal;
     OriginalId m_lookedAt = 0;
-    QString m_placeProblem;
+    QString m_placeProblem, m_profileProblem;
+    /// Why the chosen ICC profile can't be used; empty when it can.
+    LatestTask<QString> m_profile{[this](const TaskOutcome<QString>& outcome) { takeProfile(outcome); }};
 };
 
 } // namespace keepseal::app

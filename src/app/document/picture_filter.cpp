@@ -18,7 +18,7 @@ bool hasShape(ShapeWanted wanted, Size shape) {
 bool hasWords(const QString& words, const OriginalItem& item, const PictureInfo* info) {
     QString hay = toQt(item.path);
     if (info)
-        hay += toQt(info->words);
+        hay += "\n" + toQt(info->words);
     for (const auto& word : words.split(' ', Qt::SkipEmptyParts))
         if (!hay.contains(word, Qt::CaseInsensitive))
             return false;

@@ -9,6 +9,8 @@
 
 #include <array>
 #include <mutex>
+#include <set>
+#include <sstream>
 
 namespace keepseal::app {
 namespace {
@@ -42,11 +44,18 @@ std::optional<Frame> camerasOwnLook(const Original& original, const PictureInfo&
     }
 }
 
+/// Each word once: filters look for words, in any order, and captions are long.
 std::string wordsForFilters(const Metadata& metadata) {
+    std::set<std::string> words;
+    for (const auto* key : {"title", "headline", "description", "keywords", "event"}) {
+        std::istringstream text(metadata.field(key).typed());
+        for (std::string word; text >> word;)
+            words.insert(std::move(word));
+    }
     std::string out;
-    for (const auto* key : {"title", "headline", "description", "keywords", "event"})
-        if (const auto& value = metadata.field(key); !value.empty())
-            out += "\n" + value.typed();
+    for (const auto& word : words)
+        out += word + "\n";
+    out.shrink_to_fit();
     return out;
 }
 

@@ -11,7 +11,7 @@ namespace {
 
 constexpr int kLooks = 20, kFacts = 10, kTidying = -10; ///< urgency: what is looked at comes first
 constexpr std::uint64_t kMostThumbnails = 300U << 20;   ///< bytes: some twenty thousand pictures
-constexpr std::uint64_t kMostLooks = 64U << 20;         ///< bytes of first looks in memory
+constexpr std::uint64_t kMostLooks = 16U << 20;         ///< bytes of first looks in memory
 constexpr std::size_t kMostTold = 8;                    ///< pictures whose file's words are kept
 
 } // namespace
@@ -44,7 +44,12 @@ void PictureLibrary::refresh() {
     std::reverse(m_waiting.begin(), m_waiting.end());
     // An undone removal brings the same id back, but reading again is cheap and memory is not.
     const auto gone = [&](OriginalId id) { return !wanted.contains(id); };
-    std::erase_if(m_infos, [&](const auto& entry) { return gone(entry.first); });
+    std::erase_if(m_infos, [&](const auto& entry) {
+        if (!gone(entry.first))
+            return false;
+        m_byPath->remove(entry.second);
+        return true;
+    });
     std::erase_if(m_looks, [&](const auto& entry) { return gone(entry.first) && !entry.second.reading; });
     std::erase_if(m_told, [&](const Told& told) { return gone(told.id) && told.file; });
     startReading();
@@ -91,6 +96,7 @@ void PictureLibrary::startReading() {
 void PictureLibrary::take(OriginalId id, PictureInfoPtr info) {
     m_reading.erase(id);
     if (m_document->original(id)) {
+        m_byPath->add(info);
         m_infos[id] = std::move(info);
         emit infoReady(id);
     }

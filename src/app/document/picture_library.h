@@ -5,7 +5,7 @@
 // latest.
 #pragma once
 
-#include "document/picture_info.h"
+#include "document/known_pictures.h"
 #include "privacy/verdict.h"
 #include "tasks/task_queue.h"
 
@@ -26,6 +26,8 @@ public:
     /// nullptr until it has been read.
     PictureInfoPtr info(OriginalId id) const;
     std::size_t known() const { return m_infos.size(); }
+    /// The same for work in the background.
+    const std::shared_ptr<const KnownPictures>& forBackground() const { return m_shared; }
     /// These are read before all others, with their first looks.
     void prefer(const std::vector<OriginalId>& ids);
     /// A small picture for a first look: the camera's own, or one kept in the cache; upright, in the
@@ -60,6 +62,8 @@ private:
 
     JobDocument* m_document;
     std::map<OriginalId, PictureInfoPtr> m_infos;
+    const std::shared_ptr<KnownPictures> m_byPath = std::make_shared<KnownPictures>();
+    const std::shared_ptr<const KnownPictures> m_shared = m_byPath;
     std::vector<OriginalId> m_waiting; ///< last is read first
     std::set<OriginalId> m_reading;
     std::set<OriginalId> m_preferred;

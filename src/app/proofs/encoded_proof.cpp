@@ -35,7 +35,7 @@ namespace {
 std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProof::Kept>& kept,
                                                const CopyAsked& asked) {
     auto ahead = lookAhead(asked);
-    auto stages = stagesOf(asked, ahead.words.facts);
+    auto stages = stagesOf(asked, ahead.words->facts);
     auto out = std::make_shared<EncodedProof::Kept>();
     if (kept && kept->stages == stages) {
         *out = *kept;
@@ -118,7 +118,7 @@ void EncodedProof::start() {
         const auto& format = delivery.file.formats().front()->key;
         answer.format = toQt(delivery.file.formats().front()->name);
         const auto encode = [&](const Delivery& as) {
-            return encodeStage(as, chain, format, copy.words.copy, copy.holds).on(copy.frame);
+            return encodeStage(as, chain, format, copy.words->copy, copy.holds).on(copy.frame);
         };
         const auto encoded = encode(delivery);
         answer.bytes = encoded.bytes.size();

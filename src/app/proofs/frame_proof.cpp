@@ -84,25 +84,35 @@ void FrameProof::take(const TaskOutcome<std::shared_ptr<const Drawn>>& outcome) 
     emit changed();
 }
 
-QImage toImage(const Frame& source) {
-    const Frame converted = source.isPlain() ? Frame() : asEightBitSrgb(source);
-    const Frame& frame = source.isPlain() ? source : converted;
+namespace {
+
+/// What can be seen through shows a chequered ground.
+QImage onChequers(const Frame& frame) {
     QImage image(frame.size.width, frame.size.height, QImage::Format_RGB32);
     constexpr int square = 8;
     for (int y = 0; y < frame.size.height; ++y) {
         const auto* from = frame.row(y);
-        const auto* alpha = frame.alpha.empty() ? nullptr : frame.alphaRow(y);
+        const auto* alpha = frame.alphaRow(y);
         auto* to = reinterpret_cast<QRgb*>(image.scanLine(y));
         for (int x = 0; x < frame.size.width; ++x, from += 3) {
-            to[x] = qRgb(from[0], from[1], from[2]);
-            if (!alpha || alpha[x] == 255)
-                continue;
             const int ground = (x / square + y / square) % 2 ? 205 : 245, a = alpha[x];
             const auto mixed = [ground, a](int v) { return (v * a + ground * (255 - a)) / 255; };
             to[x] = qRgb(mixed(from[0]), mixed(from[1]), mixed(from[2]));
         }
     }
     return image;
+}
+
+} // namespace
+
+QImage toImage(const Frame& source) {
+    const Frame converted = source.isPlain() ? Frame() : asEightBitSrgb(source);
+    const Frame& frame = source.isPlain() ? source : converted;
+    if (!frame.alpha.empty())
+        return onChequers(frame);
+    return QImage(frame.rgb.data(), frame.size.width, frame.size.height, 3 * frame.size.width,
+                  QImage::Format_RGB888)
+        .convertToFormat(QImage::Format_RGB32);
 }
 
 QImage toImage(const Frame& frame, const ScreenStage& screen) {

@@ -16,8 +16,7 @@ constexpr double kPlainStructure = 0.011; ///< as the advice counts it: a quarte
 } // namespace
 
 HardCases::HardCases(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library),
-      m_proofs(document, library, ProofSet::Bases::Drop) {
+    : QObject(parent), m_document(document), m_library(library), m_proofs(document, library) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(kPatience);
     m_proofs.setPaused(true);

@@ -41,9 +41,12 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
         planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
     const auto metadata = job.info->metadata();
     const CopyAsked asked{job.info->path, job.info->facts, *metadata, delivery, job.exception, chain};
-    auto ahead = lookAhead(asked, shared);
-    proof.words = wordsToLookAt(*job.info, delivery, ahead.words);
-    auto stages = stagesOf(asked, ahead.words.facts, wholeFor(chain, *pixels.base, job.whole));
+    const WordsAsked words{delivery.rights, delivery.privacy, job.exception.words};
+    auto ahead = lookAhead(asked, shared, pixels.words && pixels.wordsFor == words ? pixels.words : nullptr);
+    pixels.words = ahead.words;
+    pixels.wordsFor = words;
+    proof.words = wordsToLookAt(*job.info, delivery, *ahead.words);
+    auto stages = stagesOf(asked, ahead.words->facts, wholeFor(chain, *pixels.base, job.whole));
     stages.base = pixels.stages.base; // what these pixels were really developed by
     const bool kept = pixels.finished && stages.sameUpTo(Stage::Finished, pixels.stages);
     const auto screen = screenStage(delivery.file);
@@ -56,7 +59,6 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
     proof.notes = std::move(ahead.notes);
     addNotes(proof.notes, pixels.notes);
     proof.sharp = pixels.sharp;
-    proof.base = pixels.image;
     proof.picture = shareOf(stages.frame.picture(), stages.frame.whole);
     if (!same) {
         Frame frame = *pixels.finished;

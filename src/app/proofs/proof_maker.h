@@ -6,6 +6,7 @@
 
 #include "document/picture_library.h"
 #include "render/encode.h"
+#include "render/picture_words.h"
 #include "render/stages.h"
 
 #include <QImage>
@@ -14,8 +15,7 @@ namespace keepseal::app {
 
 struct Proof {
     QImage sealed;      ///< what the copy looks like
-    QImage base;        ///< the picture without finish, border and seal; empty unless the set keeps bases
-    QRectF picture;     ///< where that picture lies, in shares of the whole
+    QRectF picture;     ///< where the picture proper lies, in shares of the whole
     bool sharp = false; ///< false: still made from the camera's small preview, or by other settings
     Ground ground;      ///< what lies under the seal
     SealResult seal;    ///< what became of the seal, in the pixels of `sealed`
@@ -25,9 +25,10 @@ struct Proof {
 
 /// Pixels between developing and sealing, with what made them.
 struct ProofPixels {
-    std::shared_ptr<const Frame> base;     ///< as developed, or the camera's preview
-    QImage image;                          ///< the same for the screen, when the set keeps bases
-    Notes notes;                           ///< what developing told
+    std::shared_ptr<const Frame> base; ///< as developed, or the camera's preview
+    Notes notes;                       ///< what developing told
+    PictureWordsPtr words;             ///< as the copy will say them, for `wordsFor`; null: not yet
+    WordsAsked wordsFor;
     bool sharp = false;                    ///< developed, and from what the delivery asks for now
     std::shared_ptr<const Frame> finished; ///< after the finish station; null: not yet
     Stages stages;                         ///< what made `finished`, and the proof that is shown

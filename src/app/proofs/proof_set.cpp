@@ -26,7 +26,7 @@ QRectF pictureWithin(const Proof& proof, const QRectF& whole) {
 namespace {
 
 constexpr int kSettleMs = 250;
-constexpr std::uint64_t kMaxBytes = 192ULL << 20; ///< of bases and proofs kept for this view
+constexpr std::uint64_t kMaxBytes = 80ULL << 20; ///< of bases and proofs kept for this view
 
 qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
@@ -44,9 +44,9 @@ std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
 
 } // namespace
 
-ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library), m_bases(bases),
-      m_develops(&library->queue()), m_maker([this](auto outcome) { takePass(std::move(outcome)); }) {
+ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, QObject* parent)
+    : QObject(parent), m_document(document), m_library(library), m_develops(&library->queue()),
+      m_maker([this](auto outcome) { takePass(std::move(outcome)); }) {
     m_settle.setSingleShot(true);
     m_settle.setInterval(kSettleMs);
     connect(&m_settle, &QTimer::timeout, this, [this] {
@@ -102,6 +102,18 @@ void ProofSet::wish(std::vector<ProofWish> wishes, int visible) {
 const Proof* ProofSet::proof(OriginalId id) const {
     const auto found = m_entries.find(id);
     return found == m_entries.end() || found->second.proof.sealed.isNull() ? nullptr : &found->second.proof;
+}
+
+QImage ProofSet::baseImage(OriginalId id) const {
+    const auto found = m_entries.find(id);
+    if (found == m_entries.end() || !found->second.pixels.base)
+        return {};
+    const auto& entry = found->second;
+    if (entry.shownBase != entry.pixels.base) {
+        entry.baseImage = toImage(*entry.pixels.base);
+        entry.shownBase = entry.pixels.base;
+    }
+    return entry.baseImage;
 }
 
 /// Asked for by the bench at each step of its advice: drawn once for each change of anything but the seal.
@@ -187,8 +199,6 @@ void ProofSet::usePreview(Entry& entry, OriginalId id, const Wanted& wanted) {
     if (!frame)
         return;
     entry.pixels = {};
-    if (m_bases == Bases::Keep)
-        entry.pixels.image = toImage(*frame);
     entry.pixels.base = frame;
 }
 
@@ -225,18 +235,16 @@ void ProofSet::developMissing() {
 void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted) {
     m_entries[id].requestedAs = wanted.base;
     m_develops.start<Developed>(
-        0, [info, wanted, keep = m_bases == Bases::Keep] { return developed(*info, wanted, keep); },
+        0, [info, wanted] { return developed(*info, wanted); },
         [this, id, wanted](const TaskOutcome<Developed>& outcome) { takeBase(id, wanted, outcome); });
 }
 
-ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& wanted, bool keep) {
+ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& wanted) {
     Developed out;
     const Original original(info.path);
     out.frame = std::make_shared<Frame>(wanted.base.made(original, info.facts, &out.notes));
-    if (keep)
-        out.image = toImage(*out.frame);
     if (!info.previewAt && wanted.showsAll)
-        keepThumbnail(info.path, info.identity, keep ? out.image : toImage(*out.frame));
+        keepThumbnail(info.path, info.identity, toImage(*out.frame));
     return out;
 }
 
@@ -248,7 +256,6 @@ void ProofSet::takeBase(OriginalId id, const Wanted& wanted, const TaskOutcome<D
         if (outcome.result) {
             entry.pixels = {};
             entry.pixels.base = outcome.result->frame;
-            entry.pixels.image = outcome.result->image;
             entry.pixels.notes = outcome.result->notes;
             entry.pixels.stages.base = wanted.base;
             entry.framed.reset();
@@ -329,7 +336,8 @@ void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 
 void ProofSet::trim() {
     const auto weight = [](const Entry& entry) {
         const auto& pixels = entry.pixels;
-        return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(pixels.finished.get(), pixels.image) +
+        const auto* finished = pixels.finished == pixels.base ? nullptr : pixels.finished.get();
+        return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
                bytesOf(entry.framed.get(), {});
     };
     std::uint64_t bytes = 0;

@@ -26,8 +26,7 @@ struct ProofWish {
 class ProofSet : public QObject {
     Q_OBJECT
 public:
-    enum class Bases { Drop, Keep };
-    ProofSet(JobDocument* document, PictureLibrary* library, Bases bases, QObject* parent = nullptr);
+    ProofSet(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
 
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
     /// The first `visible` of them are redrawn before all others (-1: all at once).
@@ -36,6 +35,8 @@ public:
     void setPaused(bool paused);
     /// nullptr while there is nothing to show.
     const Proof* proof(OriginalId id) const;
+    /// The picture without finish, border and seal, for the screen; null while there is none.
+    QImage baseImage(OriginalId id) const;
     /// The sharp picture with finish and border but without its seal; nullptr while there is none.
     std::shared_ptr<const Frame> base(OriginalId id) const;
     /// The same without its border; nullptr while there is none.
@@ -66,10 +67,12 @@ private:
         Proof proof;
         Wanted wanted;
         mutable std::shared_ptr<const Frame> framed; ///< see base()
-        quint64 lookedAt = 0;                        ///< m_change it was last made for
-        BaseStage requestedAs, failedAs;             ///< what is being developed; what is not tried again
-        std::optional<Problem> undeveloped;          ///< why, for failedAs
-        std::optional<Problem> unmade;               ///< why, for m_change
+        mutable QImage baseImage;                    ///< see there; of `shownBase`
+        mutable std::shared_ptr<const Frame> shownBase;
+        quint64 lookedAt = 0;               ///< m_change it was last made for
+        BaseStage requestedAs, failedAs;    ///< what is being developed; what is not tried again
+        std::optional<Problem> undeveloped; ///< why, for failedAs
+        std::optional<Problem> unmade;      ///< why, for m_change
         quint64 lastUse = 0;
     };
     void changeSeen();
@@ -90,10 +93,9 @@ private:
     /// A base as it came out of the queue.
     struct Developed {
         std::shared_ptr<Frame> frame;
-        QImage image;
         Notes notes;
     };
-    static Developed developed(const PictureInfo& info, const Wanted& wanted, bool keep);
+    static Developed developed(const PictureInfo& info, const Wanted& wanted);
     void takeBase(OriginalId id, const Wanted& wanted, const TaskOutcome<Developed>& outcome);
     void takePass(TaskOutcome<std::vector<MadeProof>> outcome);
     void take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change);
@@ -101,7 +103,6 @@ private:
 
     JobDocument* m_document;
     PictureLibrary* m_library;
-    Bases m_bases;
     std::vector<ProofWish> m_wishes;
     std::size_t m_visible = 0;
     std::map<OriginalId, Entry> m_entries;

@@ -26,8 +26,7 @@ constexpr int kMinHeight = 70, kMaxHeight = 420;
 } // namespace
 
 ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QAbstractScrollArea(parent), m_document(document), m_library(library),
-      m_proofs(document, library, ProofSet::Bases::Keep) {
+    : QAbstractScrollArea(parent), m_document(document), m_library(library), m_proofs(document, library) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -81,10 +81,10 @@ QString ProofWall::whyNotMade(OriginalId id) const {
 
 void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
     if (const auto* proof = m_proofs.proof(tile.id)) {
-        if (!m_before || proof->base.isNull())
+        if (const QImage before = m_before ? m_proofs.baseImage(tile.id) : QImage(); before.isNull())
             painter.drawImage(rect, proof->sealed);
         else // at the place that it has in the copy
-            painter.drawImage(pictureWithin(*proof, rect), proof->base);
+            painter.drawImage(pictureWithin(*proof, rect), before);
         return;
     }
     painter.fillRect(rect, theme().surround(surround()).darker(112));

@@ -24,7 +24,7 @@ constexpr double kGrip = 12;
 
 SingleView::SingleView(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_encoded(encoded),
-      m_proofs(document, library, ProofSet::Bases::Keep) {
+      m_proofs(document, library) {
     m_proofs.setPaused(true);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
@@ -73,16 +73,16 @@ void SingleView::startPicking() {
 
 void SingleView::pickAt(QPointF position) {
     const auto* proof = m_proofs.proof(m_id);
-    if (!proof || proof->base.isNull())
+    const QImage base = m_proofs.baseImage(m_id);
+    if (!proof || base.isNull())
         return;
     const QRectF picture = pictureWithin(*proof, pictureRect());
     if (!picture.contains(position))
         return; // a click beside it: try again
-    const QPoint at(
-        static_cast<int>((position.x() - picture.left()) / picture.width() * proof->base.width()),
-        static_cast<int>((position.y() - picture.top()) / picture.height() * proof->base.height()));
-    const QRgb pixel = proof->base.pixel(std::clamp(at.x(), 0, proof->base.width() - 1),
-                                         std::clamp(at.y(), 0, proof->base.height() - 1));
+    const QPoint at(static_cast<int>((position.x() - picture.left()) / picture.width() * base.width()),
+                    static_cast<int>((position.y() - picture.top()) / picture.height() * base.height()));
+    const QRgb pixel =
+        base.pixel(std::clamp(at.x(), 0, base.width() - 1), std::clamp(at.y(), 0, base.height() - 1));
     m_picking = false;
     setCursor(Qt::ArrowCursor);
     emit colourPicked({static_cast<std::uint8_t>(qRed(pixel)), static_cast<std::uint8_t>(qGreen(pixel)),
@@ -158,7 +158,7 @@ void SingleView::paintEvent(QPaintEvent*) {
     painter.save();
     painter.setClipRect(QRect(0, 0, width(), height() - kFactLineHeight));
     if (m_before)
-        painter.drawImage(pictureWithin(*proof, rect), proof->base);
+        painter.drawImage(pictureWithin(*proof, rect), m_proofs.baseImage(m_id));
     else
         painter.drawImage(rect,
                           m_asSaved && !m_encoded->image().isNull() ? m_encoded->image() : proof->sealed);
@@ -174,7 +174,7 @@ void SingleView::paintDivider(QPainter& painter, const QRectF& rect) const {
     painter.save();
     painter.setClipRect(QRectF(rect.left(), rect.top(), x - rect.left(), rect.height()), Qt::IntersectClip);
     painter.fillRect(rect, theme().surround(surround()));
-    painter.drawImage(pictureWithin(*proof, rect), proof->base);
+    painter.drawImage(pictureWithin(*proof, rect), m_proofs.baseImage(m_id));
     painter.restore();
     painter.setPen(QPen(QColor(0, 0, 0, 120), 3));
     painter.drawLine(QPointF(x, rect.top()), QPointF(x, rect.bottom()));

@@ -24,8 +24,7 @@ constexpr int kGroundSide = 1200;
 } // namespace
 
 SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QWidget(parent), m_document(document), m_library(library),
-      m_proofs(document, library, ProofSet::Bases::Drop) {
+    : QWidget(parent), m_document(document), m_library(library), m_proofs(document, library) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAcceptDrops(true);

@@ -33,9 +33,9 @@ QPushButton* button(const QString& text, const QString& help) {
 
 } // namespace
 
-SealChooser::SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, WhoYouAre who,
+SealChooser::SealChooser(Libraries* libraries, std::shared_ptr<const Frame> ground, WhoYouAre who,
                          QWidget* parent)
-    : QDialog(parent), m_library(library), m_ground(std::move(ground)), m_who(std::move(who)),
+    : QDialog(parent), m_libraries(libraries), m_ground(std::move(ground)), m_who(std::move(who)),
       m_search(new QLineEdit), m_list(new QListWidget), m_about(new QLabel), m_said(new QLabel) {
     setWindowTitle(tr("Seals"));
     resize(1240, 780);
@@ -153,8 +153,8 @@ QWidget* SealChooser::makeButtons() {
 }
 
 void SealChooser::load(const std::string& wanted) {
-    std::vector<Problem> problems;
-    auto all = m_library.all(&problems);
+    const auto& problems = m_libraries->shelves().problems;
+    auto all = m_libraries->shelves().seals;
     const auto words = m_search->text().toStdString();
     std::erase_if(all, [&](const SavedSeal& seal) { return !seal.matches(words); });
     m_seals = std::move(all);
@@ -252,13 +252,23 @@ void SealChooser::said(const QString& text, bool problem) {
     m_said->setVisible(!text.isEmpty());
 }
 
-void SealChooser::attempt(const std::function<void()>& act) {
-    try {
-        said({});
-        act();
-    } catch (const Problem& problem) {
-        said(toQt(problem.sentence()), true);
-    }
+template <class Result>
+void SealChooser::change(std::function<Result(const SealLibrary&)> work, std::function<void(Result)> then) {
+    said({});
+    m_libraries->change<Result>(
+        this, [work = std::move(work)](const LibraryFolders& in) { return work(in.seals); },
+        [this, then = std::move(then)](TaskOutcome<Result> outcome) {
+            if (outcome.problem)
+                said(toQt(outcome.problem->sentence()), true);
+            else
+                then(std::move(*outcome.result));
+        });
+}
+
+void SealChooser::keepChanged(SavedSeal seal) {
+    change<std::string>(
+        [seal = std::move(seal)](const SealLibrary& library) { return library.save(seal).key; },
+        [this](const std::string& key) { load(key); });
 }
 
 void SealChooser::take() {
@@ -269,61 +279,61 @@ void SealChooser::take() {
 }
 
 void SealChooser::duplicateSeal() {
-    attempt([this] {
-        if (const auto* seal = chosen()) {
-            SavedSeal copy = *seal;
-            copy.key.clear();
-            copy.shipped = false;
-            copy.design.name += tr(" copy").toStdString();
-            load(m_library.save(std::move(copy)).key);
-        }
-    });
+    if (const auto* seal = chosen()) {
+        SavedSeal copy = *seal;
+        copy.key.clear();
+        copy.shipped = false;
+        copy.design.name += tr(" copy").toStdString();
+        keepChanged(std::move(copy));
+    }
 }
 
 void SealChooser::renameSeal(const QString& name) {
-    attempt([&] {
-        if (const auto* seal = chosen(); seal && !seal->shipped) {
-            SavedSeal renamed = *seal;
-            renamed.design.name = name.trimmed().left(80).toStdString();
-            load(m_library.save(std::move(renamed)).key);
-        }
-    });
+    if (const auto* seal = chosen(); seal && !seal->shipped) {
+        SavedSeal renamed = *seal;
+        renamed.design.name = name.trimmed().left(80).toStdString();
+        keepChanged(std::move(renamed));
+    }
 }
 
 void SealChooser::describeSeal(const QString& notes, const QString& tags) {
-    attempt([&] {
-        if (const auto* seal = chosen(); seal && !seal->shipped) {
-            SavedSeal described = *seal;
-            described.notes = notes.trimmed().toStdString();
-            described.tags = splitTrimmed(tags.toStdString(), ',');
-            load(m_library.save(std::move(described)).key);
-        }
-    });
+    if (const auto* seal = chosen(); seal && !seal->shipped) {
+        SavedSeal described = *seal;
+        described.notes = notes.trimmed().toStdString();
+        described.tags = splitTrimmed(tags.toStdString(), ',');
+        keepChanged(std::move(described));
+    }
 }
 
 void SealChooser::removeSeal() {
-    attempt([this] {
-        if (const auto* seal = chosen(); seal && !seal->shipped) {
-            const auto name = toQt(seal->design.name);
-            m_removed = seal->key;
-            m_library.remove(m_removed);
-            m_back->setVisible(true);
-            load();
-            said(tr("“%1” was removed.").arg(name));
-        }
-    });
+    if (const auto* seal = chosen(); seal && !seal->shipped)
+        change<NoStep>(
+            [key = seal->key](const SealLibrary& library) {
+                library.remove(key);
+                return NoStep();
+            },
+            [this, key = seal->key, name = toQt(seal->design.name)](NoStep) {
+                m_removed = key;
+                m_back->setVisible(true);
+                load();
+                said(tr("“%1” was removed.").arg(name));
+            });
 }
 
 void SealChooser::bringBack() {
-    attempt([this] {
-        m_library.restore(m_removed);
-        m_back->setVisible(false);
-        load(m_removed);
-    });
+    change<NoStep>(
+        [key = m_removed](const SealLibrary& library) {
+            library.restore(key);
+            return NoStep();
+        },
+        [this, key = m_removed](NoStep) {
+            m_back->setVisible(false);
+            load(key);
+        });
 }
 
 void SealChooser::importFrom(const QString& zip) {
-    m_arriving.start([library = m_library, file = toPath(zip)](const std::atomic<bool>&) {
+    m_arriving.start([library = m_libraries->folders().seals, file = toPath(zip)](const std::atomic<bool>&) {
         return sharedSeal(library, file);
     });
 }
@@ -338,33 +348,38 @@ void SealChooser::askArrival(TaskOutcome<Arrival> outcome) {
     auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog] {
-        attempt([&] {
-            const auto taken = takeIn(m_library, dialog->arrival());
-            load(taken.seal->key);
-            said(tr("“%1” is in the library now.").arg(toQt(taken.seal->design.name)) +
-                 saidOfTypefaces(taken));
-        });
+        change<TakenIn>(
+            [arrival = dialog->arrival()](const SealLibrary& library) { return takeIn(library, arrival); },
+            [this](const TakenIn& taken) {
+                load(taken.seal->key);
+                said(tr("“%1” is in the library now.").arg(toQt(taken.seal->design.name)) +
+                     saidOfTypefaces(taken));
+            });
     });
     dialog->open();
 }
 
 void SealChooser::exportTo(const QString& file) {
-    attempt([&] {
-        const auto* seal = chosen();
-        if (!seal)
+    const auto* seal = chosen();
+    if (!seal)
+        return;
+    std::optional<int> width; // of a picture
+    if (!file.endsWith(".zip", Qt::CaseInsensitive)) {
+        bool ok = true;
+        width = QInputDialog::getInt(this, tr("Save as a picture"), tr("Width in pixels"), 1200, 16, 20000,
+                                     100, &ok);
+        if (!ok)
             return;
-        if (file.endsWith(".zip", Qt::CaseInsensitive))
-            exportSeal(*seal, toPath(file));
-        else {
-            bool ok = true;
-            const int width = QInputDialog::getInt(this, tr("Save as a picture"), tr("Width in pixels"), 1200,
-                                                   16, 20000, 100, &ok);
-            if (!ok)
-                return;
-            saveSealPicture(withWho(seal->design, m_who), width, toPath(file));
-        }
-        said(tr("Saved as %1").arg(file));
-    });
+    }
+    change<NoStep>(
+        [saved = *seal, width, who = m_who, to = toPath(file)](const SealLibrary&) {
+            if (width)
+                saveSealPicture(withWho(saved.design, who), *width, to);
+            else
+                exportSeal(saved, to);
+            return NoStep();
+        },
+        [this, file](NoStep) { said(tr("Saved as %1").arg(file)); });
 }
 
 } // namespace keepseal::app

@@ -6,8 +6,8 @@
 
 #include "delivery/who.h"
 #include "document/job_document.h"
+#include "libraries/libraries.h"
 #include "library/arrival.h"
-#include "library/seal_library.h"
 #include "picture/frame.h"
 #include "tasks/latest_task.h"
 
@@ -25,13 +25,13 @@ class SealChooser : public QDialog {
     Q_OBJECT
 public:
     /// `ground` is what the seals are shown on.
-    SealChooser(const SealLibrary& library, std::shared_ptr<const Frame> ground, WhoYouAre who = {},
+    SealChooser(Libraries* libraries, std::shared_ptr<const Frame> ground, WhoYouAre who = {},
                 QWidget* parent = nullptr);
     /// The seal that was taken; nothing when the dialog was closed.
     const std::optional<SealDesign>& taken() const { return m_taken; }
     QListWidget* list() { return m_list; }
     QLineEdit* search() { return m_search; }
-    bool settled() const { return !m_drawing.busy(); }
+    bool settled() const { return !m_drawing.busy() && !m_libraries->busy() && !m_arriving.busy(); }
     /// The actions of the buttons, on the chosen seal.
     void take();
     void duplicateSeal();
@@ -57,11 +57,14 @@ private:
     void refreshButtons();
     const SavedSeal* chosen() const;
     void said(const QString& text, bool problem = false);
-    void attempt(const std::function<void()>& act);
+    /// In the library, in the background; `then` here, when it went well.
+    template <class Result>
+    void change(std::function<Result(const SealLibrary&)> work, std::function<void(Result)> then);
+    void keepChanged(SavedSeal seal);
     QWidget* makeButtons();
 
     void askArrival(TaskOutcome<Arrival> outcome);
-    const SealLibrary& m_library;
+    Libraries* m_libraries;
     LatestTask<Arrival> m_arriving{[this](TaskOutcome<Arrival> outcome) { askArrival(std::move(outcome)); }};
     std::shared_ptr<const Frame> m_ground;
     WhoYouAre m_who; ///< fills in the designs that are shown

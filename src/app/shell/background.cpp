@@ -6,7 +6,8 @@
 #include "formats/output_format.h"
 
 #include <algorithm>
-#include <unordered_map>
+
+#include <malloc.h>
 
 namespace keepseal::app {
 
@@ -28,49 +29,33 @@ void Gathering::take(const TaskOutcome<Gathered>& outcome) {
         start({});
 }
 
-FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library) {
-    auto known = std::make_shared<std::unordered_map<std::string, PictureInfoPtr>>();
-    for (const auto& item : document.originals())
-        if (auto info = library.info(item.id))
-            known->emplace(item.path.native(), std::move(info));
-    return [known](const std::filesystem::path& path) -> OriginalFactsPtr {
-        const auto found = known->find(path.native());
-        if (found == known->end())
+FactsOf knownFacts(const PictureLibrary& library) {
+    return [known = library.forBackground()](const std::filesystem::path& path) -> OriginalFactsPtr {
+        const auto info = known->find(path);
+        if (!info)
             return readOriginalFacts(path);
-        const auto& info = *found->second;
         return std::make_shared<const OriginalFacts>(
-            OriginalFacts{info.facts, *info.metadata(), info.bytes, info.problem});
+            OriginalFacts{info->facts, *info->metadata(), info->bytes, info->problem});
     };
 }
 
 namespace {
 
 /// The folders that copies go to; for one that is not there yet, the one in which it will be.
-QStringList foldersToWatch(const Plan& plan) {
-    constexpr qsizetype kMostWatched = 64;
-    QStringList out;
+std::vector<std::filesystem::path> foldersToWatch(const Plan& plan) {
+    constexpr std::size_t kMostWatched = 64;
+    std::vector<std::filesystem::path> out;
     for (auto place : plan.places()) {
         std::error_code error;
         while (!std::filesystem::is_directory(place, error) && place.has_relative_path())
             place = place.parent_path();
-        if (!out.contains(toQt(place)) && out.size() < kMostWatched)
-            out << toQt(place);
+        if (std::find(out.begin(), out.end(), place) == out.end() && out.size() < kMostWatched)
+            out.push_back(place);
     }
     return out;
 }
 
 } // namespace
-
-/// What others do there is seen at once; all else when the window is looked at again.
-void Planning::watch(const QStringList& folders) {
-    const auto watched = m_watcher.directories();
-    if (folders == watched)
-        return;
-    if (!watched.isEmpty())
-        m_watcher.removePaths(watched);
-    if (!folders.isEmpty())
-        m_watcher.addPaths(folders);
-}
 
 Planning::Planning(JobDocument* document, PictureLibrary* library, QObject* parent)
     : QObject(parent), m_document(document), m_library(library) {
@@ -79,7 +64,11 @@ Planning::Planning(JobDocument* document, PictureLibrary* library, QObject* pare
     connect(&m_wait, &QTimer::timeout, this, &Planning::make);
     connect(document, &JobDocument::anythingChanged, this, &Planning::renew);
     connect(document, &JobDocument::originalsChanged, this, &Planning::lookAgain);
-    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &Planning::lookAgain);
+    // What others do there is seen at once; all else when the window is looked at again.
+    connect(&m_watch, &FolderWatch::changed, this, [this] {
+        if (!m_resting)
+            lookAgain();
+    });
 }
 
 void Planning::renew() {
@@ -89,7 +78,6 @@ void Planning::renew() {
 
 void Planning::rest() {
     m_resting = true;
-    watch({});
 }
 
 void Planning::lookAgain() {
@@ -98,24 +86,40 @@ void Planning::lookAgain() {
     renew();
 }
 
+namespace {
+
+/// What the plan is made of, from a snapshot of the job: paths are copied in the background.
+PlanRequest requestOf(const JobState& job, std::vector<Delivery> deliveries,
+                      const std::filesystem::path& base, const FactsOf& facts) {
+    PlanRequest out{{}, std::move(deliveries), base, {}, job.name};
+    out.originals.reserve(job.originals->size());
+    for (const auto& item : *job.originals) {
+        out.originals.push_back(item.path);
+        if (const auto found = job.exceptions.find(item.id); found != job.exceptions.end())
+            out.exceptions.emplace(item.path, found->second);
+    }
+    if (std::any_of(out.deliveries.begin(), out.deliveries.end(), [](const Delivery& d) {
+            return !d.which.all() || needsMetadata(d.place) || needsSize(d.place) || usesNumber(d.place);
+        }))
+        out.factsOf = facts;
+    return out;
+}
+
+} // namespace
+
 void Planning::make() {
-    PlanRequest request{
-        m_document->paths(), {}, m_document->base(), m_document->exceptions(), m_document->state().name};
+    std::vector<Delivery> deliveries;
     for (const auto& delivery : m_document->tickedDeliveries())
-        request.deliveries.push_back(m_document->asMade(delivery));
+        deliveries.push_back(m_document->asMade(delivery));
     if (!m_disk)
         m_disk = std::make_shared<DiskSnapshot>();
-    const bool asks =
-        std::any_of(request.deliveries.begin(), request.deliveries.end(), [](const Delivery& d) {
-            return !d.which.all() || needsMetadata(d.place) || needsSize(d.place) || usesNumber(d.place);
-        });
-    if (asks)
-        request.factsOf = knownFacts(*m_document, *m_library);
-    m_task.follow([request, disk = m_disk, number = m_wanted, cards = m_document->tickedIds()](const auto&) {
-        Made made{nullptr, {}, {}, number, request, cards};
+    m_task.follow([job = m_document->state(), deliveries, base = m_document->base(),
+                   facts = knownFacts(*m_library), disk = m_disk, number = m_wanted,
+                   cards = m_document->tickedIds(), watched = m_watch.folders()](const auto&) {
+        Made made{nullptr, {}, number, freedElsewhere(requestOf(job, deliveries, base, facts)), cards};
         try {
-            made.plan = std::make_shared<const Plan>(makePlan(request, *disk));
-            made.folders = foldersToWatch(*made.plan);
+            made.plan = freedElsewhere(makePlan(*made.request, *disk));
+            watched->set(foldersToWatch(*made.plan));
         } catch (const Problem& problem) { // of this wish: a newer one may be waiting
             made.problem = problem;
         }
@@ -124,14 +128,13 @@ void Planning::make() {
 }
 
 void Planning::take(const TaskOutcome<Made>& outcome) {
-    const auto made = outcome.result.value_or(Made{nullptr, {}, outcome.problem, m_wanted, {}, {}});
+    const auto made = outcome.result.value_or(
+        Made{nullptr, outcome.problem, m_wanted, std::make_shared<const PlanRequest>(), {}});
     m_plan = made.plan;
     m_problem = made.problem;
     m_request = made.request;
     m_cards = made.cards;
     m_madeFor = made.number;
-    if (!m_resting)
-        watch(made.folders);
     emit planned();
 }
 
@@ -193,12 +196,14 @@ ByteRates Forecasting::rates() const {
 void Forecasting::work(bool sample) {
     if (!m_plan || m_plan->originals.empty())
         return;
-    m_task.start([plan = m_plan, rates = rates(), facts = knownFacts(*m_document, *m_library),
+    m_task.start([plan = m_plan, rates = rates(), facts = knownFacts(*m_library),
                   sample](const std::atomic<bool>& stop) {
-        Made made{plan, {}, rates, sample};
+        Made made{plan, nullptr, rates, sample};
         if (sample)
             made.rates = sampleBytes(*plan, kSampledEach, stop);
-        made.forecast = forecast(*plan, facts, made.rates, stop);
+        made.forecast = freedElsewhere(forecast(*plan, facts, made.rates, stop));
+        if (plan->copies.size() > kMany)
+            ::malloc_trim(0); // plans come and go while a slider is dragged: what they took is given back
         return made;
     });
 }

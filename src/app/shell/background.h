@@ -10,9 +10,10 @@
 #include "plan/forecast.h"
 #include "plan/gather.h"
 #include "run/run.h"
+#include "tasks/folder_watch.h"
+#include "tasks/freed_elsewhere.h"
 #include "tasks/latest_task.h"
 
-#include <QFileSystemWatcher>
 #include <QTimer>
 
 #include <atomic>
@@ -42,7 +43,7 @@ private:
 using PlanPtr = std::shared_ptr<const Plan>;
 
 /// What the window knows of the originals already; others are read from their files.
-FactsOf knownFacts(const JobDocument& document, const PictureLibrary& library);
+FactsOf knownFacts(const PictureLibrary& library);
 
 /// Keeps the plan in step with the job.
 class Planning : public QObject {
@@ -55,7 +56,7 @@ public:
     bool busy() const { return m_task.busy(); }
     bool current() const { return m_madeFor == m_wanted; }
     /// What the plan was made of.
-    const PlanRequest& request() const { return m_request; }
+    const PlanRequest& request() const { return *m_request; }
     /// Which cards its deliveries are, in their order.
     const std::vector<DeliveryId>& cards() const { return m_cards; }
     void renew();     ///< the same disk
@@ -68,22 +69,20 @@ signals:
 private:
     struct Made {
         PlanPtr plan;
-        QStringList folders;
         std::optional<Problem> problem;
         quint64 number = 0;
-        PlanRequest request;
+        std::shared_ptr<const PlanRequest> request;
         std::vector<DeliveryId> cards;
     };
     void make();
     void take(const TaskOutcome<Made>& outcome);
-    void watch(const QStringList& folders);
     JobDocument* m_document;
     PictureLibrary* m_library;
     QTimer m_wait;
-    QFileSystemWatcher m_watcher;
+    FolderWatch m_watch;
     bool m_resting = false;
     std::shared_ptr<DiskSnapshot> m_disk; ///< null: to be taken
-    PlanRequest m_request;
+    std::shared_ptr<const PlanRequest> m_request = std::make_shared<const PlanRequest>();
     std::vector<DeliveryId> m_cards;
     quint64 m_wanted = 1, m_madeFor = 0;
     PlanPtr m_plan;
@@ -101,7 +100,9 @@ public:
     void cancel();
     bool busy() const { return m_task.busy(); }
     /// Of that plan; nullptr while it is not known.
-    const Forecast* of(const Plan* plan) const { return plan && m_of.get() == plan ? &m_forecast : nullptr; }
+    const Forecast* of(const Plan* plan) const {
+        return plan && m_of.get() == plan ? m_forecast.get() : nullptr;
+    }
     /// How many copies the bytes were estimated from.
     std::size_t sampled() const { return m_sampled; }
 
@@ -113,7 +114,7 @@ private:
     using RateKey = std::pair<std::string, std::string>; ///< settings digest and format
     struct Made {
         PlanPtr plan;
-        Forecast forecast;
+        std::shared_ptr<const Forecast> forecast;
         ByteRates rates;
         bool sampled = false; ///< the rates are new
     };
@@ -124,7 +125,7 @@ private:
     JobDocument* m_document;
     PictureLibrary* m_library;
     PlanPtr m_plan, m_of;
-    Forecast m_forecast;
+    std::shared_ptr<const Forecast> m_forecast;
     std::map<RateKey, std::pair<double, std::size_t>> m_rates;
     std::size_t m_sampled = 0;
     QTimer m_idle, m_soon;

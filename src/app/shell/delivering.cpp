@@ -22,7 +22,7 @@
 
 namespace keepseal::app {
 
-/// Filled when it is about to be seen, so that it shows what is kept now.
+/// Filled when it is about to be seen, with what was last read.
 void MainWindow::fillAddMenu() {
     auto* menu = new QMenu(m_deliveries->addButton());
     menu->setToolTipsVisible(true);
@@ -31,8 +31,7 @@ void MainWindow::fillAddMenu() {
         menu->addAction(icon("copy"), tr("Like the chosen one"), &m_document,
                         &JobDocument::duplicateCurrentDelivery);
         bool shipped = false, own = false;
-        std::vector<Problem> problems;
-        for (const auto& saved : m_deliveryLibrary.all(&problems)) {
+        for (const auto& saved : m_libraries.shelves().deliveries) {
             if (saved.shipped ? !std::exchange(shipped, true) : !std::exchange(own, true))
                 menu->addSection(saved.shipped ? tr("To start from") : tr("Kept by you"));
             auto* taken = menu->addAction(toQt(saved.design.name), this, [this, saved] {
@@ -55,7 +54,7 @@ void MainWindow::fillAddMenu() {
             if (!file.isEmpty())
                 importDeliveriesFrom(toPath(file));
         });
-        for (const auto& problem : problems)
+        for (const auto& problem : m_libraries.shelves().problems)
             showNotice(toQt(problem.sentence()));
     });
     m_deliveries->addButton()->setMenu(menu);
@@ -111,10 +110,10 @@ void MainWindow::keepDelivery() {
     auto kept = item.delivery;
     if (!item.file.empty() && item.kept)
         kept.place.folder = item.kept->place.folder;
-    m_files.run(
-        [library = m_deliveryLibrary, file = item.file, kept] {
+    changeLibrary(
+        [file = item.file, kept](const LibraryFolders& in) {
             if (file.empty())
-                library.save({{}, false, kept, kept.notes});
+                in.deliveries.save({{}, false, kept, kept.notes});
             else
                 saveDelivery(kept, file);
         },
@@ -170,9 +169,13 @@ void MainWindow::askArrival(TaskOutcome<Arrival> outcome) {
     auto* dialog = new ArrivalDialog(std::move(*outcome.result), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog] {
-        m_files.run<TakenIn>(
-            [seals = m_seals, arrival = dialog->arrival()] { return takeIn(seals, arrival); },
-            [this](TakenIn taken) {
+        m_libraries.change<TakenIn>(
+            this,
+            [arrival = dialog->arrival()](const LibraryFolders& in) { return takeIn(in.seals, arrival); },
+            [this](TaskOutcome<TakenIn> made) {
+                if (made.problem)
+                    return tell(toQt(made.problem->sentence()));
+                auto& taken = *made.result;
                 const auto count = taken.deliveries.size();
                 for (auto& delivery : taken.deliveries)
                     m_document.addDelivery(std::move(delivery));

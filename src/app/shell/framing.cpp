@@ -58,7 +58,7 @@ void MainWindow::compareBorders() {
     const auto info = m_library.info(m_lookedAt);
     if (!info || info->problem)
         return tell(tr("Choose a picture first: borders are compared on it."));
-    BorderChooser chooser(m_borders, m_document.deliveryAsMade(), info, m_document.exception(m_lookedAt),
+    BorderChooser chooser(&m_libraries, m_document.deliveryAsMade(), info, m_document.exception(m_lookedAt),
                           this);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         m_document.setBorder(*chooser.taken(), tr("taking a border"));

@@ -8,9 +8,8 @@
 #include "chain/drawer.h"
 #include "check/check_view.h"
 #include "leaves/leaves_view.h"
+#include "libraries/libraries.h"
 #include "library/arrival.h"
-#include "library/seal_library.h"
-#include "library/shelf.h"
 #include "proofs/crop_view.h"
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
@@ -75,14 +74,15 @@ public:
     bool onBench() const { return m_pages->currentWidget() == m_bench; }
     SealBench& bench() { return *m_bench; }
     TrialStrip& strip() { return *m_strip; }
-    const SealLibrary& sealLibrary() const { return m_seals; }
+    const SealLibrary& sealLibrary() const { return m_libraries.folders().seals; }
+    Libraries& libraries() { return m_libraries; }
     /// Takes a seal for the current delivery; where it stands and how large it is come with it.
     void takeSeal(const SealDesign& seal);
     void chooseSeal();
     void keepSeal();
     /// Borders side by side on the picture looked at.
     void compareBorders();
-    const BorderLibrary& borderLibrary() const { return m_borders; }
+    const BorderLibrary& borderLibrary() const { return m_libraries.folders().borders; }
     /// Whether the picture is shown with its crop, or with what filling trims away.
     bool cropping() const;
     ViewKind view() const { return m_view; }
@@ -95,10 +95,10 @@ public:
     /// What is open, and what may be brought back.
     JobSession& session() { return m_session; }
     /// Whether anything is being read or written at a person's word.
-    bool filesBusy() const { return m_files.busy() || m_arriving.busy(); }
+    bool filesBusy() const { return m_files.busy() || m_arriving.busy() || m_libraries.busy(); }
     FilterBar& filterBar() { return *m_filterBar; }
     Forecasting& forecasting() { return m_forecasting; }
-    DeliveryLibrary& deliveryLibrary() { return m_deliveryLibrary; }
+    const DeliveryLibrary& deliveryLibrary() const { return m_libraries.folders().deliveries; }
     /// Keeps the current delivery: in its file where it came from one, else in the library.
     void keepDelivery();
     /// One zip with all that the current delivery, or all ticked ones, need.
@@ -165,6 +165,8 @@ private:
     void connectWording();
     void fillSheetsMenu();
     void keepSheet();
+    /// Changes the libraries in the background; a problem is told where the person is looking.
+    void changeLibrary(std::function<void(const LibraryFolders&)> work, std::function<void()> then = {});
     void openXmp();
     void saveXmp();
     /// A file that a person named; never over an original. `text()` is called in the background.
@@ -197,7 +199,8 @@ private:
     void chooseDestination();
     void saveDeliveryAs();
     void renameDelivery();
-    void saveState();
+    /// What it looked like, for the next day.
+    void remember(const QVariantMap& values);
     QString planSentence(const Plan& plan) const;
 
     JobDocument m_document;
@@ -206,9 +209,7 @@ private:
     Planning m_planning;
     HardCases m_hardCases;
     EncodedProof m_encoded;
-    BorderLibrary m_borders;
-    SheetLibrary m_sheets;
-    DeliveryLibrary m_deliveryLibrary;
+    Libraries m_libraries;
     Forecasting m_forecasting;
     JobSession m_session;
     FileWork m_files; ///< what is read and written at a person's word
@@ -225,7 +226,6 @@ private:
     QStackedWidget* m_pages;
     SealBench* m_bench;
     TrialStrip* m_strip;
-    SealLibrary m_seals;
     LatestTask<Arrival> m_arriving{[this](TaskOutcome<Arrival> outcome) { askArrival(std::move(outcome)); }};
     QPushButton* m_lastJobButton = nullptr; ///< on the empty page, which is made with it
     QMenu* m_keptMenu = nullptr;            ///< jobs that can be brought back

@@ -30,7 +30,7 @@ void MainWindow::chooseSeal() {
     auto ground = m_bench->canvas().base();
     if (!ground)
         ground = m_wall->proofs().base(m_lookedAt);
-    SealChooser chooser(m_seals, ground ? ground : plainGround({600, 400}, 119), m_document.who(), this);
+    SealChooser chooser(&m_libraries, ground ? ground : plainGround({600, 400}, 119), m_document.who(), this);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         takeSeal(*chooser.taken());
 }
@@ -48,20 +48,47 @@ void MainWindow::keepSeal() {
     saved.design = m_document.currentDelivery().seal;
     if (saved.design.name.empty())
         saved.design.name = tr("Seal of %1").arg(toQt(m_document.currentDelivery().name)).toStdString();
-    try {
-        // The same name means the same seal: the older one lies in removed/, where it can be brought back
-        // from.
-        if (const auto known = m_seals.find(saved.design.name); known && !known->shipped) {
-            saved.key = known->key;
-            saved.notes = known->notes;
-            saved.tags = known->tags;
-        }
-        saved = m_seals.save(std::move(saved));
-        m_document.setSeal(saved.design, tr("keeping the seal")); // its logos lie in the library now
-        tell(tr("“%1” is in the library.").arg(toQt(saved.design.name)));
-    } catch (const Problem& problem) {
-        tell(toQt(problem.sentence()));
-    }
+    m_libraries.change<SavedSeal>(
+        this,
+        [saved](const LibraryFolders& in) {
+            auto kept = saved;
+            // The same name means the same seal: the older one lies in removed/, where it can be brought back
+            // from.
+            if (const auto known = in.seals.find(saved.design.name); known && !known->shipped) {
+                kept.key = known->key;
+                kept.notes = known->notes;
+                kept.tags = known->tags;
+            }
+            return in.seals.save(std::move(kept));
+        },
+        [this, asked = saved.design,
+         id = m_document.state().deliveries[m_document.currentDeliveryIndex()].id](
+            const TaskOutcome<SavedSeal>& outcome) {
+            if (outcome.problem)
+                return tell(toQt(outcome.problem->sentence()));
+            const auto& current = m_document.state().deliveries[m_document.currentDeliveryIndex()];
+            auto now = current.delivery.seal;
+            if (now.name.empty())
+                now.name = asked.name;
+            if (current.id == id && now == asked) // else it was changed meanwhile, and stays as it is
+                m_document.setSeal(outcome.result->design, tr("keeping the seal")); // its logos lie there now
+            tell(tr("“%1” is in the library.").arg(toQt(outcome.result->design.name)));
+        });
+}
+
+void MainWindow::changeLibrary(std::function<void(const LibraryFolders&)> work, std::function<void()> then) {
+    m_libraries.change<NoStep>(
+        this,
+        [work = std::move(work)](const LibraryFolders& in) {
+            work(in);
+            return NoStep();
+        },
+        [this, then = std::move(then)](const TaskOutcome<NoStep>& outcome) {
+            if (outcome.problem)
+                tell(toQt(outcome.problem->sentence()));
+            else if (then)
+                then();
+        });
 }
 
 void MainWindow::differ(const QString& what, const std::function<void(SealException&)>& edit) {

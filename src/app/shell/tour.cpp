@@ -82,7 +82,8 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
          save(window, out.filePath("seal-all-over.png"));
     window.takeSeal(kept);
-    SealChooser chooser(seals, window.bench().canvas().base(), window.document().who(), &window);
+    SealChooser chooser(&window.libraries(), window.bench().canvas().base(), window.document().who(),
+                        &window);
     chooser.resize(1280, 800);
     chooser.show();
     ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
@@ -150,8 +151,8 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     auto twice = foot->design;
     twice.name.clear();
     twice.firstMat()->width = 10;
-    BorderChooser chooser(window.borderLibrary(), document.deliveryAsMade(), window.library().info(looked),
-                          {}, &window);
+    BorderChooser chooser(&window.libraries(), document.deliveryAsMade(), window.library().info(looked), {},
+                          &window);
     chooser.now().setBorder(twice);
     chooser.resize(1280, 800);
     chooser.show();

@@ -16,13 +16,21 @@ namespace {
 QString settingsFile() {
     return toQt(configFolder() / "window.ini");
 }
+
 } // namespace
+
+/// In the background: where it lies may be slow, or far away.
+void MainWindow::remember(const QVariantMap& values) {
+    m_files.run([values] {
+        QSettings settings(settingsFile(), QSettings::IniFormat);
+        for (auto value = values.begin(); value != values.end(); ++value)
+            settings.setValue(value.key(), value.value());
+    });
+}
 
 void MainWindow::setLook(ThemeKind kind, Surround tone) {
     setTheme(*qobject_cast<QApplication*>(QApplication::instance()), kind, tone);
-    QSettings settings(settingsFile(), QSettings::IniFormat);
-    settings.setValue("light", kind == ThemeKind::Light);
-    settings.setValue("grey", static_cast<int>(tone));
+    remember({{"light", kind == ThemeKind::Light}, {"grey", static_cast<int>(tone)}});
     // Rich text holds its colours, so what was written with the old ones is made again.
     m_drawer->showStation(m_chain->chosen());
     m_bench->renewLook();
@@ -32,6 +40,7 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     update();
 }
 
+/// Before the window is seen.
 void MainWindow::restoreState() {
     QSettings settings(settingsFile(), QSettings::IniFormat);
     if (const auto geometry = settings.value("geometry").toByteArray(); !geometry.isEmpty())
@@ -42,16 +51,13 @@ void MainWindow::restoreState() {
             static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
 }
 
-void MainWindow::saveState() {
-    QSettings settings(settingsFile(), QSettings::IniFormat);
-    settings.setValue("geometry", saveGeometry());
-    settings.setValue("proofSize", m_wall->rowHeight());
-}
-
 /// Who comes back from a file manager may have changed anything there.
 void MainWindow::changeEvent(QEvent* event) {
     QMainWindow::changeEvent(event);
-    if (event->type() == QEvent::ActivationChange && isActiveWindow() && !m_running.busy())
+    if (event->type() != QEvent::ActivationChange || !isActiveWindow())
+        return;
+    m_libraries.lookAgain();
+    if (!m_running.busy())
         m_planning.lookAgain();
 }
 
@@ -59,7 +65,7 @@ void MainWindow::changeEvent(QEvent* event) {
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_running.stop();
     m_session.end();
-    saveState();
+    remember({{"geometry", saveGeometry()}, {"proofSize", m_wall->rowHeight()}});
     event->accept();
 }
 

@@ -27,13 +27,13 @@ void MainWindow::connectWording() {
     connect(m_leaves->backButton(), &QPushButton::clicked, this, &MainWindow::updateViews);
 }
 
-/// Filled when it is about to be seen, so that it shows what is saved now.
+/// Filled when it is about to be seen, with what was last read.
 void MainWindow::fillSheetsMenu() {
     auto* button = m_drawer->rightsEditor()->sheetsButton();
     auto* menu = new QMenu(button);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] {
         menu->clear();
-        for (const auto& saved : m_sheets.all()) {
+        for (const auto& saved : m_libraries.shelves().sheets) {
             auto* taken = menu->addAction(toQt(saved.design.name), this, [this, sheet = saved.design] {
                 m_document.setRights(sheet, tr("taking the sheet %1").arg(toQt(sheet.name)));
             });
@@ -43,17 +43,16 @@ void MainWindow::fillSheetsMenu() {
         menu->addSeparator();
         menu->addAction(tr("Keep this sheet as…"), this, &MainWindow::keepSheet);
         auto* away = menu->addMenu(tr("Set aside"));
-        for (const auto& saved : m_sheets.all())
+        for (const auto& saved : m_libraries.shelves().sheets)
             if (!saved.shipped)
-                away->addAction(toQt(saved.design.name), this,
-                                [this, key = saved.key, name = saved.design.name] {
-                                    try {
-                                        m_sheets.remove(key);
-                                        tell(tr("“%1” was set aside; it lies in removed/.").arg(toQt(name)));
-                                    } catch (const Problem& problem) {
-                                        showNotice(toQt(problem.sentence()));
-                                    }
-                                });
+                away->addAction(
+                    toQt(saved.design.name), this, [this, key = saved.key, name = saved.design.name] {
+                        changeLibrary([key](const LibraryFolders& in) { in.sheets.remove(key); },
+                                      [this, name] {
+                                          tell(
+                                              tr("“%1” was set aside; it lies in removed/.").arg(toQt(name)));
+                                      });
+                    });
         away->setEnabled(!away->isEmpty());
         menu->addSeparator();
         menu->addAction(tr("Read an XMP file…"), this, &MainWindow::openXmp);
@@ -72,11 +71,11 @@ void MainWindow::keepSheet() {
     if (!ok || name.isEmpty())
         return;
     saved.design.name = name.left(100).toStdString();
-    m_files.run([library = m_sheets, saved] { library.save(saved); },
-                [this, saved, name] {
-                    m_document.setRights(saved.design, tr("naming the sheet"));
-                    tell(tr("“%1” is in the library.").arg(name));
-                });
+    changeLibrary([saved](const LibraryFolders& in) { in.sheets.save(saved); },
+                  [this, saved, name] {
+                      m_document.setRights(saved.design, tr("naming the sheet"));
+                      tell(tr("“%1” is in the library.").arg(name));
+                  });
 }
 
 void MainWindow::openXmp() {

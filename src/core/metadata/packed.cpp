@@ -13,7 +13,10 @@ namespace {
 using nlohmann::json;
 
 json packedField(const FieldValue& value) {
-    return value.languages.empty() ? json{value.items} : json{value.items, value.languages};
+    auto out = json::array({json(value.items)}); // braces alone make an object of a pair of words
+    if (!value.languages.empty())
+        out.push_back(value.languages);
+    return out;
 }
 
 FieldValue fieldOfPacked(const json& row) {
@@ -24,7 +27,7 @@ FieldValue fieldOfPacked(const json& row) {
 }
 
 json packedTag(const ExifValue& tag) {
-    return {static_cast<int>(tag.ifd), tag.tag, tag.type, tag.count, json::binary(tag.bytes)};
+    return json::array({static_cast<int>(tag.ifd), tag.tag, tag.type, tag.count, json::binary(tag.bytes)});
 }
 
 ExifValue tagOfPacked(const json& row) {
@@ -41,11 +44,12 @@ json packedOf(const Metadata& metadata) {
         out["e"].push_back(packedTag(tag));
     if (!metadata.history.empty())
         out["h"] = metadata.history;
-    out["t"] = {metadata.takenAt, metadata.takenOffset, metadata.camera, metadata.serial, metadata.label};
+    out["t"] = json::array(
+        {metadata.takenAt, metadata.takenOffset, metadata.camera, metadata.serial, metadata.label});
     if (metadata.rating)
         out["r"] = *metadata.rating;
     if (metadata.point)
-        out["p"] = {metadata.point->latitude, metadata.point->longitude};
+        out["p"] = json::array({metadata.point->latitude, metadata.point->longitude});
     if (!metadata.placeNames.empty())
         out["w"] = metadata.placeNames;
     if (!metadata.notes.empty())

@@ -62,8 +62,8 @@ Made makeOne(const Plan& plan, const PlannedCopy& copy) {
         if (!holdingBack(ahead.notes, delivery.place.strict, exception.accepted).empty())
             return {}; // it will not be made
         const auto finished = finishedCopy(original, asked, std::move(ahead));
-        const auto encoded =
-            encodeStage(delivery, chain, copy.format, finished.words.copy, finished.holds).on(finished.frame);
+        const auto encoded = encodeStage(delivery, chain, copy.format, finished.words->copy, finished.holds)
+                                 .on(finished.frame);
         return {static_cast<double>(encoded.bytes.size()), static_cast<double>(chain.sizes.whole.pixels())};
     } catch (const std::exception&) {
         return {};
@@ -101,7 +101,7 @@ CopyForecast forecastOf(const Plan& plan, const PlannedCopy& copy, const Origina
         plan.originals[copy.original], facts.facts, facts.metadata, delivery, exception, chain};
     const auto ahead = lookAhead(asked, prepared);
     addNotes(out.notes, ahead.notes);
-    addNotes(out.notes, notesOfFile(asked, ahead.words, copy.format, copy.target.stem().string()));
+    addNotes(out.notes, notesOfFile(asked, *ahead.words, copy.format, copy.target.stem().string()));
     if (!holdingBack(out.notes, delivery.place.strict, exception.accepted).empty()) {
         out.outcome = Outcome::HeldBack;
         return out;

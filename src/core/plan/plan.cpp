@@ -128,14 +128,13 @@ private:
     }
 
     const OriginalFactsPtr& factsOf(std::size_t i) {
-        if (m_facts.empty())
-            m_facts.resize(m_plan.originals.size());
-        auto& known = m_facts[i];
-        if (!known && m_request.factsOf)
-            known = m_request.factsOf(m_plan.originals[i]);
-        if (!known)
-            known = m_disk.facts(m_plan.originals[i]);
-        return known;
+        if (m_factsAt == i)
+            return m_facts; // asked several times for each picture, and then for the next
+        m_factsAt = i;
+        m_facts = m_request.factsOf ? m_request.factsOf(m_plan.originals[i]) : nullptr;
+        if (!m_facts)
+            m_facts = m_disk.facts(m_plan.originals[i]);
+        return m_facts;
     }
 
     std::optional<Note> whyLeftOut(std::size_t i, const Delivery& delivery) {
@@ -229,7 +228,8 @@ private:
     Plan m_plan;
     std::vector<fs::path> m_sidecars;
     std::vector<bool> m_stamped;
-    std::vector<OriginalFactsPtr> m_facts; ///< null: not asked yet
+    std::optional<std::size_t> m_factsAt; ///< which picture `m_facts` is of
+    OriginalFactsPtr m_facts;
     std::unique_ptr<OriginalNodes> m_nodes;
     std::map<fs::path, FolderNames> m_folders; ///< several deliveries may share a folder, and then its names
 };

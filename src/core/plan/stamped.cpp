@@ -4,7 +4,7 @@
 
 #include "base/problem.h"
 
-#include <algorithm>
+#include <cstring>
 #include <map>
 #include <mutex>
 #include <string_view>
@@ -18,15 +18,16 @@ constexpr std::size_t kMostRemembered = 200'000;
 
 bool holdsNamespace(const Bytes& bytes) {
     const std::string_view needle = kMarkNamespace;
-    return std::search(bytes.begin(), bytes.end(), needle.begin(), needle.end()) != bytes.end();
+    return ::memmem(bytes.data(), bytes.size(), needle.data(), needle.size()) != nullptr;
 }
 
 bool look(const std::filesystem::path& path) {
     try {
         const Original file(path);
         const auto size = file.size();
-        const auto tail = size > kLookedAt ? size - kLookedAt : 0;
-        if (!holdsNamespace(file.bytes(0, kLookedAt)) && !holdsNamespace(file.bytes(tail, kLookedAt)))
+        const bool whole = size <= kLookedAt;
+        if (!holdsNamespace(file.bytes(0, kLookedAt)) &&
+            (whole || !holdsNamespace(file.bytes(size - kLookedAt, kLookedAt))))
             return false;
         return copyMarkIn(inspect(file)).has_value();
     } catch (const Problem&) {

@@ -49,6 +49,8 @@ bool pairInLink(std::string_view link, std::size_t at) {
 } // namespace
 
 std::size_t linkWithPlace(std::string_view text, std::size_t at) {
+    if (const char first = text[at]; first != 'g' && first != 'G' && first != 'h')
+        return 0; // neither geo: nor http:
     const auto link = text.substr(at, endOfLink(text, at) - at);
     if (toLowerAscii(link.substr(0, 4)) == "geo:") {
         Reader in(link, 4);

@@ -6,6 +6,13 @@
 #include <string>
 
 namespace keepseal {
+namespace {
+
+char lowerLatin(char c) {
+    return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
+}
+
+} // namespace
 
 bool CoordinateReader::take(std::string_view word) {
     if (m_text.substr(m_at, word.size()) != word)
@@ -18,8 +25,7 @@ bool CoordinateReader::takeIgnoringCase(std::string_view word) {
     if (m_text.size() - m_at < word.size())
         return false;
     for (std::size_t i = 0; i < word.size(); ++i) {
-        const char c = m_text[m_at + i];
-        if ((c >= 'A' && c <= 'Z' ? c - 'A' + 'a' : c) != word[i])
+        if (lowerLatin(m_text[m_at + i]) != word[i])
             return false;
     }
     m_at += word.size();
@@ -28,7 +34,10 @@ bool CoordinateReader::takeIgnoringCase(std::string_view word) {
 
 bool CoordinateReader::takeWord(std::initializer_list<std::string_view> words) {
     const auto start = m_at;
+    const char first = lowerLatin(peek());
     for (const auto word : words) {
+        if (word.front() != first) // nearly always: this is asked at every word of every text
+            continue;
         if (takeIgnoringCase(word) && !isLatin(peek()) && !(peek() & 0x80))
             return true;
         m_at = start;

@@ -67,13 +67,38 @@ std::size_t coordinatesAt(std::string_view text, std::size_t i, std::size_t& lin
     return plusCode(text, i);
 }
 
+/// Without figures there is only a geohash of letters, and a link with empty places; most texts are neither.
+bool mayHoldAny(std::string_view text) {
+    return std::any_of(text.begin(), text.end(), [](char c) { return isFigure(c) || (c & 0x80); }) ||
+           text.find("://") != std::string_view::npos ||
+           toLowerAscii(std::string(text)).find("hash") != std::string::npos;
+}
+
+/// Bytes before the first figure of any coordinates, at the most: a word for them, a direction, marks
+/// between.
+constexpr std::size_t kLeadIn = 64;
+
+/// A link, or a geohash, may begin with it.
+bool mayGoWithoutFigures(char c) {
+    return c == 'g' || c == 'G' || c == 'h';
+}
+
 } // namespace
 
 std::vector<TextSpan> coordinatesIn(std::string_view whole) {
+    if (!mayHoldAny(whole))
+        return {};
     const auto plain = plainReading(whole);
     const std::string_view text = plain.text;
     std::vector<TextSpan> out;
+    std::size_t figure = 0; // the next one
     for (std::size_t i = 0; i < text.size();) {
+        while (figure < text.size() && (figure < i || !isFigure(text[figure])))
+            ++figure;
+        if (figure > i + kLeadIn && !mayGoWithoutFigures(text[i])) {
+            ++i;
+            continue;
+        }
         const char before = i ? text[i - 1] : ' ';
         const bool startsWord = !isLatin(before) && !isFigure(before) && before != '.';
         std::size_t link = 0;

@@ -69,7 +69,7 @@ std::vector<PlaceTold> placesTold(const FileReport& report, const std::vector<st
         const auto& finding = report.findings[i];
         if (finding.tellsPlace)
             out.push_back({i, finding.category == Category::Location ? finding.value : kCoordinates});
-        else if (finding.category != Category::Contact)
+        else if (finding.category != Category::Contact && !names.empty())
             for (auto& place : placesIn(finding.whole(), names))
                 if (place != kCoordinates) // the walker looked for them, in the text's whole length
                     out.push_back({i, std::move(place)});

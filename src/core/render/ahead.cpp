@@ -35,18 +35,21 @@ void tellRights(Notes& notes, const AppliedRights& applied) {
 
 } // namespace
 
-CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared) {
+CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, PictureWordsPtr words) {
     const auto& delivery = asked.delivery;
     CopyAhead out;
-    out.words =
-        pictureWords(asked.original, asked.metadata, asked.facts.size, delivery, asked.exception.words);
-    out.prepared =
-        prepared && !dependsOnPicture(delivery.seal) ? prepared : prepareSeal(delivery.seal, out.words.facts);
+    out.words = words
+                    ? std::move(words)
+                    : std::make_shared<const PictureWords>(pictureWords(
+                          asked.original, asked.metadata, asked.facts.size, delivery, asked.exception.words));
+    out.prepared = prepared && !dependsOnPicture(delivery.seal)
+                       ? prepared
+                       : prepareSeal(delivery.seal, out.words->facts);
     tellOriginal(out.notes, asked.facts);
     addNotes(out.notes, asked.metadata.notes);
     addNotes(out.notes, asked.chain.notes());
-    tellRights(out.notes, out.words.applied);
-    addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words.facts));
+    tellRights(out.notes, out.words->applied);
+    addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words->facts));
     const auto& whole = asked.chain.sizes.whole;
     addNotes(out.notes,
              sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole, &asked.exception.seal));

@@ -10,14 +10,15 @@
 namespace keepseal {
 
 struct CopyAhead {
-    PictureWords words;
+    PictureWordsPtr words;
     PreparedPtr prepared; ///< the seal as it is for this picture
     Notes notes;
 };
 
 /// `prepared`: the delivery's seal laid out already, taken where it does not depend on the picture; may be
-/// null.
-CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared = nullptr);
+/// null. `words`: what pictureWords() made of the same; null: made here.
+CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared = nullptr,
+                    PictureWordsPtr words = nullptr);
 
 /// What its format and its name add: the rest is the same for all formats of a delivery.
 Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, const std::string& format,

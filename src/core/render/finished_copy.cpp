@@ -8,7 +8,7 @@ FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, Copy
                           const DecodedPtr& decoded) {
     FinishedCopy out;
     Notes found;
-    const auto stages = stagesOf(asked, ahead.words.facts);
+    const auto stages = stagesOf(asked, ahead.words->facts);
     out.frame = stages.base.made(original, asked.facts, &found, decoded);
     original.requireUnchanged();
     stages.finish.on(out.frame);

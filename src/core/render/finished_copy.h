@@ -12,7 +12,7 @@ namespace keepseal {
 
 struct FinishedCopy {
     Frame frame;
-    PictureWords words;
+    PictureWordsPtr words;
     double readability = 0; ///< contrast ratio of the seal as measured; 0: none
     CopyMark holds;         ///< what really stands on it
     Notes notes;            ///< what was known ahead, and what the pixels told

@@ -5,10 +5,10 @@
 namespace keepseal {
 
 PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
-                          const Delivery& delivery, const FieldValues& byHand) {
+                          const WordsAsked& asked) {
     PictureWords out;
-    out.applied = applyRights(delivery.rights, delivery.privacy, metadata, {original, size}, byHand);
-    out.copy = copyWords(out.applied, delivery.privacy, metadata);
+    out.applied = applyRights(asked.rights, asked.privacy, metadata, {original, size}, asked.byHand);
+    out.copy = copyWords(out.applied, asked.privacy, metadata);
     // What the copy will say comes before what the original says: a title typed for this picture, a creator
     // of the sheet. What privacy takes out of the file may still be asked for in writing on the picture.
     Metadata finished = metadata;
@@ -17,6 +17,11 @@ PictureWords pictureWords(const std::filesystem::path& original, const Metadata&
             finished.fields[key] = outcome.after;
     out.facts = factsForTokens(original, finished);
     return out;
+}
+
+PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
+                          const Delivery& delivery, const FieldValues& byHand) {
+    return pictureWords(original, metadata, size, {delivery.rights, delivery.privacy, byHand});
 }
 
 Notes placesSeen(const PictureWords& words, const Metadata& metadata, const Delivery& delivery,

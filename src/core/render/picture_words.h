@@ -16,8 +16,20 @@ struct PictureWords {
     CopyWords copy;
     TextFacts facts;
 };
+/// Shared, never changed.
+using PictureWordsPtr = std::shared_ptr<const PictureWords>;
+
+/// All that they depend on besides the original: equal ones make equal words.
+struct WordsAsked {
+    RightsSheet rights;
+    PrivacyRules privacy;
+    FieldValues byHand;
+    bool operator==(const WordsAsked&) const = default;
+};
 
 /// `size` is the picture's own, upright.
+PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
+                          const WordsAsked& asked);
 PictureWords pictureWords(const std::filesystem::path& original, const Metadata& metadata, Size size,
                           const Delivery& delivery, const FieldValues& byHand = {});
 

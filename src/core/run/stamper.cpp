@@ -144,7 +144,7 @@ private:
         row.notes = planned.notes;
         if (m_renderedFor != planned.delivery)
             m_ahead = lookAhead(asked, m_stamper.m_prepared[planned.delivery]);
-        const auto& words = m_renderedFor == planned.delivery ? m_rendered.words : m_ahead.words;
+        const auto& words = *(m_renderedFor == planned.delivery ? m_rendered.words : m_ahead.words);
         const auto& known = m_renderedFor == planned.delivery ? m_rendered.notes : m_ahead.notes;
         addNotes(row.notes, known);
         if (!deliverable(row, notesOfFile(asked, words, planned.format, planned.target.stem().string())))
@@ -159,7 +159,7 @@ private:
         if (m_stamper.m_stop)
             throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
         const auto encoding =
-            encodeStage(delivery, chain, planned.format, m_rendered.words.copy, m_rendered.holds);
+            encodeStage(delivery, chain, planned.format, m_rendered.words->copy, m_rendered.holds);
         const auto encoded = encoding.on(m_rendered.frame);
         return deliverable(row, encoded.notes) &&
                deliver(encoded.bytes,
