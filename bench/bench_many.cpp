@@ -115,6 +115,9 @@ void manyPictures(MainWindow& window, const char* folder) {
 void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
     window.open({toPath(QString::fromLocal8Bit(folder))});
     waitUntil([&] { return !window.document().originals().empty() && atRest(window); }, kPatience);
+    auto who = window.document().who();
+    who.studio = "Studio of the tide"; // what the seals ask for
+    window.document().setWho(who);
     for (int copies = 0; copies < 2; ++copies)
         window.document().duplicateCurrentDelivery();
     for (std::size_t i = 0; i < window.document().state().deliveries.size(); ++i) {
@@ -124,7 +127,6 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
     }
     waitUntil([&] { return atRest(window); }, kPatience);
     window.stampOrChooseFolder();
-    std::printf("%s %s\n", window.runBar().sentence().toStdString().c_str(), window.notice().toStdString().c_str());
     std::vector<double> frames, steps;
     QElapsedTimer timer;
     while (window.running().busy()) {

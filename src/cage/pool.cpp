@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cage/pool.h"
 
+#include "base/give_way.h"
 #include "base/patience.h"
 #include "base/problem.h"
 
@@ -26,14 +27,19 @@ void Pool::begin() {
 /// A free one, new if there is room; null: all are busy. Those that ended give up their places.
 WorkerPtr Pool::freeOne(const WorkerPtr& wanted) {
     std::erase_if(m_places, [](const Place& place) { return !place.busy && !place.worker->alive(); });
+    const bool patient = givesWay();
     for (auto& place : m_places)
-        if (!place.busy && (!wanted || place.worker == wanted)) {
+        if (!place.busy && (wanted ? place.worker == wanted : place.givesWay == patient)) {
             place.busy = true;
             return place.worker;
         }
-    if (wanted || m_places.size() >= m_most)
+    const auto ofThisKind = std::count_if(m_places.begin(), m_places.end(),
+                                          [&](const Place& place) { return place.givesWay == patient; });
+    if (wanted || static_cast<std::size_t>(ofThisKind) >= m_most)
         return nullptr;
-    m_places.push_back({std::make_shared<WorkerProcess>(), true});
+    m_places.push_back({std::make_shared<WorkerProcess>(), true, patient});
+    if (patient)
+        letGiveWay(m_places.back().worker->pid());
     return m_places.back().worker;
 }
 

@@ -48,11 +48,12 @@ private:
     struct Place {
         WorkerPtr worker;
         bool busy = false;
+        bool givesWay = false; ///< see base/give_way.h: apart from those a person is waiting for
     };
     std::mutex m_mutex;
     std::condition_variable m_free;
     std::vector<Place> m_places;
-    std::size_t m_most;
+    std::size_t m_most; ///< of each kind
 };
 
 } // namespace keepseal::cage

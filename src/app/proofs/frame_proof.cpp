@@ -118,7 +118,7 @@ QImage toImage(const Frame& source) {
 QImage toImage(const Frame& frame, const ScreenStage& screen) {
     const bool asItIs =
         frame.isPlain() && screen.colour != ColourOut::Grey && screen.colour != ColourOut::Profile;
-    return toImage(asItIs ? frame : screen.on(frame));
+    return asItIs ? toImage(frame) : toImage(screen.on(frame));
 }
 
 QImage toImage(const Frame& frame, const FileSettings& file) {

@@ -16,7 +16,8 @@ constexpr double kPlainStructure = 0.011; ///< as the advice counts it: a quarte
 } // namespace
 
 HardCases::HardCases(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library), m_proofs(document, library) {
+    : QObject(parent), m_document(document), m_library(library),
+      m_proofs(document, library, ProofSet::For::Measurements) {
     m_wait.setSingleShot(true);
     m_wait.setInterval(kPatience);
     m_proofs.setPaused(true);

@@ -26,7 +26,8 @@ QRectF pictureWithin(const Proof& proof, const QRectF& whole) {
 namespace {
 
 constexpr int kSettleMs = 250;
-constexpr std::uint64_t kMaxBytes = 80ULL << 20; ///< of bases and proofs kept for this view
+constexpr std::size_t kMeasuredAtOnce = 12;
+constexpr std::uint64_t kMaxBytes = 64ULL << 20; ///< of bases and proofs kept for this view
 
 qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
@@ -44,8 +45,8 @@ std::uint64_t bytesOf(const Frame* frame, const QImage& image) {
 
 } // namespace
 
-ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, QObject* parent)
-    : QObject(parent), m_document(document), m_library(library), m_develops(&library->queue()),
+ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, For what, QObject* parent)
+    : QObject(parent), m_document(document), m_library(library), m_for(what), m_develops(&library->queue()),
       m_maker([this](auto outcome) { takePass(std::move(outcome)); }) {
     m_settle.setSingleShot(true);
     m_settle.setInterval(kSettleMs);
@@ -277,6 +278,8 @@ void ProofSet::makeStale() {
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
         if (i == m_visible && !pass->jobs.empty())
             break; // what can't be seen follows in the next pass
+        if (m_for == For::Measurements && pass->jobs.size() == kMeasuredAtOnce)
+            break; // all of a pass are in memory at once
         const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
         const bool stale = entry.lookedAt != m_change || entry.proof.sharp != entry.pixels.sharp;
@@ -331,6 +334,11 @@ void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 
     const bool sharp = entry.pixels.sharp; // as it is now
     entry.pixels = std::move(made.pixels);
     entry.pixels.sharp = sharp;
+    if (m_for == For::Measurements) {
+        entry.pixels.finished.reset();
+        entry.proof.sealed = QImage(1, 1, QImage::Format_RGB32); // there is one
+        entry.proof.sealed.fill(Qt::black);
+    }
 }
 
 void ProofSet::trim() {

@@ -26,7 +26,9 @@ struct ProofWish {
 class ProofSet : public QObject {
     Q_OBJECT
 public:
-    ProofSet(JobDocument* document, PictureLibrary* library, QObject* parent = nullptr);
+    /// Measurements: proofs are looked at by nobody, and their pixels are let go when they are measured.
+    enum class For { Eyes, Measurements };
+    ProofSet(JobDocument* document, PictureLibrary* library, For what = For::Eyes, QObject* parent = nullptr);
 
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
     /// The first `visible` of them are redrawn before all others (-1: all at once).
@@ -103,6 +105,7 @@ private:
 
     JobDocument* m_document;
     PictureLibrary* m_library;
+    For m_for;
     std::vector<ProofWish> m_wishes;
     std::size_t m_visible = 0;
     std::map<OriginalId, Entry> m_entries;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/background.h"
 
+#include "base/give_way.h"
 #include "delivery/file_names.h"
 #include "formats/output_format.h"
 
@@ -198,6 +199,7 @@ void Forecasting::work(bool sample) {
         return;
     m_task.start([plan = m_plan, rates = rates(), facts = knownFacts(*m_library),
                   sample](const std::atomic<bool>& stop) {
+        giveWay();
         Made made{plan, nullptr, rates, sample};
         if (sample)
             made.rates = sampleBytes(*plan, kSampledEach, stop);
@@ -265,6 +267,7 @@ void Running::next() {
 void Running::carryOut(Run run) {
     *m_pause = false;
     m_task.start([run = std::move(run), pause = m_pause](const TaskRun<Step>& task) {
+        giveWay(); // to the hand
         RunOptions options;
         options.pause = pause.get();
         return run(options, task.stop, [&task](const RunEvent& event) {
