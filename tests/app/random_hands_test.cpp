@@ -14,8 +14,7 @@
 
 #include <filesystem>
 #include <iostream>
-
-#include <gmock/gmock.h>
+#include <regex>
 
 namespace keepseal::app {
 namespace {
@@ -76,10 +75,10 @@ TEST_F(RandomHands, NothingFallsAndUndoGoesAllTheWayBack) {
     std::cout << "seed " << seed << ": the longest event took " << longest.ms << " ms of " << longest.what
               << std::endl;
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy() && !window.session().busy(); }, kWait));
-    for (const auto& call : disk.takeAsked())
-        EXPECT_THAT(call,
-                    ::testing::ContainsRegex("QFileDialog|QFileSystemModel|QFileInfoGatherer|QColorDialog"))
-            << "asked of the disk on the window's thread";
+    for (const auto& call : disk.takeAsked()) // Qt's own dialogs look at what they show
+        if (!std::regex_search(call,
+                               std::regex("QFileDialog|QFileSystemModel|QFileInfoGatherer|QColorDialog")))
+            ADD_FAILURE() << "asked of the disk on the window's thread: " << call.substr(0, 1500);
     window.running().stop();
     ASSERT_TRUE(waitUntil([&] { return !window.running().busy(); }, kWait));
     hands.leaveDialogs();

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal_bench/seal_bench.h"
 
+#include "seal/logo.h"
 #include "theme/theme.h"
 
 #include <QFileDialog>
@@ -233,6 +234,7 @@ AsMade SealBench::asMade() const {
 
 void SealBench::edit(const QString& what, const std::function<void(SealDesign&)>& change, int merge) {
     SealDesign next = m_document->currentDelivery().seal;
+    const KnownLogosOnly noDisk;
     change(next);
     m_document->setSeal(std::move(next), what, merge);
 }

@@ -5,6 +5,7 @@
 #include "geometry/fit.h"
 #include "render/picture_words.h"
 #include "render/stages.h"
+#include "seal/logo.h"
 #include "theme/theme.h"
 
 #include <QDragEnterEvent>
@@ -32,6 +33,8 @@ SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* 
     setMinimumSize(240, 180);
     m_proofs.setPaused(true);
     const auto redraw = [this] {
+        if (m_prepared && m_prepared->design.parts.empty())
+            m_prepared.reset(); // a logo may be known now
         update();
         emit shown();
     };
@@ -52,6 +55,7 @@ SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* 
 
 /// The hand is on it: one that can't be laid out has nothing to be taken hold of, and problem() says why.
 PreparedPtr SealCanvas::preparedOrNothing(const SealDesign& seal, const TextFacts& facts) {
+    const KnownLogosOnly noDisk;
     try {
         return prepareSeal(seal, facts);
     } catch (const Problem&) {

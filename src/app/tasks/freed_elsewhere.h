@@ -4,6 +4,8 @@
 // longer than a frame.
 #pragma once
 
+#include "tasks/handover.h"
+
 #include <QThreadPool>
 
 #include <memory>
@@ -13,8 +15,13 @@ namespace keepseal::app {
 /// Shared; whoever lets go of it last, it is taken apart in the background.
 template <class Value>
 std::shared_ptr<const Value> freedElsewhere(Value value) {
-    return {new Value(std::move(value)),
-            [](const Value* last) { QThreadPool::globalInstance()->start([last] { delete last; }); }};
+    return {new Value(std::move(value)), [handover = std::make_shared<Handover>()](const Value* last) {
+                handover->give();
+                QThreadPool::globalInstance()->start([last, handover] {
+                    handover->take();
+                    delete last;
+                });
+            }};
 }
 
 } // namespace keepseal::app

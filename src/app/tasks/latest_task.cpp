@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tasks/latest_task.h"
 
+#include "tasks/handover.h"
+
 #include <QRunnable>
 
 namespace keepseal::app {
@@ -51,21 +53,28 @@ void LatestTaskCore::next() {
     m_atWork = true;
     m_stop = std::make_shared<std::atomic<bool>>(false);
     m_ending = std::make_shared<Tell>();
+    const auto handover = std::make_shared<Handover>();
+    handover->give();
     m_thread.start(QRunnable::create(
-        [this, job = std::move(m_waiting), stop = m_stop, ending = m_ending, wish = m_wish] {
-            const auto tellStep = [this, wish](Tell step) {
+        [this, job = std::move(m_waiting), stop = m_stop, ending = m_ending, wish = m_wish, handover] {
+            handover->take();
+            const auto tellStep = [this, wish, handover](Tell step) {
+                handover->give();
                 QMetaObject::invokeMethod(
                     this,
-                    [this, wish, step = std::move(step)] {
+                    [this, wish, step = std::move(step), handover] {
+                        handover->take();
                         if (wish == m_wish)
                             step();
                     },
                     Qt::QueuedConnection);
             };
             *ending = [this, wish, tell = job(*stop, tellStep)] { end(tell, wish); };
+            handover->give();
             QMetaObject::invokeMethod(
                 this,
-                [this, ending] {
+                [this, ending, handover] {
+                    handover->take();
                     if (ending == m_ending) {
                         m_ending = nullptr;
                         (*ending)(); // the last step: it may be the end of this task

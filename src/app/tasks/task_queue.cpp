@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tasks/task_queue.h"
 
+#include "tasks/handover.h"
+
 #include <QCoreApplication>
 #include <QRunnable>
 
@@ -67,12 +69,16 @@ void TaskShare::finish() {
 void TaskShare::add(int urgency, std::function<Tell(const std::atomic<bool>&)> job) {
     ++m_pending;
     m_shared->queue();
-    m_queue->m_pool.start(QRunnable::create([this, shared = m_shared, job = std::move(job)] {
+    const auto handover = std::make_shared<Handover>();
+    m_queue->m_pool.start(QRunnable::create([this, shared = m_shared, job = std::move(job), handover] {
                               if (!shared->enter())
                                   return;
+                              auto tell = job(shared->stop);
+                              handover->give();
                               QMetaObject::invokeMethod(
                                   &m_receiver,
-                                  [this, tell = job(shared->stop)] {
+                                  [this, handover, tell = std::move(tell)] {
+                                      handover->take();
                                       --m_pending;
                                       tell();
                                   },

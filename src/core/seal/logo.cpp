@@ -182,30 +182,64 @@ fs::path logoPath(const std::string& file) {
     return file;
 }
 
+namespace {
+
+struct KeptLogo {
+    FileIdentity identity;
+    LogoPtr logo;
+    std::optional<Problem> problem; ///< a refused file is not read again on every redraw
+
+    bool known() const { return logo || problem; }
+    const LogoPtr& orThrow() const {
+        if (problem)
+            throw *problem;
+        return logo;
+    }
+};
+
+KeptLogo& keptLogo(const std::string& file, int page) {
+    static std::map<std::pair<std::string, int>, KeptLogo> kept; // under cacheMutex
+    return kept[{file, page}];
+}
+
+thread_local int knownOnly = 0;
+
+} // namespace
+
+KnownLogosOnly::KnownLogosOnly() {
+    ++knownOnly;
+}
+KnownLogosOnly::~KnownLogosOnly() {
+    --knownOnly;
+}
+
 LogoPtr loadLogo(const std::string& file, int page) {
-    struct Kept {
-        FileIdentity identity;
-        LogoPtr logo;
-        std::optional<Problem> problem; ///< a refused file is not read again on every redraw
-    };
-    static std::map<std::pair<std::string, int>, Kept> kept;
     if (file.empty())
         throw Problem(ProblemKind::BadSetting, "logo", "no file is chosen for the logo", "Choose one");
-    const auto path = logoPath(file);
-    const auto identity = identityOf(path);
-    const std::lock_guard lock(cacheMutex);
-    auto& slot = kept[{file, page}];
-    if (!(slot.identity == identity) || (!slot.logo && !slot.problem)) {
-        slot = {identity, nullptr, std::nullopt};
-        try {
-            slot.logo = openLogo(file, path, page);
-        } catch (const Problem& problem) {
-            slot.problem = problem;
-        }
+    if (knownOnly) {
+        const std::lock_guard lock(cacheMutex);
+        const auto& kept = keptLogo(file, page);
+        if (!kept.known())
+            throw Problem(ProblemKind::CannotRead, file, "it is being read");
+        return kept.orThrow();
     }
-    if (slot.problem)
-        throw *slot.problem;
-    return slot.logo;
+    const auto path = logoPath(file);
+    KeptLogo read{identityOf(path), nullptr, std::nullopt};
+    {
+        const std::lock_guard lock(cacheMutex);
+        if (const auto& kept = keptLogo(file, page); kept.known() && kept.identity == read.identity)
+            return kept.orThrow();
+    }
+    try { // without the lock: others, and the hand, go on meanwhile
+        read.logo = openLogo(file, path, page);
+    } catch (const Problem& problem) {
+        read.problem = problem;
+    }
+    const std::lock_guard lock(cacheMutex);
+    auto& kept = keptLogo(file, page);
+    if (!kept.known() || !(kept.identity == read.identity)) // else another thread was first: one logo for all
+        kept = std::move(read);
+    return kept.orThrow();
 }
 
 std::shared_ptr<const LogoPixels> logoPixels(const LogoPart& part, bool dark, Rgb colour, Size size) {

@@ -44,6 +44,16 @@ using LogoPtr = std::shared_ptr<const Logo>;
 /// Where a logo's file lies: "shipped:NAME" is one that comes with Keep Seal.
 std::filesystem::path logoPath(const std::string& file);
 
+/// While it lives no logo is read on this thread, and no file is asked for: what was read last is taken. For
+/// a thread that must not wait for a disk; one that was never read is a Problem(CannotRead) then.
+class KnownLogosOnly {
+public:
+    KnownLogosOnly();
+    ~KnownLogosOnly();
+    KnownLogosOnly(const KnownLogosOnly&) = delete;
+    KnownLogosOnly& operator=(const KnownLogosOnly&) = delete;
+};
+
 /// Read once and kept while the file stays the same; safe from any thread.
 /// Throws Problem(NotFound | CannotRead | NotAPicture | TooLarge | Refused), naming the file.
 LogoPtr loadLogo(const std::string& file, int page = 1);
