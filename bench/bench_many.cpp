@@ -6,7 +6,7 @@
 //   meanwhile
 #include "picture/develop.h"
 #include "shell/main_window.h"
-#include "shell/tour.h"
+#include "tour/waiting.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

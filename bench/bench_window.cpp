@@ -3,7 +3,7 @@
 // How soon the window shows and follows: first proof, sharp proof, the whole wall, a slider step.
 #include "picture/develop.h"
 #include "shell/main_window.h"
-#include "shell/tour.h"
+#include "tour/waiting.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

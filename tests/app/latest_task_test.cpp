@@ -3,7 +3,7 @@
 #include "tasks/latest_task.h"
 #include "tasks/task_queue.h"
 
-#include "shell/tour.h"
+#include "tour/waiting.h"
 
 #include <QCoreApplication>
 #include <gtest/gtest.h>

@@ -4,8 +4,8 @@
 #include "session/one_program.h"
 
 #include "session/kept_jobs.h"
-#include "shell/tour.h"
 #include "support/support.h"
+#include "tour/waiting.h"
 
 #include <QProcess>
 

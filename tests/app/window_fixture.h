@@ -4,8 +4,8 @@
 #pragma once
 
 #include "shell/main_window.h"
-#include "shell/tour.h"
 #include "support/support.h"
+#include "tour/waiting.h"
 
 #include <QAction>
 #include <QtTest/QTest>

@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "shell/tour.h"
+#include "tour/tour.h"
 
 #include "border/border_chooser.h"
 #include "seal_bench/seal_chooser.h"
-#include "shell/tour_words.h"
+#include "tour/tour_words.h"
+#include "tour/waiting.h"
 
 #include <QApplication>
 #include <QDir>
@@ -245,18 +246,6 @@ bool runPictures(MainWindow& window, const QDir& out) {
 }
 
 } // namespace
-
-bool waitUntil(const std::function<bool()>& done, int milliseconds) {
-    QElapsedTimer timer;
-    timer.start();
-    while (!done()) {
-        if (timer.elapsed() > milliseconds)
-            return false;
-        QApplication::processEvents(QEventLoop::AllEvents, 20);
-        QThread::msleep(2);
-    }
-    return true;
-}
 
 int runDemo(MainWindow& window, const QString& picture) {
     if (!settled(window) || !pressStamp(window)) {

@@ -15,7 +15,4 @@ int runDemo(MainWindow& window, const QString& picture);
 /// Saves one picture of each main view into `folder`.
 int takeScreenshots(MainWindow& window, const QString& folder);
 
-/// Runs the event loop until `done` holds or `milliseconds` have passed; returns whether it holds.
-bool waitUntil(const std::function<bool()>& done, int milliseconds);
-
 } // namespace keepseal::app

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "shell/tour_words.h"
+#include "tour/tour_words.h"
 
-#include "shell/tour.h"
+#include "tour/waiting.h"
 
 namespace keepseal::app {
 namespace {

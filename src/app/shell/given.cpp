@@ -1,0 +1,39 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/given.h"
+
+#include "base/files.h"
+#include "delivery/json.h"
+
+namespace keepseal::app {
+
+void addGivenOptions(QCommandLineParser& parser) {
+    parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");
+    parser.addOption({{"d", "delivery"}, "Open this delivery file; may be given several times.", "file"});
+    parser.addOption({"who", "A file that says who you are, for this window alone.", "file"});
+    parser.addOption({{"o", "out"}, "Folder for the copies of the deliveries given.", "folder"});
+}
+
+std::vector<std::filesystem::path> wholePaths(const QStringList& words) {
+    std::vector<std::filesystem::path> out;
+    for (const auto& word : words)
+        out.push_back(std::filesystem::absolute(toPath(word)));
+    return out;
+}
+
+void openGiven(MainWindow& window, const QCommandLineParser& parser) {
+    if (parser.isSet("who"))
+        window.document().startWithWho(
+            whoFromJson(readJsonFile(toPath(parser.value("who"))), parser.value("who").toStdString()));
+    std::vector<DeliveryItem> given;
+    for (const auto& file : wholePaths(parser.values("delivery"))) {
+        given.push_back({loadDelivery(file), true, file, nullptr, 0});
+        given.back().kept = std::make_shared<const Delivery>(given.back().delivery);
+        if (parser.isSet("out"))
+            given.back().delivery.place.folder = parser.value("out").toStdString();
+    }
+    if (!given.empty())
+        window.document().load(std::move(given), {});
+}
+
+} // namespace keepseal::app
