@@ -75,7 +75,6 @@ int start(QApplication& app) {
     startPictureEngine("keep-seal");
     setTheme(app, ThemeKind::Dark, Surround::Dark);
     MainWindow window;
-    window.resize(1280, 800);
     LatestTask<std::string> locks([&window](const TaskOutcome<std::string>& missing) {
         if (missing.result && !missing.result->empty())
             window.showNotice(toQt(*missing.result));

@@ -141,7 +141,7 @@ BorderChooser::BorderChooser(Libraries* libraries, const Delivery& delivery, con
     m_list->setWrapping(false);
     m_list->setMovement(QListView::Static);
     m_list->setIconSize({kIcon, kIcon * 3 / 4});
-    m_list->setFixedHeight(kIcon * 3 / 4 + 62);
+    m_list->setFixedHeight(kIcon * 3 / 4 + withText(62));
     m_list->setAccessibleName(tr("Borders to choose from"));
     m_list->setWordWrap(true);
     m_list->setGridSize({kIcon + 28, kIcon * 3 / 4 + 40});
@@ -149,7 +149,7 @@ BorderChooser::BorderChooser(Libraries* libraries, const Delivery& delivery, con
     auto* row = new QHBoxLayout;
     m_name->setPlaceholderText(tr("name to keep it under"));
     m_name->setText(toQt(m_delivery.border.name));
-    m_name->setMaximumWidth(220);
+    m_name->setMaximumWidth(withText(220));
     m_name->setAccessibleName(tr("Name"));
     m_notice->setFont(smallFont());
     row->addWidget(m_name);

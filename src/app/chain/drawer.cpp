@@ -51,7 +51,7 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* enc
 void Drawer::showStation(StationId station) {
     m_station = station;
     // Fields with their values before and after need more room than a row of sliders.
-    setFixedWidth(station == StationId::Rights || station == StationId::Privacy ? 320 : 268);
+    setFixedWidth(withText(station == StationId::Rights || station == StationId::Privacy ? 320 : 268));
     rebuild();
 }
 

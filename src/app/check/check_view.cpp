@@ -15,9 +15,9 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSplitter>
 #include <QTableView>
+#include <QTextBrowser>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -35,23 +35,11 @@ QString listed(const std::vector<std::string>& parts) {
     return out;
 }
 
-/// Long paths and digests may be broken anywhere it makes sense.
-QString breakable(const QString& path) {
-    return QString(path).replace('/', QString("/") + QChar(0x200b));
-}
-
-QString inPieces(const std::string& digest) {
-    QStringList pieces;
-    for (std::size_t at = 0; at < digest.size(); at += 16)
-        pieces << toQt(digest.substr(at, 16));
-    return pieces.join(' ');
-}
-
 } // namespace
 
 CheckView::CheckView(QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
-      m_detail(new QLabel), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
+      m_detail(new QTextBrowser), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
       m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
       m_report(new QPushButton(tr("Report"))), m_mend(new QPushButton(tr("Mend it"))),
       m_accept(new QPushButton(tr("Deliver all the same"))), m_loupe(new Loupe),
@@ -103,11 +91,11 @@ QWidget* CheckView::makeActions() {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(kGap2);
     m_show->setAccessibleName(tr("Which copies are shown"));
-    m_show->setMinimumWidth(190);
+    m_show->setMinimumWidth(withText(190));
     m_words->setPlaceholderText(tr("Find a name, a folder, a note"));
     m_words->setAccessibleName(tr("Find copies"));
     m_words->setClearButtonEnabled(true);
-    m_words->setMaximumWidth(260);
+    m_words->setMaximumWidth(withText(260));
     m_again->setToolTip(tr("Change something for the chosen pictures and stamp just these again"));
     m_report->setToolTip(tr("A contact sheet or a table of this run, to send or to file"));
     auto* menu = new QMenu(m_report);
@@ -168,18 +156,15 @@ QWidget* CheckView::makeBelow() {
             [this] { m_zooms[static_cast<int>(m_loupe->zoom())]->setChecked(true); });
     side->addWidget(m_loupe, 1);
     side->addLayout(zooms);
-    m_detail->setWordWrap(true);
-    m_detail->setAlignment(Qt::AlignTop);
-    m_detail->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    m_detail->setMinimumHeight(92);
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(m_detail);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setMinimumWidth(250);
+    m_detail->setAccessibleName(tr("All that is known of the chosen copy"));
+    m_detail->setOpenLinks(false);
+    m_detail->setFrameShape(QFrame::NoFrame);
+    m_detail->setWordWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere); // long paths and digests
+    m_detail->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_detail->setMinimumHeight(withText(92));
+    m_detail->setMinimumWidth(withText(250));
     row->addWidget(m_loupeSide, 3);
-    row->addWidget(scroll, 1);
+    row->addWidget(m_detail, 1);
     return below;
 }
 
@@ -437,10 +422,10 @@ void CheckView::showDetail() {
                    : Markup::of("<tr><td style='color:%1; padding-right:12px'>%2</td><td>%3</td></tr>",
                                 {theme().quiet.name(), name, value});
     };
-    Markup rows = line(tr("Original"), breakable(toQt(row.original))) +
+    Markup rows = line(tr("Original"), toQt(row.original)) +
                   line(tr("Copy"), row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
                                        ? tr("none")
-                                       : breakable(toQt(row.copy))) +
+                                       : toQt(row.copy)) +
                   line(tr("Seal"), row.readability > 0
                                        ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                        : QString()) +
@@ -457,7 +442,7 @@ void CheckView::showDetail() {
     if (row.problem)
         rows += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())
-        rows += line(tr("SHA-256"), inPieces(row.fingerprintBefore));
+        rows += line(tr("SHA-256"), toQt(row.fingerprintBefore));
     Markup::of("<table>%1</table>", {rows}).showOn(*m_detail);
     if (!m_model->ran())
         return;
@@ -475,7 +460,7 @@ QString CheckView::summary() const {
     return m_summary->text();
 }
 QString CheckView::detail() const {
-    return m_detail->text();
+    return m_detail->toPlainText();
 }
 
 } // namespace keepseal::app

@@ -12,6 +12,7 @@
 
 #include <functional>
 
+class QTextBrowser;
 class QComboBox;
 class QLabel;
 class QLineEdit;
@@ -79,7 +80,8 @@ private:
 
     CheckModel* m_model;
     CheckFilter* m_filter;
-    QLabel *m_summary, *m_detail;
+    QLabel* m_summary;
+    QTextBrowser* m_detail;
     QTableView* m_table;
     QComboBox* m_show;
     QLineEdit* m_words;

@@ -12,6 +12,7 @@
 #include <QPainter>
 
 #include <algorithm>
+#include <cmath>
 
 namespace keepseal::app {
 namespace {
@@ -57,6 +58,20 @@ LoupePair readPair(const LoupeSubject& subject) {
 
 } // namespace
 
+Halves::Halves(QImage picture) : m_levels{std::move(picture)} {
+    constexpr int smallest = 256;
+    while (m_levels.back().width() > 2 * smallest && m_levels.back().height() > 2 * smallest)
+        m_levels.push_back(m_levels.back().scaled(m_levels.back().size() / 2, Qt::IgnoreAspectRatio,
+                                                  Qt::SmoothTransformation));
+}
+
+const QImage& Halves::atLeast(int width) const {
+    std::size_t level = 0;
+    while (level + 1 < m_levels.size() && m_levels[level + 1].width() >= width)
+        ++level;
+    return m_levels[level];
+}
+
 Loupe::Loupe(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setMinimumHeight(150);
@@ -67,6 +82,7 @@ Loupe::Loupe(QWidget* parent) : QWidget(parent) {
 void Loupe::clear() {
     m_task.cancel();
     m_original = m_copy = {};
+    m_originalSmaller = m_copySmaller = {};
     m_problem.clear();
     update();
 }
@@ -79,8 +95,12 @@ void Loupe::showCopy(const LoupeSubject& subject) {
 void Loupe::showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle) {
     m_leftTitle = leftTitle;
     m_rightTitle = rightTitle;
-    m_task.start(
-        [read = std::move(read)](const auto&) { return read(); }); // who flicks through wants the last
+    m_task.start([read = std::move(read)](const auto&) { // who flicks through wants the last
+        auto pair = read();
+        pair.smallerLeft = Halves(pair.left);
+        pair.smallerRight = Halves(pair.right);
+        return pair;
+    });
     update();
 }
 
@@ -88,6 +108,8 @@ void Loupe::take(const TaskOutcome<LoupePair>& outcome) {
     const auto pair = outcome.result.value_or(LoupePair());
     m_original = pair.left;
     m_copy = pair.right;
+    m_originalSmaller = pair.smallerLeft;
+    m_copySmaller = pair.smallerRight;
     m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
     moveBy({});
     update();
@@ -130,7 +152,8 @@ void Loupe::moveBy(QPointF pixels) {
     update();
 }
 
-void Loupe::paintPane(QPainter& painter, const QRect& box, const QImage& image, const QString& title) const {
+void Loupe::paintPane(QPainter& painter, const QRect& box, const QImage& image, const Halves& smaller,
+                      const QString& title) const {
     painter.setPen(theme().quiet);
     painter.setFont(smallFont());
     painter.drawText(QRect(box.x(), 0, box.width(), kTitle), Qt::AlignVCenter | Qt::AlignLeft, title);
@@ -154,14 +177,14 @@ void Loupe::paintPane(QPainter& painter, const QRect& box, const QImage& image, 
     painter.drawImage(
         QRectF(corner + QPointF((whole.width() - drawn.width()) / 2, (whole.height() - drawn.height()) / 2),
                drawn),
-        image);
+        smaller.atLeast(static_cast<int>(std::ceil(drawn.width() * devicePixelRatioF()))));
     painter.restore();
 }
 
 void Loupe::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    paintPane(painter, pane(0), m_original, m_leftTitle);
-    paintPane(painter, pane(1), m_copy, m_rightTitle);
+    paintPane(painter, pane(0), m_original, m_originalSmaller, m_leftTitle);
+    paintPane(painter, pane(1), m_copy, m_copySmaller, m_rightTitle);
     if (hasFocus()) {
         painter.setPen(QPen(theme().accent, 1));
         painter.drawRect(QRect(0, kTitle, width() - 1, height() - kTitle - 1));

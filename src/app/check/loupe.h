@@ -14,6 +14,7 @@
 
 #include <functional>
 #include <optional>
+#include <vector>
 
 namespace keepseal::app {
 
@@ -25,9 +26,22 @@ struct LoupeSubject {
     PictureException exception;
 };
 
+/// A picture and its halves: shown much smaller it is made of the nearest one, so that nothing flickers.
+class Halves {
+public:
+    Halves() = default;
+    explicit Halves(QImage picture);
+    /// The smallest that has at least so many pixels across; the picture itself where that has fewer.
+    const QImage& atLeast(int width) const;
+
+private:
+    std::vector<QImage> m_levels{QImage()};
+};
+
 /// Two pictures of one thing, the right one giving the size.
 struct LoupePair {
     QImage left, right;
+    Halves smallerLeft{}, smallerRight{}; ///< made in the background by the loupe
 };
 
 class Loupe : public QWidget {
@@ -64,8 +78,10 @@ private:
     QRect pane(int which) const; ///< 0 the original, 1 the copy
     double scale() const;
     void moveBy(QPointF pixels); ///< of the copy
-    void paintPane(QPainter& painter, const QRect& pane, const QImage& image, const QString& title) const;
+    void paintPane(QPainter& painter, const QRect& pane, const QImage& image, const Halves& smaller,
+                   const QString& title) const;
     QImage m_original, m_copy;
+    Halves m_originalSmaller, m_copySmaller; ///< the same, for being shown whole
     QString m_problem, m_leftTitle, m_rightTitle;
     QPointF m_centre{0.5, 0.5}, m_grabbed;
     Zoom m_zoom = Zoom::Fit;

@@ -41,7 +41,7 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     column->addLayout(row);
     auto* middle = new QHBoxLayout;
     m_list->setModel(&m_rows);
-    m_list->setFixedWidth(216);
+    m_list->setFixedWidth(withText(216));
     m_list->setAccessibleName(tr("Files and what they tell"));
     m_list->setUniformItemSizes(true);
     m_list->setIconSize({18, 18});

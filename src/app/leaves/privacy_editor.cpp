@@ -80,7 +80,7 @@ bool confirmLocation(const QString& delivery, QWidget* parent) {
     column->addWidget(text);
     column->addWidget(tick);
     column->addLayout(row);
-    dialog.setMinimumWidth(480);
+    dialog.setMinimumWidth(withText(480));
     QObject::connect(tick, &QCheckBox::toggled, open, &QWidget::setEnabled);
     QObject::connect(open, &QPushButton::clicked, &dialog, &QDialog::accept);
     QObject::connect(keep, &QPushButton::clicked, &dialog, &QDialog::reject);

@@ -31,7 +31,7 @@ TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Hard cases for this seal"));
-    setFixedHeight(138);
+    setFixedHeight(withText(138));
     m_proofs.setPaused(true);
     connect(m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));

@@ -32,7 +32,7 @@ QString sentence(const PlaceScores& scores) {
 class AdviceBox::Map : public QWidget {
 public:
     Map(JobDocument* document, QWidget* parent) : QWidget(parent), m_document(document) {
-        setFixedHeight(78);
+        setFixedHeight(withText(78));
         setAccessibleName(AdviceBox::tr("Scores of the nine places, out of 100"));
     }
     void setAdvice(const std::optional<PlaceAdvice>& advice) {
@@ -113,7 +113,7 @@ AdviceBox::AdviceBox(JobDocument* document, QWidget* parent)
     title->setFont(strongFont());
     m_words->setWordWrap(true);
     m_words->setFont(smallFont());
-    m_words->setMinimumHeight(64);
+    m_words->setMinimumHeight(withText(64));
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_forMe->setCheckable(true);
     m_forMe->setToolTip(tr("Takes the best of the allowed places for each picture; see Placing"));

@@ -114,14 +114,34 @@ void PartsList::refresh() {
     add(nullptr, {});
     expandAll();
     m_refreshing = false;
+    fitRows();
     setSelection(chosen);
 }
 
 void PartsList::setSelection(const PartIds& ids) {
     m_refreshing = true;
-    for (QTreeWidgetItemIterator it(this); *it; ++it)
-        (*it)->setSelected(std::find(ids.begin(), ids.end(), idOf(*it)) != ids.end());
+    for (QTreeWidgetItemIterator it(this); *it; ++it) {
+        const bool chosen = std::find(ids.begin(), ids.end(), idOf(*it)) != ids.end();
+        (*it)->setSelected(chosen);
+        if (chosen && idOf(*it) == ids.back())
+            scrollToItem(*it);
+    }
     m_refreshing = false;
+}
+
+/// Whole rows: half a part looks like the last one.
+void PartsList::fitRows() {
+    constexpr int fewest = 3, most = 6;
+    int rows = 0;
+    for (QTreeWidgetItemIterator it(this); *it; ++it)
+        ++rows;
+    const int row = std::max(28, sizeHintForRow(0));
+    setFixedHeight(std::clamp(rows + 1, fewest, most) * row +
+                   header()->sizeHint().height() * !header()->isHidden() + 2 * frameWidth() + 2);
+}
+
+QSize PartsList::sizeHint() const {
+    return {withText(220), height()};
 }
 
 PartIds PartsList::selection() const {

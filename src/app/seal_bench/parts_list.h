@@ -23,11 +23,12 @@ signals:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
-    QSize sizeHint() const override { return {220, 140}; }
+    QSize sizeHint() const override;
 
 private:
     std::vector<std::tuple<std::string, std::string, std::string, bool, bool, QString>> content() const;
     void add(QTreeWidgetItem* into, const std::string& parent);
+    void fitRows();
     void onClicked(QTreeWidgetItem* item, int column);
     void onRenamed(QTreeWidgetItem* item, int column);
 

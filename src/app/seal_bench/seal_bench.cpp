@@ -24,7 +24,7 @@ QScrollArea* scrolling(QWidget* page, int width) {
     area->setWidgetResizable(true);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setWidget(page);
-    area->setFixedWidth(width);
+    area->setFixedWidth(withText(width));
     return area;
 }
 
@@ -110,7 +110,7 @@ QToolButton* SealBench::tool(const QString& iconName, const QString& what, const
 
 QWidget* SealBench::makeTop() {
     auto* bar = new QWidget;
-    bar->setFixedHeight(54);
+    bar->setFixedHeight(withText(54));
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(kGap3, 0, kGap4, 0);
     row->setSpacing(kGap2);
@@ -120,7 +120,7 @@ QWidget* SealBench::makeTop() {
     m_name->setFont(titleFont());
     m_name->setPlaceholderText(tr("Name of the seal"));
     m_name->setAccessibleName(tr("Name of the seal"));
-    m_name->setMaximumWidth(280);
+    m_name->setMaximumWidth(withText(280));
     m_name->setMaxLength(80);
     connect(m_name, &QLineEdit::textEdited, this, [this](const QString& name) {
         edit(
@@ -165,7 +165,6 @@ QWidget* SealBench::makeLeft() {
     head->addWidget(tool("stamp", tr("Add my emblem"), [this] { addEmblem(); }));
     head->addWidget(tool("shapes", tr("Add a line, box or ring"), [this] { addShape(); }));
     column->addLayout(head);
-    m_parts->setFixedHeight(150);
     column->addWidget(m_parts);
     column->addWidget(makePartActions());
     std::vector<const SettingInfo*> rows;
@@ -249,6 +248,8 @@ void SealBench::addText() {
     auto part = newPart(m_document->currentDelivery().seal, PartKind::Text);
     part.text.text = tr("New text").toStdString();
     add(std::move(part), tr("adding a text"));
+    if (const auto ids = m_parts->selection(); !ids.empty())
+        m_canvas->editText(ids.back()); // what is typed now is the text, and no key of a button
 }
 
 void SealBench::addLogo(const QString& file) {

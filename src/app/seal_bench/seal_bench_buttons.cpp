@@ -87,7 +87,7 @@ QWidget* SealBench::makeGrounds() {
     row->addSpacing(kGap2);
     row->addWidget(
         tool("zoom-out", tr("Smaller (-)"), [this] { m_canvas->setZoom(m_canvas->zoomPercent() / 1.5); }));
-    m_zoom->setMinimumWidth(46);
+    m_zoom->setMinimumWidth(withText(46));
     m_zoom->setAlignment(Qt::AlignCenter);
     row->addWidget(m_zoom);
     row->addWidget(

@@ -48,7 +48,7 @@ SealChooser::SealChooser(Libraries* libraries, std::shared_ptr<const Frame> grou
     m_search->setPlaceholderText(tr("Search names, notes and tags"));
     m_search->setAccessibleName(tr("Search the library"));
     m_search->setClearButtonEnabled(true);
-    m_search->setFixedWidth(280);
+    m_search->setFixedWidth(withText(280));
     head->addWidget(title);
     head->addStretch();
     head->addWidget(m_search);

@@ -235,7 +235,7 @@ DeliveriesBar::DeliveriesBar(JobDocument* document, QWidget* parent)
     brandRow->setSpacing(10);
     brandRow->addWidget(mark);
     brandRow->addLayout(words, 1);
-    brand->setFixedWidth(196);
+    brand->setFixedWidth(withText(196));
     whole->addWidget(brand);
 
     auto* cards = new QWidget;
@@ -248,7 +248,7 @@ DeliveriesBar::DeliveriesBar(JobDocument* document, QWidget* parent)
     scroll->setWidget(cards);
     scroll->setWidgetResizable(true);
     scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFixedHeight(76);
+    scroll->setFixedHeight(withText(76));
     scroll->setFocusPolicy(Qt::NoFocus);
     whole->addWidget(scroll, 1);
     for (auto* button : {m_undo, m_redo, m_menu})

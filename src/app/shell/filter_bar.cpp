@@ -37,7 +37,7 @@ FilterBar::FilterBar(QWidget* parent)
     m_words->setPlaceholderText(tr("Find a name, a keyword, a title"));
     m_words->setAccessibleName(tr("Find pictures"));
     m_words->setClearButtonEnabled(true);
-    m_words->setMaximumWidth(280);
+    m_words->setMaximumWidth(withText(280));
     m_count->setFont(smallFont());
     auto* close = new QToolButton;
     close->setIcon(icon("x"));

@@ -17,6 +17,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPushButton>
+#include <QScreen>
 #include <QSlider>
 #include <QToolButton>
 #include <QUrl>
@@ -42,7 +43,9 @@ MainWindow::MainWindow()
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);
-    setMinimumSize(980, 620);
+    const QSize room = screen()->availableSize();
+    setMinimumSize(QSize(980, 620).boundedTo(room));
+    resize(QSize(1280, 800).boundedTo(room));
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(0, 0, 0, 0);
@@ -79,7 +82,7 @@ QWidget* MainWindow::makeMiddle() {
     auto* row = new QHBoxLayout(middle);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
-    m_chain->setFixedWidth(212);
+    m_chain->setFixedWidth(withText(212));
     row->addWidget(m_chain);
     row->addWidget(m_drawer);
     auto* right = new QVBoxLayout;

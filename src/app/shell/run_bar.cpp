@@ -14,9 +14,9 @@
 namespace keepseal::app {
 
 RunBar::RunBar(QWidget* parent)
-    : QWidget(parent), m_sentence(new QLabel), m_progress(new QProgressBar), m_held(new QPushButton),
-      m_open(new QPushButton(" " + tr("Open folder"))), m_pause(new QPushButton(tr("Pause"))),
-      m_stop(new QPushButton(tr("Stop"))), m_strong(new QPushButton) {
+    : QWidget(parent), m_sign(new QLabel), m_sentence(new QLabel), m_progress(new QProgressBar),
+      m_held(new QPushButton), m_open(new QPushButton(" " + tr("Open folder"))),
+      m_pause(new QPushButton(tr("Pause"))), m_stop(new QPushButton(tr("Stop"))), m_strong(new QPushButton) {
     setAccessibleName(tr("Run"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(kGap4, kGap2, kGap4, kGap2);
@@ -29,6 +29,7 @@ RunBar::RunBar(QWidget* parent)
     m_progress->setAccessibleName(tr("Progress of the run"));
     words->addWidget(m_sentence);
     words->addWidget(m_progress);
+    row->addWidget(m_sign);
     row->addLayout(words, 1);
     m_strong->setProperty("strong", true);
     m_strong->setIcon(icon("stamp", Tint::OnAccent));
@@ -56,6 +57,12 @@ void RunBar::setSentence(const QString& text, Tone tone) {
                           : tone == Tone::Bad  ? t.bad
                                                : t.good;
     m_sentence->setStyleSheet(QString("color: %1;").arg(colour.name()));
+    const char* sign = tone == Tone::Look  ? "triangle-alert"
+                       : tone == Tone::Bad ? "circle-alert"
+                                           : "circle-check";
+    m_sign->setVisible(tone != Tone::Plain);
+    if (tone != Tone::Plain)
+        m_sign->setPixmap(iconPixmap(sign, colour, 18, devicePixelRatioF()));
 }
 
 QString RunBar::sentence() const {

@@ -35,7 +35,7 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    QLabel* m_sentence;
+    QLabel *m_sign, *m_sentence; ///< the tone is told by a sign, too, not by colour alone
     QProgressBar* m_progress;
     QPushButton *m_held, *m_open, *m_pause, *m_stop, *m_strong;
 };

@@ -63,7 +63,7 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     m_asSaved->setToolTip(tr("The picture as its file will be, decoded again, with its bytes (Ctrl+E)"));
     row->addWidget(m_asSaved);
     m_size->setRange(70, 420);
-    m_size->setFixedWidth(130);
+    m_size->setFixedWidth(withText(130));
     m_size->setAccessibleName(tr("Size of the proofs"));
     m_size->setToolTip(tr("Size of the proofs (Ctrl+wheel)"));
     row->addWidget(m_size);

@@ -18,7 +18,7 @@ WhoDialog::WhoDialog(WhoYouAre who, const std::vector<std::string>& asked, QWidg
     : QDialog(parent), m_who(std::move(who)), m_form(new SettingForm),
       m_onlyHere(new QCheckBox(tr("Only for this job"))) {
     setWindowTitle(tr("Who you are"));
-    setMinimumWidth(460);
+    setMinimumWidth(withText(460));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap4, kGap4, kGap4);
     column->setSpacing(kGap3);

@@ -15,6 +15,8 @@
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
+#include <cmath>
+
 namespace keepseal::app {
 namespace {
 
@@ -67,6 +69,7 @@ QLineEdit:focus, QPlainTextEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QCo
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
 QComboBox::drop-down { border: none; width: 18px; }
 QComboBox::down-arrow { image: url(:/icons/chevron-down-@kind.svg); width: 14px; height: 14px; margin-right: 8px; }
+QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
 QPushButton { background: @raised; border: 1px solid @line; border-radius: 6px; padding: 6px 14px; }
 QPushButton:hover { border-color: @quiet; }
 QPushButton:focus { border: 1px solid @accent; }
@@ -203,6 +206,10 @@ QFont bodyFont() {
 }
 QFont smallFont() {
     return fontOf(9, QFont::Normal);
+}
+int withText(int pixels) {
+    constexpr double usual = 13; // pixels of the body's type at 96 dots an inch
+    return static_cast<int>(std::lround(pixels * std::max(1.0, QFontInfo(bodyFont()).pixelSize() / usual)));
 }
 QFont titleFont() {
     return fontOf(13, QFont::DemiBold);

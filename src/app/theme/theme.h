@@ -43,7 +43,9 @@ void loadTypeface();
 inline constexpr int kGap1 = 4, kGap2 = 8, kGap3 = 12, kGap4 = 16, kGap5 = 24;
 
 QFont bodyFont();
-QFont smallFont(); ///< 9 pt: the smallest there is
+QFont smallFont();
+/// A length in pixels that was measured with text of the usual size, for the size that the person has chosen.
+int withText(int pixels); ///< 9 pt: the smallest there is
 QFont titleFont();
 QFont strongFont();
 

@@ -40,7 +40,7 @@ ArrivalDialog::ArrivalDialog(Arrival arrival, QWidget* parent)
     : QDialog(parent), m_arrival(std::move(arrival)), m_take(nullptr) {
     setObjectName("arrival");
     setWindowTitle(tr("What would come in"));
-    setMinimumWidth(520);
+    setMinimumWidth(withText(520));
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(kGap4, kGap4, kGap4, kGap4);
     all->setSpacing(kGap3);

@@ -40,7 +40,7 @@ void drawFocus(QPainter& painter, const QRectF& rect, bool focused) {
 class Swatch : public QAbstractButton {
 public:
     Swatch(const QColor& colour, int width, QWidget* parent) : QAbstractButton(parent), m_colour(colour) {
-        setFixedSize(width, 26);
+        setFixedSize(withText(width), withText(26));
         setFocusPolicy(Qt::StrongFocus);
     }
     void setColour(const QColor& colour) {
@@ -101,7 +101,7 @@ NumberControl::NumberControl(const NumberRange& range, const QString& unit, cons
     m_box->setKeyboardTracking(false);
     m_box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_box->setAlignment(Qt::AlignRight);
-    m_box->setFixedWidth(88);
+    m_box->setFixedWidth(withText(88));
     m_box->setAccessibleName(name);
     row->addWidget(m_slider, 1);
     row->addWidget(m_box);

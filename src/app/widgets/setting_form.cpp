@@ -264,7 +264,7 @@ QWidget* SettingForm::makeText(const std::string& path, const SettingInfo& info,
         auto* control = new TextBox([this] { startDrag(); });
         control->setAccessibleName(toText(info.label));
         control->setTabChangesFocus(true);
-        control->setFixedHeight(54);
+        control->setFixedHeight(withText(54));
         connect(control, &QPlainTextEdit::textChanged, this, [this, path, control, limit = info.maxBytes] {
             change(path, cutUtf8(control->toPlainText().toStdString(), limit));
         });

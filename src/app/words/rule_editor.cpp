@@ -184,7 +184,7 @@ QWidget* RuleEditor::languageRow(const std::string& code) {
     row->setContentsMargins(0, 0, 0, 0);
     auto* label = new QLabel(toQt(code));
     label->setFont(smallFont());
-    label->setMinimumWidth(34);
+    label->setMinimumWidth(withText(34));
     auto* line = new QLineEdit;
     line->setAccessibleName(tr("%1 in the language %2").arg(toQt(m_field.label), toQt(code)));
     line->installEventFilter(this);
