@@ -125,6 +125,7 @@ ChainView::ChainView(JobDocument* document, PictureLibrary* library, QWidget* pa
     column->addWidget(m_start);
     for (const auto& s : stations()) {
         auto* button = new StationButton(toQt(s.label));
+        button->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
         connect(button, &QAbstractButton::clicked, this, [this, id = s.id] { setChosen(id); });
         column->addWidget(button);
         m_buttons.push_back(button);

@@ -51,7 +51,8 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* enc
 void Drawer::showStation(StationId station) {
     m_station = station;
     // Fields with their values before and after need more room than a row of sliders.
-    setFixedWidth(withText(station == StationId::Rights || station == StationId::Privacy ? 320 : 268));
+    setFixedWidth(
+        std::min(withText(station == StationId::Rights || station == StationId::Privacy ? 320 : 268), 460));
     rebuild();
 }
 

@@ -158,7 +158,7 @@ void ProofWall::setHeldBack(std::map<OriginalId, QStringList> heldBack) {
 
 void ProofWall::setOutcome(OriginalId id, int outcome) {
     m_outcomes[id] = outcome;
-    viewport()->update(pictureRect(id).adjusted(-6, -6, 6, kCaption));
+    viewport()->update(pictureRect(id).adjusted(-6, -6, 6, captionHeight()));
 }
 
 /// Whole rows: a row takes pictures until it is full, then grows or shrinks a little to fill the width
@@ -183,7 +183,7 @@ void ProofWall::layoutTiles() {
             m_tiles.push_back({id, QRect(static_cast<int>(x), y, tileWidth, height)});
             x += tileWidth + kSpacing;
         }
-        y += height + kCaption + kRowGap;
+        y += height + captionHeight() + kRowGap;
         row.clear();
         rowWidth = 0;
     };
@@ -219,7 +219,7 @@ void ProofWall::layoutTiles() {
 std::size_t ProofWall::firstBelow(int y) const {
     return static_cast<std::size_t>(
         std::partition_point(m_tiles.begin(), m_tiles.end(),
-                             [y](const Tile& tile) { return tile.picture.bottom() + kCaption < y; }) -
+                             [y](const Tile& tile) { return tile.picture.bottom() + captionHeight() < y; }) -
         m_tiles.begin());
 }
 
@@ -261,7 +261,7 @@ int ProofWall::tileIndexAt(QPoint position) const {
     const QPoint at = position + QPoint(0, verticalScrollBar()->value());
     for (auto i = firstBelow(at.y() - kRowGap); i < m_tiles.size() && m_tiles[i].picture.top() <= at.y() + 4;
          ++i)
-        if (m_tiles[i].picture.adjusted(-4, -4, 4, kCaption).contains(at))
+        if (m_tiles[i].picture.adjusted(-4, -4, 4, captionHeight()).contains(at))
             return static_cast<int>(i);
     return -1;
 }
@@ -269,8 +269,8 @@ int ProofWall::tileIndexAt(QPoint position) const {
 void ProofWall::ensureVisible(int index) {
     if (index < 0)
         return;
-    const QRect rect =
-        m_tiles[static_cast<std::size_t>(index)].picture.adjusted(0, -kWallMargin, 0, kCaption + kWallMargin);
+    const QRect rect = m_tiles[static_cast<std::size_t>(index)].picture.adjusted(
+        0, -kWallMargin, 0, captionHeight() + kWallMargin);
     auto* bar = verticalScrollBar();
     if (rect.top() < bar->value())
         bar->setValue(rect.top());

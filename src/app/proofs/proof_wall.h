@@ -68,7 +68,7 @@ protected:
     void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
-    static constexpr int kCaption = 22; ///< below each picture, for its name
+    static int captionHeight(); ///< below each picture, for its name
     struct Tile {
         OriginalId id = 0;
         QRect picture; ///< in contents coordinates

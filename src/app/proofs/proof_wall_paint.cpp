@@ -59,10 +59,15 @@ void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
     const auto* item = m_document->original(tile.id);
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
-    const QRect caption(tile.picture.left(), tile.picture.bottom() + 5, tile.picture.width(), kCaption - 4);
+    const QRect caption(tile.picture.left(), tile.picture.bottom() + 5, tile.picture.width(),
+                        captionHeight() - 4);
     const auto name = item ? toQt(item->path.filename()) : QString();
     painter.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(name, Qt::ElideMiddle, caption.width()));
+}
+
+int ProofWall::captionHeight() {
+    return withText(22);
 }
 
 QString ProofWall::whyNotMade(OriginalId id) const {

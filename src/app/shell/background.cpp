@@ -113,7 +113,7 @@ void Planning::make() {
     for (const auto& delivery : m_document->tickedDeliveries())
         deliveries.push_back(m_document->asMade(delivery));
     if (!m_disk)
-        m_disk = std::make_shared<DiskSnapshot>();
+        m_disk = freedElsewhere(std::make_unique<DiskSnapshot>()); // it closes the register at its end
     m_task.follow([job = m_document->state(), deliveries, base = m_document->base(),
                    facts = knownFacts(*m_library), disk = m_disk, number = m_wanted,
                    cards = m_document->tickedIds(), watched = m_watch.folders()](const auto&) {

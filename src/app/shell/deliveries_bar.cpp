@@ -65,7 +65,7 @@ DeliveryCard::DeliveryCard(QWidget* parent) : QAbstractButton(parent), m_tick(ne
 }
 
 QSize DeliveryCard::sizeHint() const {
-    return {208, 62};
+    return {std::min(withText(208), 300), withText(62)};
 }
 
 namespace {

@@ -18,6 +18,7 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QScreen>
+#include <QScrollArea>
 #include <QSlider>
 #include <QToolButton>
 #include <QUrl>
@@ -82,8 +83,14 @@ QWidget* MainWindow::makeMiddle() {
     auto* row = new QHBoxLayout(middle);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
-    m_chain->setFixedWidth(withText(212));
-    row->addWidget(m_chain);
+    auto* chain = new QScrollArea; // large text on a small screen
+    chain->setWidget(m_chain);
+    chain->setWidgetResizable(true);
+    chain->setFrameShape(QFrame::NoFrame);
+    chain->setFocusPolicy(Qt::NoFocus);
+    chain->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    chain->setFixedWidth(std::min(withText(212), 320));
+    row->addWidget(chain);
     row->addWidget(m_drawer);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);

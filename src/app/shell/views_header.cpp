@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSlider>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -13,6 +14,22 @@
 #include <algorithm>
 
 namespace keepseal::app {
+namespace {
+
+/// Cut by nothing: large text on a small screen is reached by scrolling.
+QScrollArea* scrolledSideways(QWidget* widget) {
+    auto* area = new QScrollArea;
+    area->setWidget(widget);
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setFocusPolicy(Qt::NoFocus);
+    area->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    area->setFixedHeight(widget->sizeHint().height());
+    return area;
+}
+
+} // namespace
 
 ViewsHeader::ViewsHeader(QWidget* parent)
     : QWidget(parent), m_asSaved(new QToolButton), m_size(new QSlider(Qt::Horizontal)),
@@ -31,6 +48,9 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+6)")}};
     auto* viewGroup = new QButtonGroup(this);
     auto* zoomGroup = new QButtonGroup(this);
+    auto* tabs = new QWidget;
+    auto* viewsRow = new QHBoxLayout(tabs);
+    viewsRow->setContentsMargins(0, 0, 0, 0);
     for (int i = 0; i < kViews; ++i) {
         auto* button = new QPushButton(views[i].first);
         button->setToolTip(views[i].second);
@@ -45,9 +65,10 @@ ViewsHeader::ViewsHeader(QWidget* parent)
                 [this, i] { emit viewRequested(static_cast<ViewKind>(i)); });
         button->setMinimumWidth(QFontMetrics(strongFont()).horizontalAdvance(views[i].first) + 18);
         m_views[i] = button;
-        row->addWidget(button);
+        viewsRow->addWidget(button);
     }
-    row->addStretch();
+    viewsRow->addStretch();
+    row->addWidget(scrolledSideways(tabs), 1);
     const QString zooms[] = {tr("Fit"), tr("100 %"), tr("200 %")};
     for (int i = 0; i < 3; ++i) {
         m_zooms[i] = new QToolButton;

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Large values that the window only looks at: giving back the memory of a plan of ten thousand copies takes
-// longer than a frame.
+// Values whose end takes longer than a frame: a plan of ten thousand copies gives back its memory, what
+// looked at the disk closes its files.
 #pragma once
 
 #include "tasks/handover.h"
@@ -14,14 +14,18 @@ namespace keepseal::app {
 
 /// Shared; whoever lets go of it last, it is taken apart in the background.
 template <class Value>
-std::shared_ptr<const Value> freedElsewhere(Value value) {
-    return {new Value(std::move(value)), [handover = std::make_shared<Handover>()](const Value* last) {
+std::shared_ptr<Value> freedElsewhere(std::unique_ptr<Value> value) {
+    return {value.release(), [handover = std::make_shared<Handover>()](Value* last) {
                 handover->give();
                 QThreadPool::globalInstance()->start([last, handover] {
                     handover->take();
                     delete last;
                 });
             }};
+}
+template <class Value>
+std::shared_ptr<const Value> freedElsewhere(Value value) {
+    return freedElsewhere(std::make_unique<const Value>(std::move(value)));
 }
 
 } // namespace keepseal::app

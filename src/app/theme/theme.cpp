@@ -209,7 +209,8 @@ QFont smallFont() {
 }
 int withText(int pixels) {
     constexpr double usual = 13; // pixels of the body's type at 96 dots an inch
-    return static_cast<int>(std::lround(pixels * std::max(1.0, QFontInfo(bodyFont()).pixelSize() / usual)));
+    const double larger = std::max(1.0, QFontInfo(bodyFont()).pixelSize() / usual);
+    return static_cast<int>(std::lround(pixels * larger));
 }
 QFont titleFont() {
     return fontOf(13, QFont::DemiBold);
