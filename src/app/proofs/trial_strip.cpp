@@ -15,7 +15,15 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kStripMargin = 14, kHead = 26, kFoot = 20, kGap = 10;
+constexpr int kStripMargin = 14, kGap = 10, kPictures = 92;
+
+int head() {
+    return withText(26);
+}
+int foot() {
+    return withText(20);
+}
+
 constexpr Size kWideRamp{1200, 240}, kTallRamp{300, 600};
 
 QString ratioText(double ratio) {
@@ -31,7 +39,7 @@ TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Hard cases for this seal"));
-    setFixedHeight(withText(138));
+    setFixedHeight(head() + kPictures + foot());
     m_proofs.setPaused(true);
     connect(m_cases, &HardCases::changed, this, &TrialStrip::layoutTiles);
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
@@ -78,7 +86,7 @@ double TrialStrip::readabilityOf(OriginalId id) const {
 
 void TrialStrip::layoutTiles() {
     m_tiles.clear();
-    const int height = this->height() - kHead - kFoot - 4;
+    const int height = this->height() - head() - foot() - 4;
     int x = kStripMargin;
     const auto add = [&](Tile tile, double shape) {
         const int width = std::clamp(static_cast<int>(std::lround(height * shape)), 44, 3 * height);
@@ -87,7 +95,7 @@ void TrialStrip::layoutTiles() {
             shown = static_cast<int>(width / shape);
         if (x + width > this->width() - kStripMargin)
             return;
-        tile.picture = {x, kHead + (height - shown), width, shown};
+        tile.picture = {x, head() + (height - shown), width, shown};
         m_tiles.push_back(std::move(tile));
         x += width + kGap;
     };
@@ -123,8 +131,11 @@ void TrialStrip::paintEvent(QPaintEvent*) {
     painter.fillRect(QRect(0, 0, width(), 1), theme().line);
     painter.setFont(strongFont());
     painter.setPen(theme().text);
-    painter.drawText(QRect(kStripMargin, 4, width(), kHead - 6), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("Where this seal is most likely to fail"));
+    const QRect top(kStripMargin, 4, width() - 2 * kStripMargin, head() - 6);
+    const auto heading = tr("Where this seal is most likely to fail");
+    const int headingWidth = painter.fontMetrics().horizontalAdvance(heading);
+    painter.drawText(top, Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(heading, Qt::ElideRight, top.width()));
     const auto& verdict = m_cases->verdict();
     painter.setFont(smallFont());
     const bool bad = verdict.hardToRead > 0;
@@ -136,24 +147,25 @@ void TrialStrip::paintEvent(QPaintEvent*) {
     for (const auto& [file, need] : m_cases->logoNeeds())
         words += tr(" · logo enlarged, needs %1 × %2 px").arg(need.needs.width).arg(need.needs.height);
     painter.setPen(bad ? theme().look : theme().quiet);
-    painter.drawText(QRect(kStripMargin, 4, width() - 2 * kStripMargin, kHead - 6),
-                     Qt::AlignRight | Qt::AlignVCenter, words);
+    painter.drawText(top, Qt::AlignRight | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(
+                         words, Qt::ElideRight, std::max(0, top.width() - headingWidth - kStripMargin)));
     for (std::size_t i = 0; i < m_tiles.size(); ++i)
         paintTile(painter, m_tiles[i], hasFocus() && static_cast<int>(i) == m_current);
 }
 
 void TrialStrip::paintTile(QPainter& painter, const Tile& tile, bool current) const {
     double ratio = 0;
-    bool below = false;
+    bool hard = false;
     if (tile.ramp) {
         if (!tile.ramp->image().isNull())
             painter.drawImage(tile.picture, tile.ramp->image());
         ratio = tile.ramp->result().readability;
-        below = tile.ramp->result().belowReadable;
+        hard = tile.ramp->result().belowReadable;
     } else if (const auto* proof = m_proofs.proof(tile.id)) {
         painter.drawImage(tile.picture, proof->sealed);
         ratio = proof->seal.readability;
-        below = proof->seal.belowReadable;
+        hard = proof->seal.belowReadable;
     } else
         painter.fillRect(tile.picture, theme().raised);
     if (current) {
@@ -163,20 +175,20 @@ void TrialStrip::paintTile(QPainter& painter, const Tile& tile, bool current) co
     }
     painter.setFont(smallFont());
     const QFontMetrics metrics(smallFont());
-    const QRect foot(tile.picture.left(), tile.picture.bottom() + 3, tile.picture.width(), kFoot);
+    const QRect below(tile.picture.left(), tile.picture.bottom() + 3, tile.picture.width(), foot());
     const auto number = ratioText(ratio);
-    const int room = foot.width() - metrics.horizontalAdvance(number) - 4;
+    const int room = below.width() - metrics.horizontalAdvance(number) - 4;
     painter.setPen(theme().quiet);
     if (room > 24)
-        painter.drawText(foot, Qt::AlignLeft | Qt::AlignTop,
+        painter.drawText(below, Qt::AlignLeft | Qt::AlignTop,
                          metrics.elidedText(tile.what, Qt::ElideRight, room));
-    painter.setPen(below ? theme().look : theme().text);
-    painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, number);
+    painter.setPen(hard ? theme().look : theme().text);
+    painter.drawText(below, Qt::AlignRight | Qt::AlignTop, number);
 }
 
 int TrialStrip::tileAt(QPoint at) const {
     for (std::size_t i = 0; i < m_tiles.size(); ++i)
-        if (m_tiles[i].picture.adjusted(-3, -3, 3, kFoot).contains(at))
+        if (m_tiles[i].picture.adjusted(-3, -3, 3, foot()).contains(at))
             return static_cast<int>(i);
     return -1;
 }
