@@ -20,6 +20,8 @@ public:
     DiskWatch& operator=(const DiskWatch&) = delete;
     /// What was asked on the thread that made it: "open /home/...", with the functions that led there.
     std::vector<std::string> takeAsked();
+    /// Whether calls can be seen in this build.
+    static bool works();
     /// Calls on other threads, since it was made.
     std::size_t askedElsewhere() const;
 

@@ -493,4 +493,15 @@ TEST_F(JobWindow, ThumbnailsLieInTheCacheAndNeverBesideOriginals) {
     EXPECT_FALSE(keptThumbnail(pictures / "tide_0.jpg", identityOf(pictures / "tide_0.jpg")));
 }
 
+TEST_F(JobWindow, WhatOneGatheringBringsInSeveralStepsIsOneUndo) {
+    document().addOriginals({pictures / "tide_0.jpg", pictures / "tide_1.jpg"}, 7);
+    document().addOriginals({pictures / "tide_1.jpg", pictures / "tide_2.jpg"}, 7);
+    document().addOriginals({pictures / "tide_3.jpg"}, 8);
+    ASSERT_EQ(document().originals().size(), 4U);
+    document().undoStack()->undo();
+    EXPECT_EQ(document().originals().size(), 3U);
+    document().undoStack()->undo();
+    EXPECT_TRUE(document().originals().empty());
+}
+
 } // namespace keepseal::app

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <set>
+#include <unordered_set>
 
 namespace keepseal::app {
 
@@ -308,19 +309,20 @@ void JobDocument::takeBackWords(const std::map<OriginalId, std::vector<std::stri
         0);
 }
 
-void JobDocument::addOriginals(const std::vector<std::filesystem::path>& files) {
-    std::set<std::filesystem::path> known;
+void JobDocument::addOriginals(const std::vector<std::filesystem::path>& files, int gathering) {
+    std::unordered_set<std::string_view> known;
+    known.reserve(originals().size() + files.size());
     for (const auto& item : originals())
-        known.insert(item.path);
+        known.insert(item.path.native());
     auto items = std::make_shared<std::vector<OriginalItem>>(originals());
     for (const auto& file : files)
-        if (known.insert(file).second)
+        if (known.insert(file.native()).second)
             items->push_back({m_nextId++, file});
     if (items->size() == originals().size())
         return;
     auto next = m_state;
     next.originals = std::move(items);
-    push(tr("adding pictures"), std::move(next));
+    push(tr("adding pictures"), std::move(next), gathering == 0 ? 0 : mergeKeyOf("gathering", gathering));
 }
 
 void JobDocument::removeOriginals(const std::vector<OriginalId>& ids) {

@@ -82,7 +82,8 @@ public:
     QUndoStack* undoStack() { return &m_undo; }
 
     /// Changes of design, each one undo step. Files already in the job are not taken twice.
-    void addOriginals(const std::vector<std::filesystem::path>& files);
+    /// Calls with the same `gathering` (not 0) that follow each other are one undo step.
+    void addOriginals(const std::vector<std::filesystem::path>& files, int gathering = 0);
     void removeOriginals(const std::vector<OriginalId>& ids);
     /// The same pictures in another order; ids not named stay behind the others. {number} counts in it.
     void reorderOriginals(const std::vector<OriginalId>& order, const QString& what);

@@ -31,13 +31,22 @@ public:
     bool busy() const { return m_task.busy(); }
 
 signals:
+    /// Files of what is being gathered, each once, in their order, as they are met.
+    void found(const std::vector<std::filesystem::path>& files);
+    /// All of them were told.
     void gathered(const keepseal::Gathered& result);
     void failed(const keepseal::Problem& problem);
 
 private:
+    using Files = std::vector<std::filesystem::path>;
     void take(const TaskOutcome<Gathered>& outcome);
-    std::vector<std::filesystem::path> m_next;
-    LatestTask<Gathered> m_task{[this](const TaskOutcome<Gathered>& outcome) { take(outcome); }};
+    Files m_next;
+    std::size_t m_told = 0; ///< of the files of what is being gathered
+    LatestTask<Gathered, Files> m_task{[this](const TaskOutcome<Gathered>& outcome) { take(outcome); },
+                                       [this](const Files& files) {
+                                           m_told += files.size();
+                                           emit found(files);
+                                       }};
 };
 
 using PlanPtr = std::shared_ptr<const Plan>;

@@ -165,13 +165,21 @@ void MainWindow::connectParts() {
     connect(m_bench, &SealBench::pictureChosen, m_wall, &ProofWall::setCurrent);
     connect(m_strip, &TrialStrip::chosen, m_wall, &ProofWall::setCurrent);
     connect(m_deliveries, &DeliveriesBar::renameRequested, this, &MainWindow::renameDelivery);
-    connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
+    connect(&m_gathering, &Gathering::found, this, [this](const std::vector<std::filesystem::path>& files) {
         const auto before = m_document.originals().size();
-        m_document.addOriginals(result.files);
-        tellGathered(result, m_document.originals().size() - before);
+        m_document.addOriginals(files, m_gatherings);
+        m_gathered += m_document.originals().size() - before;
+    });
+    connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
+        ++m_gatherings;
+        tellGathered(result, std::exchange(m_gathered, 0));
     });
     const auto say = [this](const Problem& problem) { showNotice(toQt(problem.sentence())); };
-    connect(&m_gathering, &Gathering::failed, this, say);
+    connect(&m_gathering, &Gathering::failed, this, [this, say](const Problem& problem) {
+        ++m_gatherings;
+        m_gathered = 0;
+        say(problem);
+    });
     connect(&m_forecasting, &Forecasting::failed, this, say);
     connect(&m_document, &JobDocument::originalsChanged, this, [this] {
         m_outcomes.clear();

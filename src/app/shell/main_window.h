@@ -253,6 +253,8 @@ private:
     std::chrono::steady_clock::duration m_pausedFor{};
     std::optional<std::chrono::steady_clock::time_point> m_pausedSince;
     PlanPtr m_lastPlan;          ///< of the last run, for the loupe; may be null
+    int m_gatherings = 1;        ///< what one of them brings is one step to undo
+    std::size_t m_gathered = 0;  ///< pictures it brought so far
     bool m_saysGathered = false; ///< the next pictures came from outside the window: where they went is said
     QString m_noticeText;
 };

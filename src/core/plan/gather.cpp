@@ -12,6 +12,7 @@
 
 #include <algorithm>
 #include <array>
+#include <chrono>
 #include <map>
 #include <set>
 #include <string_view>
@@ -84,6 +85,15 @@ private:
         result.stopped = result.stopped || (m_options.stop && *m_options.stop);
         return result.stopped;
     }
+    void tellFound() {
+        const auto now = std::chrono::steady_clock::now();
+        if (!m_options.onFound || now - m_toldAt < m_often)
+            return;
+        m_options.onFound({result.files.begin() + static_cast<std::ptrdiff_t>(m_told), result.files.end()});
+        m_told = result.files.size();
+        m_toldAt = now;
+        m_often *= 2; // taking them in costs more the more there are
+    }
     void tell(const fs::path& path, Note note, bool named) {
         result.others.push_back({path, std::move(note), named});
     }
@@ -128,6 +138,7 @@ private:
             if (!named && !m_options.takeOurs && stampedBefore(path, identity))
                 return tell(path, {NoteKind::MetOurs, {}, {}}, named);
             result.files.push_back(path);
+            tellFound();
         } catch (const Problem& problem) {
             tell(path, {NoteKind::MetUnreadable, {}, {{"happened", problem.happened}}}, named);
         }
@@ -171,6 +182,9 @@ private:
     const GatherOptions& m_options;
     std::map<std::pair<std::uint64_t, std::uint64_t>, fs::path> m_seen;
     std::vector<std::pair<fs::path, bool>> m_sidecars; ///< and whether it was named
+    std::size_t m_told = 0;                            ///< of the files
+    std::chrono::milliseconds m_often{200};
+    std::chrono::steady_clock::time_point m_toldAt = std::chrono::steady_clock::now();
 };
 
 } // namespace

@@ -8,6 +8,7 @@
 
 #include <atomic>
 #include <filesystem>
+#include <functional>
 #include <map>
 #include <vector>
 
@@ -34,6 +35,9 @@ struct GatherOptions {
     bool recursive = true;
     bool takeOurs = false; ///< copies of ours met in a folder as well; one that is named is always taken
     const std::atomic<bool>* stop = nullptr;
+    /// Told now and then, soon and then ever more seldom, which files came since the last time, in their
+    /// order; what came last is only in the result. May be empty.
+    std::function<void(const std::vector<std::filesystem::path>&)> onFound{};
 };
 
 /// What a file is counts, and not its ending. Links to files are followed, links to folders are not, so no

@@ -115,3 +115,22 @@ TEST(Gather, ARawFileIsRefusedInWordsWhateverItIsCalled) {
     const Original raw(folder / "tide.tif");
     EXPECT_THAT(problemOf([&] { readFacts(raw, "tide.tif"); }).happened, ::testing::HasSubstr("camera raw"));
 }
+
+TEST(Gather, WhatIsToldOnTheWayIsTheBeginningOfWhatComesOut) {
+    const TempFolder folder;
+    makePicture(folder / "in/tide_0000.jpg", 40, 30);
+    for (int i = 1; i < 400; ++i) {
+        const auto next = folder / ("in/tide_" + std::to_string(10000 + i) + ".jpg");
+        fs::copy_file(folder / "in/tide_0000.jpg", next);
+    }
+    std::vector<fs::path> told;
+    GatherOptions options;
+    options.onFound = [&](const std::vector<fs::path>& files) {
+        EXPECT_FALSE(files.empty());
+        told.insert(told.end(), files.begin(), files.end());
+    };
+    const auto gathered = gather({folder / "in"}, options);
+    ASSERT_EQ(gathered.files.size(), 400U);
+    ASSERT_LE(told.size(), 400U);
+    EXPECT_TRUE(std::equal(told.begin(), told.end(), gathered.files.begin()));
+}
