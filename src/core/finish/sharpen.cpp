@@ -27,7 +27,7 @@ std::vector<float> gaussian(double sigma) {
 
 // The inner loops run over every pixel of every copy: where the processor has wider registers they are used.
 // (The sanitizers can't be started before functions that are chosen at start-up.)
-#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__) && !defined(__SANITIZE_ADDRESS__) && \
+#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__) && !defined(__SANITIZE_ADDRESS__) &&     \
     !defined(__SANITIZE_THREAD__)
 #define KEEPSEAL_WIDE __attribute__((target_clones("avx2,fma", "default")))
 #else
