@@ -232,4 +232,28 @@ TEST_F(Session, AJobThatSaysWhoItIsOfLeavesThePersonsOwnWhoAlone) {
     EXPECT_EQ(next.document().who().studio, "Gull and Reed");
 }
 
+TEST_F(Session, AJobFileNeverOpensThePlaceAndAJobOfOnesOwnStaysAsItWas) {
+    ASSERT_TRUE(begun(window));
+    openAll();
+    auto privacy = document().currentDelivery().privacy;
+    privacy.location = Stay::Keep;
+    privacy.locationWords = kLocationWords;
+    document().setPrivacy(privacy, "opened by hand");
+    window.session().saveTo(folder / "theirs.json");
+    ASSERT_TRUE(quiet(window));
+    EXPECT_TRUE(document().currentDelivery().privacy.opensLocation()); // still theirs, who opened it
+    ASSERT_TRUE(kept(window));
+    const auto left = died(window.session().keptFile());
+    MainWindow again; // the same person's, lost and brought back
+    ASSERT_TRUE(begun(again));
+    ASSERT_EQ(again.document().originals().size(), 4U);
+    EXPECT_TRUE(again.document().currentDelivery().privacy.opensLocation());
+    MainWindow other;
+    ASSERT_TRUE(begun(other));
+    other.session().open(folder / "theirs.json");
+    ASSERT_TRUE(waitUntil([&] { return other.document().originals().size() == 4; }, kWait));
+    EXPECT_FALSE(other.document().currentDelivery().privacy.opensLocation());
+    EXPECT_THAT(other.notice().toStdString(), HasSubstr("opened with that closed"));
+}
+
 } // namespace keepseal::app

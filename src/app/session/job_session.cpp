@@ -4,6 +4,7 @@
 
 #include "base/text.h"
 #include "document/untouchable.h"
+#include "library/arrival.h"
 
 namespace keepseal::app {
 namespace {
@@ -144,7 +145,11 @@ void JobSession::takeLoaded(const TaskOutcome<Loaded>& outcome) {
                                   .arg(toQt(kept.problem->sentence())));
             });
     auto job = loaded.job;
-    if (!loaded.kept) {
+    QStringList closed;
+    if (!loaded.kept) { // a file may be anybody's: only the person opens the place, here
+        for (auto& item : job.deliveries)
+            if (closePlace(item.delivery.privacy))
+                closed << tr("“%1”").arg(toQt(item.delivery.name));
         m_remembers = false; // its deliveries are the file's
         job.file = loaded.from;
         if (job.name.empty())
@@ -169,6 +174,12 @@ void JobSession::takeLoaded(const TaskOutcome<Loaded>& outcome) {
         text += (text.isEmpty() ? "" : " ") +
                 tr("%1 not where they were. The menu offers to find them again in another folder.")
                     .arg(toQt(counted(loaded.missing, "picture is", "pictures are")));
+    if (!closed.isEmpty())
+        text +=
+            (text.isEmpty() ? "" : " ") +
+            tr("In the file %1 tells where the pictures were taken. It was opened with that closed; only you "
+               "can open it, at its station Privacy.")
+                .arg(closed.join(tr(", ")));
     if (!text.isEmpty())
         emit said(text);
 }

@@ -31,6 +31,7 @@ MainWindow::MainWindow()
       m_encoded(&m_document, &m_library), m_forecasting(&m_document, &m_library),
       m_session(&m_document, &m_library),
       m_files([this](const Problem& problem) { tell(toQt(problem.sentence())); }),
+      m_reports([this](const Problem& problem) { showNotice(toQt(problem.sentence())); }),
       m_deliveries(new DeliveriesBar(&m_document)), m_chain(new ChainView(&m_document, &m_library)),
       m_drawer(new Drawer(&m_document, &m_library, &m_encoded)), m_header(new ViewsHeader),
       m_stack(new QStackedWidget), m_pages(new QStackedWidget),

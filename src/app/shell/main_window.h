@@ -214,9 +214,7 @@ private:
     JobSession m_session;
     FileWork m_files; ///< what is read and written at a person's word
     Running m_running;
-    LatestTask<NoStep> m_reporting{[this](const TaskOutcome<NoStep>& outcome) {
-        showNotice(outcome.problem ? toQt(outcome.problem->sentence()) : tr("The report is written."));
-    }};
+    FileWork m_reports;        ///< of runs: one after the other, and none is lost
     bool m_runBarAsks = false; ///< something was changed since the run began
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;

@@ -453,23 +453,26 @@ void MainWindow::writeContactSheet(const std::filesystem::path& file) {
     ContactSheet sheet;
     sheet.title = m_document.state().name.empty() ? tr("Copies").toStdString() : m_document.state().name;
     showNotice(tr("Drawing the contact sheet…"));
-    m_reporting.start([ledger = m_lastRun->ledger, sheet, file](const std::atomic<bool>& stop) {
-        if (file.extension() == ".html")
-            writeContactHtml(ledger, sheet, file, stop);
-        else
-            writeContactPdf(ledger, sheet, file, stop);
-        return NoStep();
-    });
+    m_reports.run(
+        [ledger = m_lastRun->ledger, sheet, file] {
+            static const std::atomic<bool> never{false};
+            if (file.extension() == ".html")
+                writeContactHtml(ledger, sheet, file, never);
+            else
+                writeContactPdf(ledger, sheet, file, never);
+        },
+        [this] { showNotice(tr("The report is written.")); });
 }
 
 void MainWindow::writeLedgerCsv(const std::filesystem::path& file) {
     if (!m_lastRun)
         return;
-    m_reporting.start([ledger = m_lastRun->ledger, file](const std::atomic<bool>&) {
-        const auto text = ledgerCsv(ledger);
-        writeNewFile(file, Bytes(text.begin(), text.end()));
-        return NoStep();
-    });
+    m_reports.run(
+        [ledger = m_lastRun->ledger, file] {
+            const auto text = ledgerCsv(ledger);
+            writeNewFile(file, Bytes(text.begin(), text.end()));
+        },
+        [this] { showNotice(tr("The report is written.")); });
 }
 
 } // namespace keepseal::app
