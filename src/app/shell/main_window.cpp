@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/main_window.h"
 
+#include "shell/bar_words.h"
+
 #include "base/text.h"
 #include "delivery/json.h"
 #include "document/untouchable.h"
@@ -224,7 +226,8 @@ void MainWindow::connectParts() {
     connect(&m_hardCases, &HardCases::changed, this, [this] {
         if (!m_running.busy() && !m_resultIsCurrent && m_planning.plan() && m_planning.current() &&
             !m_document.originals().empty())
-            m_runBar->setSentence(planSentence(*m_planning.plan()));
+            m_runBar->setSentence(planSentence(*m_planning.plan(), m_forecasting.of(m_planning.plan().get()),
+                                               m_hardCases.verdict()));
     });
     connect(m_runBar->strongButton(), &QPushButton::clicked, this, &MainWindow::stampOrChooseFolder);
     connect(m_runBar->openButton(), &QPushButton::clicked, this, [this] {

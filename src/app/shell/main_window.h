@@ -188,7 +188,6 @@ private:
     void updateViews();
     void updateViewsKeepingFocus();
     void updateRunBar();
-    std::optional<std::size_t> tickedWithoutFolder() const;
     void showPlanRows();
     void startRun();
     void onProgress(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row);
@@ -201,7 +200,6 @@ private:
     void renameDelivery();
     /// What it looked like, for the next day.
     void remember(const QVariantMap& values);
-    QString planSentence(const Plan& plan) const;
 
     JobDocument m_document;
     PictureLibrary m_library;

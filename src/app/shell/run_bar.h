@@ -3,6 +3,8 @@
 // The run bar: one sentence of truth and the one strong button; progress while a run is under way.
 #pragma once
 
+#include "shell/bar_words.h"
+
 #include <QWidget>
 
 class QLabel;
@@ -15,7 +17,7 @@ class RunBar : public QWidget {
     Q_OBJECT
 public:
     explicit RunBar(QWidget* parent = nullptr);
-    enum class Tone { Plain, Look, Bad, Good };
+    using Tone = BarTone;
     void setSentence(const QString& text, Tone tone = Tone::Plain);
     void setAction(const QString& text, bool enabled);
     void setOpenFolder(bool visible);

@@ -3,6 +3,8 @@
 // What the window does around a run: the sentence of truth, the plan, progress, and what came of it.
 #include "shell/main_window.h"
 
+#include "shell/bar_words.h"
+
 #include "base/files.h"
 #include "base/text.h"
 #include "report/contact_sheet.h"
@@ -19,150 +21,37 @@
 
 namespace keepseal::app {
 
-QString MainWindow::planSentence(const Plan& plan) const {
-    const auto* ahead = m_forecasting.of(&plan);
-    const auto copies = ahead ? ahead->toMake() : plan.count(Outcome::Waiting),
-               there = plan.count(Outcome::AlreadyThere), left = plan.count(Outcome::LeftOut);
-    const auto pictures = plan.originals.size();
-    if (plan.count(Outcome::Waiting) == 0 && plan.count(Outcome::Blocked) == 0)
-        return there > 0 ? tr("All %1 copies are already there, made from the same originals with the same "
-                              "settings.")
-                               .arg(there)
-                         : tr("Nothing to make: every name is taken, and the delivery says to leave those "
-                              "pictures out.");
-    if (ahead && copies == 0 && ahead->heldBack > 0)
-        return tr("No copy can be made as it stands: each would lack something that its delivery promises.");
-    if (const auto blocked = plan.count(Outcome::Blocked))
-        return tr("%1 taken, and the delivery says not to begin then: see the plan.")
-            .arg(toQt(counted(blocked, "name is", "names are")));
-    QString text =
-        toQt(counted(copies, "copy", "copies")) + tr(" of ") + toQt(counted(pictures, "picture", "pictures"));
-    const auto places = plan.places();
-    if (places.size() == 1)
-        text += tr(" to %1").arg(toQt(places.front()));
-    else
-        text += tr(" to %1 places").arg(places.size());
-    if (there > 0)
-        text += tr(" · %1 already there").arg(there);
-    if (left > 0)
-        text += tr(" · %1 left out").arg(left);
-    if (ahead) {
-        if (ahead->bytes > 0)
-            text += tr(" · about %1").arg(toQt(byteText(ahead->bytes)));
-        if (ahead->failing > 0)
-            text += tr(" · %1 can't be made").arg(ahead->failing);
-        if (ahead->toLookAt > 0)
-            text += tr(" · %1 worth a look").arg(ahead->toLookAt);
-        for (const auto& room : ahead->rooms)
-            if (room.needed > 0 && room.isShort())
-                text += tr(" · ONLY %1 LEFT ON THE DISK").arg(toQt(byteText(room.free)));
-    }
-    text += plan.replaced() > 0 ? tr(" · %1 will be replaced")
-                                      .arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")))
-                                : tr(" · nothing will be replaced");
-    if (std::any_of(plan.deliveries.begin(), plan.deliveries.end(),
-                    [](const Delivery& d) { return d.privacy.opensLocation(); }))
-        text += tr(" · THE PLACE IS TOLD");
-    // Of the delivery that is looked at, as far as it has been measured.
-    if (const auto& verdict = m_hardCases.verdict(); verdict.hardToRead > 0)
-        text += tr(" · seal hard to read on %1 of %2").arg(verdict.hardToRead).arg(verdict.measured);
-    return text;
-}
-
-namespace {
-
-/// One of each format of each delivery.
-std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
-    std::size_t out = 0;
-    for (const auto& delivery : deliveries)
-        out += delivery.file.formats().size();
-    return out;
-}
-
-/// For people: a setting is called by its station.
-QString sentenceFor(const Problem& problem) {
-    const auto dot = problem.subject.find('.');
-    for (const auto& station : stations())
-        if (problem.kind == ProblemKind::BadSetting && problem.subject.substr(0, dot) == station.key)
-            return toQt(Problem(problem.kind, station.label, problem.happened, problem.remedy).sentence());
-    return toQt(problem.sentence());
-}
-
-} // namespace
-
-/// The bar judges the deliveries of the next run, not the one that is looked at.
-std::optional<std::size_t> MainWindow::tickedWithoutFolder() const {
-    const auto& cards = m_document.state().deliveries;
-    for (std::size_t i = 0; i < cards.size(); ++i)
-        if (cards[i].inNextRun && !cards[i].delivery.place.chosen())
-            return i;
-    return std::nullopt;
-}
-
 void MainWindow::updateRunBar() {
+    const auto& plan = m_planning.plan();
     if (m_running.busy()) { // what was changed meanwhile can be put in line
-        const auto& next = m_planning.plan();
-        const bool more = next && m_planning.current() && !m_resultIsCurrent && next != m_running.plan() &&
-                          next->count(Outcome::Waiting) > 0 && m_runBarAsks;
+        const bool more = plan && m_planning.current() && !m_resultIsCurrent && plan != m_running.plan() &&
+                          plan->count(Outcome::Waiting) > 0 && m_runBarAsks;
         m_runBar->strongButton()->setVisible(more);
         if (more)
             m_runBar->setAction(tr("Stamp this as well, after it"), true);
         return;
     }
-    if (m_resultIsCurrent) { // the sentence tells of the run; the button of what is left to do
-        const auto* ahead = m_planning.current() ? m_forecasting.of(m_planning.plan().get()) : nullptr;
-        const auto left = ahead ? ahead->toMake()
-                          : m_planning.plan() && m_planning.current()
-                              ? m_planning.plan()->count(Outcome::Waiting)
-                              : 0;
-        if (left == 0 && ahead && ahead->heldBack > 0)
-            m_runBar->setAction(tr("Nothing more to make"), false);
-        if (left > 0)
-            m_runBar->setAction(m_lastRun->stopped
-                                    ? tr("Go on: %1 left").arg(m_lastRun->ledger.count(Outcome::Waiting))
-                                    : tr("Try %1 again").arg(left),
-                                true);
-        return;
-    }
-    m_runBar->setOpenFolder(false);
-    const auto pictures = m_document.originals().size();
-    const auto ticked = m_document.tickedDeliveries();
     const auto& problem = m_planning.problem();
-    const bool refused = problem && problem->kind == ProblemKind::Refused;
-    m_chain->setPlaceProblem(refused ? toQt(problem->happened) : QString());
-    if (pictures == 0) {
-        m_runBar->setSentence(tr("No pictures yet."));
-        return m_runBar->setAction(tr("Stamp"), false);
+    if (!m_resultIsCurrent) {
+        m_runBar->setOpenFolder(false);
+        const bool refused = problem && problem->kind == ProblemKind::Refused;
+        m_chain->setPlaceProblem(refused ? toQt(problem->happened) : QString());
     }
-    if (ticked.empty()) {
-        m_runBar->setSentence(tr("No delivery is ticked for the next run."), RunBar::Tone::Look);
-        return m_runBar->setAction(tr("Stamp"), false);
-    }
-    if (const auto homeless = tickedWithoutFolder()) {
-        const auto copies = toQt(counted(pictures * copiesOfEach(ticked), "copy", "copies"));
-        m_runBar->setSentence(
-            ticked.size() == 1
-                ? tr("%1 can be made as soon as there is a folder for them.").arg(copies)
-                : tr("%1 can be made as soon as there is a folder for “%2”.")
-                      .arg(copies, toQt(m_document.state().deliveries[*homeless].delivery.name)));
-        return m_runBar->setAction(tr("Choose the folder…"), true);
-    }
-    if (problem) {
-        m_runBar->setSentence(sentenceFor(*problem), RunBar::Tone::Bad);
-        return m_runBar->setAction(tr("Stamp"), false);
-    }
-    const auto& plan = m_planning.plan();
-    if (!plan || !m_planning.current())
-        return m_runBar->setAction(tr("Stamp"), false);
-    const auto* ahead = m_forecasting.of(plan.get());
-    const auto copies = ahead ? ahead->toMake() : plan->count(Outcome::Waiting);
-    const bool blocked = plan->count(Outcome::Blocked) > 0;
-    const bool opened = std::any_of(plan->deliveries.begin(), plan->deliveries.end(),
-                                    [](const Delivery& d) { return d.privacy.opensLocation(); });
-    m_runBar->setSentence(planSentence(*plan), opened || blocked ? RunBar::Tone::Bad : RunBar::Tone::Plain);
-    m_runBar->setAction(copies == 1 ? tr("Stamp 1 copy") : tr("Stamp %1 copies").arg(copies),
-                        copies > 0 && !blocked);
-    showPlanRows();
+    BarState state;
+    state.pictures = m_document.originals().size();
+    state.cards = &m_document.state().deliveries;
+    state.problem = problem ? &*problem : nullptr;
+    state.plan = m_planning.current() ? plan.get() : nullptr;
+    state.ahead = m_forecasting.of(state.plan);
+    state.verdict = m_hardCases.verdict();
+    state.result = m_resultIsCurrent && m_lastRun ? &*m_lastRun : nullptr;
+    const auto words = barWords(state);
+    if (words.sentence)
+        m_runBar->setSentence(*words.sentence, words.tone);
+    if (words.action)
+        m_runBar->setAction(*words.action, words.enabled);
+    if (!m_resultIsCurrent && words.tellsPlan)
+        showPlanRows();
 }
 
 /// With what is known of it so far; each thing that becomes known shows it again.
@@ -176,7 +65,7 @@ void MainWindow::showPlanRows() {
 void MainWindow::stampOrChooseFolder() {
     if (m_document.originals().empty())
         return;
-    if (const auto homeless = tickedWithoutFolder()) {
+    if (const auto homeless = tickedWithoutFolder(m_document.state().deliveries)) {
         m_document.selectDelivery(*homeless); // so that its own folder is chosen, and seen
         return chooseDestination();
     }
