@@ -209,7 +209,8 @@ QFont smallFont() {
 }
 int withText(int pixels) {
     constexpr double usual = 13; // pixels of the body's type at 96 dots an inch
-    const double larger = std::max(1.0, QFontInfo(bodyFont()).pixelSize() / usual);
+    static const double larger =
+        std::max(1.0, QFontInfo(bodyFont()).pixelSize() / usual); // asked for each tile
     return static_cast<int>(std::lround(pixels * larger));
 }
 QFont titleFont() {
