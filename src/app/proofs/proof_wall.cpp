@@ -35,11 +35,12 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
     connect(&m_proofs, &ProofSet::changed, viewport(), qOverload<>(&QWidget::update));
     auto* relayout = new QTimer(this); // shapes come in one by one; the wall moves at most ten times a second
     relayout->setSingleShot(true);
-    relayout->setInterval(30);
     connect(relayout, &QTimer::timeout, this, &ProofWall::layoutTiles);
-    const auto soon = [relayout] {
+    const auto soon = [this, relayout] {
+        constexpr int soonest = 30, latest = 1000; // ms: a hundred thousand take a moment to be laid out
         if (!relayout->isActive())
-            relayout->start();
+            relayout->start(
+                std::clamp(static_cast<int>(m_document->originals().size() / 100), soonest, latest));
     };
     connect(library, &PictureLibrary::infoReady, relayout, soon);
     const auto newShapes = [this, soon] {
