@@ -13,8 +13,6 @@
 #include "cage/cage.h"
 #include "delivery/json.h"
 #include "picture/develop.h"
-#include "widgets/field_keys.h"
-#include "widgets/markup.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -108,14 +106,9 @@ int main(int argc, char** argv) {
     holdStandardStreams();
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
     QApplication app(argc, argv);
-    plainLabels(app);
-    keepKeysInFields(app);
-    QApplication::setApplicationName("keep-seal");
-    QApplication::setApplicationDisplayName("Keep Seal");
-    QApplication::setApplicationVersion(KEEPSEAL_VERSION);
     QApplication::setDesktopFileName("org.example.KeepSeal");
     try {
-        loadTypeface();
+        beginProgram(app);
         return start(app);
     } catch (const Problem& problem) {
         std::cerr << "keep-seal: " << problem.sentence() << "\n";

@@ -8,8 +8,6 @@
 #include "picture/develop.h"
 #include "shell/given.h"
 #include "theme/theme.h"
-#include "widgets/field_keys.h"
-#include "widgets/markup.h"
 
 #include <QApplication>
 
@@ -29,7 +27,6 @@ int tour(QApplication& app) {
     parser.addOption({"screenshots", "Save a picture of each main view.", "folder"});
     parser.process(app);
     startPictureEngine("keep-seal-tour");
-    loadTypeface();
     setTheme(app, ThemeKind::Dark, Surround::Dark);
     MainWindow window;
     window.resize(1280, 800);
@@ -47,12 +44,8 @@ int tour(QApplication& app) {
 
 int main(int argc, char** argv) {
     QApplication app(argc, argv);
-    plainLabels(app);
-    keepKeysInFields(app);
-    QApplication::setApplicationName("keep-seal");
-    QApplication::setApplicationDisplayName("Keep Seal");
-    QApplication::setApplicationVersion(KEEPSEAL_VERSION);
     try {
+        beginProgram(app);
         return tour(app);
     } catch (const Problem& problem) {
         std::cerr << "keep-seal-tour: " << problem.sentence() << "\n";

@@ -24,7 +24,8 @@ bool settled(MainWindow& window) {
     return waitUntil(
         [&] {
             return window.library().known() == window.document().originals().size() &&
-                   !window.document().originals().empty() && window.wall().proofs().settled();
+                   !window.document().originals().empty() && window.wall().proofs().settled() &&
+                   (!window.strip().isVisible() || window.strip().settled());
         },
         kPatience);
 }

@@ -1,12 +1,10 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The seal bench, the chooser and exceptions in the real window, by mouse and keys.
+// The seal bench and exceptions in the real window, by mouse and keys.
 #include "base/problem.h"
-#include "seal_bench/seal_chooser.h"
+#include "bench_fixture.h"
 #include "widgets/controls.h"
-#include "window_fixture.h"
 
-#include "widgets/arrival_dialog.h"
 #include <QComboBox>
 #include <QDropEvent>
 #include <QLineEdit>
@@ -20,49 +18,6 @@
 using namespace keepseal;
 using namespace keepseal::app;
 using namespace keepseal::test;
-
-namespace {
-
-class Bench : public Window {
-protected:
-    void SetUp() override {
-        Window::SetUp();
-        openAll();
-        window.openBench();
-        ASSERT_TRUE(follows());
-    }
-    SealBench& bench() { return window.bench(); }
-    SealCanvas& canvas() { return window.bench().canvas(); }
-    const SealDesign& seal() { return window.document().currentDelivery().seal; }
-    const SealDesign& made() { return window.document().deliveryAsMade().seal; }
-    bool kept() {
-        return waitUntil([&] { return !window.filesBusy(); }, kWait);
-    }
-    bool follows() {
-        return waitUntil(
-            [&] { return canvas().settled() && canvas().result() && !canvas().result()->empty(); }, kWait);
-    }
-    void drag(QPointF from, QPointF to, Qt::KeyboardModifiers keys = {}) {
-        QTest::mousePress(&canvas(), Qt::LeftButton, keys, from.toPoint());
-        for (int i = 1; i <= 6; ++i) {
-            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0, canvas().mapToGlobal(to),
-                             Qt::NoButton, Qt::LeftButton, keys);
-            QCoreApplication::sendEvent(&canvas(), &move);
-        }
-        QTest::mouseRelease(&canvas(), Qt::LeftButton, keys, to.toPoint());
-        ASSERT_TRUE(follows());
-    }
-    QPointF middleOf(const std::string& id) {
-        return canvas().toWidget(boxOf(*prepareSeal(made()), id).centre());
-    }
-    int steps() { return window.document().undoStack()->index(); }
-    void undo() {
-        window.document().undoStack()->undo();
-        ASSERT_TRUE(follows());
-    }
-};
-
-} // namespace
 
 TEST_F(Bench, AddsPartsShowsThemAndTakesThemBack) {
     const auto before = seal();
@@ -250,42 +205,6 @@ TEST_F(Bench, GroundsZoomAndEveryControlHasAName) {
         EXPECT_FALSE(button->accessibleName().isEmpty() && button->text().isEmpty());
 }
 
-TEST_F(Bench, TheSealIsKeptAndTakenElsewhere) {
-    auto design = seal();
-    design.name = "Wind mark";
-    design.size = 11;
-    window.document().setSeal(design, "design");
-    window.keepSeal();
-    ASSERT_TRUE(kept());
-    ASSERT_TRUE(window.sealLibrary().find("Wind mark"));
-    EXPECT_THAT(bench().said().toStdString(), ::testing::HasSubstr("is in the library"));
-    window.document().addDelivery(Delivery{});
-    EXPECT_NE(seal().name, "Wind mark");
-    SealChooser chooser(&window.libraries(), plainGround({300, 200}, 100), {}, &window);
-    chooser.search()->setText("wind");
-    ASSERT_EQ(chooser.list()->count(), 1);
-    chooser.duplicateSeal();
-    ASSERT_TRUE(kept());
-    EXPECT_EQ(chooser.list()->count(), 2);
-    chooser.renameSeal("Wind mark, larger");
-    ASSERT_TRUE(kept());
-    EXPECT_TRUE(window.sealLibrary().find("Wind mark, larger"));
-    chooser.removeSeal();
-    ASSERT_TRUE(kept());
-    EXPECT_EQ(chooser.list()->count(), 1);
-    chooser.bringBack();
-    ASSERT_TRUE(kept());
-    EXPECT_EQ(chooser.list()->count(), 2);
-    chooser.list()->setCurrentRow(0);
-    chooser.take();
-    ASSERT_TRUE(chooser.taken());
-    window.takeSeal(*chooser.taken());
-    EXPECT_EQ(seal().size, 11);
-    window.document().undoStack()->undo();
-    EXPECT_NE(seal().name, "Wind mark");
-    EXPECT_TRUE(waitUntil([&] { return chooser.settled(); }, kWait));
-}
-
 TEST_F(Bench, DraggingAPatternMovesItAndResizingItKeepsItAPattern) {
     window.document().setSetting("seal.arrangement", std::string("repeat"));
     ASSERT_TRUE(follows());
@@ -420,45 +339,6 @@ TEST_F(Bench, ItsRowsFollowTheArrangementAndTheLook) {
     window.setLook(ThemeKind::Light, Surround::Light);
     EXPECT_TRUE(follows());
     window.setLook(ThemeKind::Dark, Surround::Dark);
-}
-
-TEST_F(Bench, ASealIsSharedTakenInAndSavedAsAPicture) {
-    auto design = seal();
-    design.name = "Shared mark";
-    window.document().setSeal(design, "name");
-    window.keepSeal();
-    ASSERT_TRUE(kept());
-    SealChooser chooser(&window.libraries(), plainGround({300, 200}, 100), {}, &window);
-    chooser.search()->setText("Shared");
-    ASSERT_EQ(chooser.list()->count(), 1);
-    chooser.describeSeal("from the marsh", "kites, web");
-    ASSERT_TRUE(kept());
-    EXPECT_EQ(window.sealLibrary().find("Shared mark")->tags, (std::vector<std::string>{"kites", "web"}));
-    chooser.exportTo(toQt(folder / "mark.zip"));
-    ASSERT_TRUE(kept());
-    ASSERT_TRUE(fs::exists(folder / "mark.zip"));
-    chooser.exportTo(toQt(folder / "mark.zip"));
-    ASSERT_TRUE(kept()); // never replaced: said, not done
-    const auto arrival = [&]() -> ArrivalDialog* {
-        waitUntil([&] { return chooser.findChild<ArrivalDialog*>() != nullptr; }, kWait);
-        return chooser.findChild<ArrivalDialog*>();
-    };
-    chooser.importFrom(toQt(folder / "mark.zip"));
-    ASSERT_TRUE(arrival());
-    EXPECT_EQ(chooser.list()->count(), 1); // shown first
-    arrival()->takeButton()->click();
-    ASSERT_TRUE(kept());
-    EXPECT_EQ(chooser.list()->count(), 2);
-    EXPECT_TRUE(window.sealLibrary().find("Shared mark 2"));
-    writeFile(folder / "no.zip", "nothing");
-    chooser.importFrom(toQt(folder / "no.zip"));
-    EXPECT_TRUE(waitUntil([&] { return chooser.saidText().contains("no zip file"); }, kWait));
-    EXPECT_EQ(chooser.list()->count(), 2);
-    chooser.search()->setText("no seal has these words");
-    EXPECT_EQ(chooser.list()->count(), 0);
-    chooser.take();
-    EXPECT_FALSE(chooser.taken());
-    EXPECT_TRUE(waitUntil([&] { return chooser.settled(); }, kWait));
 }
 
 TEST_F(Bench, KeysZoomAndWithoutAPictureThereIsStillAGround) {

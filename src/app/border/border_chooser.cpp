@@ -174,6 +174,8 @@ BorderChooser::BorderChooser(Libraries* libraries, const Delivery& delivery, con
     connect(m_takeNow, &QPushButton::clicked, this, [this, take] { take(m_now); });
     connect(m_takeOther, &QPushButton::clicked, this, [this, take] { take(m_other); });
     fill();
+    if (!m_libraries->known()) // opened in the first moment of the window
+        connect(m_libraries, &Libraries::changed, this, &BorderChooser::fill, Qt::SingleShotConnection);
     m_now->setBorder(m_delivery.border);
     m_list->setCurrentRow(0);
     m_other->widths()->setValue(200);

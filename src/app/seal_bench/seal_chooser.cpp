@@ -77,6 +77,9 @@ SealChooser::SealChooser(Libraries* libraries, std::shared_ptr<const Frame> grou
     connect(m_list, &QListWidget::itemActivated, this, [this] { take(); });
     connect(m_list, &QListWidget::currentRowChanged, this, &SealChooser::refreshButtons);
     load();
+    if (!m_libraries->known()) // opened in the first moment of the window
+        connect(
+            m_libraries, &Libraries::changed, this, [this] { load(); }, Qt::SingleShotConnection);
     m_list->setFocus();
 }
 

@@ -4,8 +4,20 @@
 
 #include "base/files.h"
 #include "delivery/json.h"
+#include "theme/theme.h"
+#include "widgets/field_keys.h"
+#include "widgets/markup.h"
 
 namespace keepseal::app {
+
+void beginProgram(QApplication& app) {
+    plainLabels(app);
+    keepKeysInFields(app);
+    QApplication::setApplicationName("keep-seal");
+    QApplication::setApplicationDisplayName("Keep Seal");
+    QApplication::setApplicationVersion(KEEPSEAL_VERSION);
+    loadTypeface();
+}
 
 void addGivenOptions(QCommandLineParser& parser) {
     parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");

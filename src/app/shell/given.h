@@ -5,10 +5,13 @@
 
 #include "shell/main_window.h"
 
+#include <QApplication>
 #include <QCommandLineParser>
 
 namespace keepseal::app {
 
+/// What every program with this window begins with: its name, its typeface, plain labels.
+void beginProgram(QApplication& app);
 /// Adds -d, --who, --out and the paths.
 void addGivenOptions(QCommandLineParser& parser);
 /// Whole paths of them.

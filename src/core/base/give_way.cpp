@@ -12,14 +12,16 @@ constexpr int kNicer = 10; // a tenth of the processor beside one thread that wa
 
 } // namespace
 
+bool givesWay() {
+    return ::getpriority(PRIO_PROCESS, 0) >= kNicer;
+}
+
 // On Linux a thread has a niceness of its own, and hands it on to those it starts: setpriority(2),
 // pthreads(7).
 void giveWay() {
+    if (givesWay())
+        return; // or nicer than that: it stays so
     ::setpriority(PRIO_PROCESS, 0, kNicer);
-}
-
-bool givesWay() {
-    return ::getpriority(PRIO_PROCESS, 0) >= kNicer;
 }
 
 void letGiveWay(int process) {

@@ -70,8 +70,7 @@ std::size_t coordinatesAt(std::string_view text, std::size_t i, std::size_t& lin
 /// Without figures there is only a geohash of letters, and a link with empty places; most texts are neither.
 bool mayHoldAny(std::string_view text) {
     return std::any_of(text.begin(), text.end(), [](char c) { return isFigure(c) || (c & 0x80); }) ||
-           text.find("://") != std::string_view::npos ||
-           toLowerAscii(std::string(text)).find("hash") != std::string::npos;
+           text.find("://") != std::string_view::npos || toLowerAscii(text).find("hash") != std::string::npos;
 }
 
 /// Bytes before the first figure of any coordinates, at the most: a word for them, a direction, marks
