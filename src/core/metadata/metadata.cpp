@@ -6,6 +6,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "metadata/layers.h"
+#include "privacy/tables.h"
 
 #include <algorithm>
 #include <cstring>
