@@ -68,15 +68,16 @@ void scroll(ProofWall& wall, std::vector<double>& frames, int steps) {
 bool anyProof(MainWindow& window, bool sharp) {
     const auto& originals = window.document().originals();
     for (std::size_t i = 0; i < std::min<std::size_t>(40, originals.size()); ++i)
-        if (const auto* proof = window.wall().proofs().proof(originals[i].id);
+        if (const auto* proof = window.views().wall().proofs().proof(originals[i].id);
             proof && (proof->sharp || !sharp))
             return true;
     return false;
 }
 
 bool atRest(MainWindow& window) {
-    return window.library().known() == window.document().originals().size() && window.planning().current() &&
-           !window.planning().busy() && !window.forecasting().busy() && window.wall().proofs().settled();
+    return window.library().known() == window.document().originals().size() &&
+           window.runs().planning().current() && !window.runs().planning().busy() &&
+           !window.runs().forecasting().busy() && window.views().wall().proofs().settled();
 }
 
 void manyPictures(MainWindow& window, const char* folder) {
@@ -96,7 +97,7 @@ void manyPictures(MainWindow& window, const char* folder) {
         "| Memory over the empty window (%.0f MB) | %.0f MB, %.1f kB a picture; most at any time %.0f MB |\n",
         before, held, held * 1024 / static_cast<double>(pictures), memory("VmHWM") - before);
     std::vector<double> frames;
-    scroll(window.wall(), frames, 600);
+    scroll(window.views().wall(), frames, 600);
     tellFrames("A step of scrolling, painted", frames);
     std::printf("| Memory after that | %.0f MB |\n", memory("VmRSS") - before);
     waitUntil([&] { return atRest(window); }, kPatience);
@@ -104,7 +105,7 @@ void manyPictures(MainWindow& window, const char* folder) {
     for (int step = 0; step < 40; ++step) {
         timer.start();
         window.document().setSetting("seal.opacity", 40.0 + step, 7);
-        waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
+        waitUntil([&] { return window.views().wall().proofs().settled(); }, kPatience);
         steps.push_back(msSince(timer));
     }
     tellFrames("A slider step to all proofs in view redrawn", steps);
@@ -126,15 +127,15 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
         window.document().setSetting("place.folder", std::string(out) + "/" + std::to_string(i));
     }
     waitUntil([&] { return atRest(window); }, kPatience);
-    window.stampOrChooseFolder();
+    window.runs().stamp();
     std::vector<double> frames, steps;
     QElapsedTimer timer;
-    while (window.running().busy()) {
-        scroll(window.wall(), frames, 1);
+    while (window.runs().running().busy()) {
+        scroll(window.views().wall(), frames, 1);
         if (frames.size() % 20 == 0) {
             timer.start();
             window.document().setSetting("seal.opacity", 40.0 + static_cast<double>(frames.size() % 50), 7);
-            waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
+            waitUntil([&] { return window.views().wall().proofs().settled(); }, kPatience);
             steps.push_back(msSince(timer));
         }
         QElapsedTimer pause;
@@ -142,7 +143,7 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
         waitUntil([&] { return pause.elapsed() > 16; }, 100);
     }
     std::printf("| Copies made meanwhile | %zu |\n",
-                window.lastRun() ? window.lastRun()->ledger.count(Outcome::Made) : 0);
+                window.runs().last() ? window.runs().last()->ledger.count(Outcome::Made) : 0);
     tellFrames("While a run goes on: a step of scrolling, painted", frames);
     tellFrames("While a run goes on: a slider step to all proofs in view redrawn", steps);
 }

@@ -46,7 +46,7 @@ int main(int argc, char** argv) {
         const auto any = [&](bool wanted) {
             return [&window, wanted] {
                 for (const auto& item : window.document().originals())
-                    if (const auto* proof = window.wall().proofs().proof(item.id);
+                    if (const auto* proof = window.views().wall().proofs().proof(item.id);
                         proof && (proof->sharp || !wanted))
                         return true;
                 return false;
@@ -59,14 +59,14 @@ int main(int argc, char** argv) {
         waitUntil(
             [&] {
                 return window.library().known() == window.document().originals().size() &&
-                       window.wall().proofs().settled();
+                       window.views().wall().proofs().settled();
             },
             kPatience);
         wall.push_back(msSince(timer));
         for (int step = 0; step < 30; ++step) {
             window.document().setSetting("seal.opacity", 40.0 + step, 7);
-            waitUntil([&] { return window.wall().proofs().settled(); }, kPatience);
-            steps.push_back(window.wall().proofs().lastRedrawMs());
+            waitUntil([&] { return window.views().wall().proofs().settled(); }, kPatience);
+            steps.push_back(window.views().wall().proofs().lastRedrawMs());
         }
     }
     {
@@ -75,10 +75,10 @@ int main(int argc, char** argv) {
         window.show();
         window.open({toPath(QString::fromLocal8Bit(argv[1]))});
         waitUntil([&] { return window.document().originals().size() > 5; }, kPatience);
-        window.wall().setCurrent(window.document().originals()[3].id);
+        window.views().wall().setCurrent(window.document().originals()[3].id);
         window.openBench();
         const auto drag = [&](const char* seal, std::vector<double>& into) {
-            window.takeSeal(window.sealLibrary().find(seal).value().design);
+            window.designDesk().takeSeal(window.libraries().folders().seals.find(seal).value().design);
             waitUntil([&] { return window.bench().settled(); }, kPatience);
             for (int step = 0; step < 40; ++step) {
                 QElapsedTimer timer;
@@ -91,12 +91,13 @@ int main(int argc, char** argv) {
         drag("shipped-side-by-side", corner);
         drag("shipped-proof-pattern", pattern);
         window.closeBench();
-        window.takeSeal(window.sealLibrary().find("shipped-side-by-side").value().design);
+        window.designDesk().takeSeal(
+            window.libraries().folders().seals.find("shipped-side-by-side").value().design);
         // While a mat is dragged the one picture follows; when it rests, its pixels are made anew.
         window.setView(ViewKind::One);
-        auto border = window.borderLibrary().find("heavy-foot")->design;
+        auto border = window.libraries().folders().borders.find("heavy-foot")->design;
         window.document().setBorder(border, "bench");
-        auto& proofs = window.single().proofs();
+        auto& proofs = window.views().single().proofs();
         waitUntil([&] { return proofs.settled(); }, kPatience);
         bool redrawn = false;
         QObject::connect(&proofs, &ProofSet::changed, &window, [&] { redrawn = true; });

@@ -24,8 +24,8 @@ bool settled(MainWindow& window) {
     return waitUntil(
         [&] {
             return window.library().known() == window.document().originals().size() &&
-                   !window.document().originals().empty() && window.wall().proofs().settled() &&
-                   (!window.strip().isVisible() || window.strip().settled());
+                   !window.document().originals().empty() && window.views().wall().proofs().settled() &&
+                   (!window.views().strip().isVisible() || window.views().strip().settled());
         },
         kPatience);
 }
@@ -47,7 +47,7 @@ bool save(MainWindow& window, const QString& file) {
 
 bool pressStamp(MainWindow& window) {
     auto* button = window.runBar().strongButton();
-    if (!waitUntil([&] { return button->isEnabled() && window.planning().current(); }, kPatience))
+    if (!waitUntil([&] { return button->isEnabled() && window.runs().planning().current(); }, kPatience))
         return false;
     button->click();
     return true;
@@ -73,17 +73,17 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     pause(400);
     ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
          save(window, out.filePath("seal-bench.png"));
-    auto& seals = window.sealLibrary();
+    auto& seals = window.libraries().folders().seals;
     const auto pattern = seals.find("shipped-proof-pattern");
     if (!pattern)
         return false;
     const auto kept = window.document().currentDelivery().seal;
     window.closeBench();
-    window.takeSeal(pattern->design);
+    window.designDesk().takeSeal(pattern->design);
     window.setView(ViewKind::One);
-    ok = ok && waitUntil([&] { return window.single().proofs().settled(); }, kPatience) &&
+    ok = ok && waitUntil([&] { return window.views().single().proofs().settled(); }, kPatience) &&
          save(window, out.filePath("seal-all-over.png"));
-    window.takeSeal(kept);
+    window.designDesk().takeSeal(kept);
     SealChooser chooser(&window.libraries(), window.bench().canvas().base(), window.document().who(),
                         &window);
     chooser.resize(1280, 800);
@@ -99,33 +99,35 @@ bool benchPictures(MainWindow& window, const QDir& out) {
 /// The wall with something different on a few pictures, hard cases below.
 bool exceptionsPicture(MainWindow& window, const QDir& out) {
     const auto& all = window.document().originals();
-    window.wall().setCurrent(all.front().id);
+    window.views().wall().setCurrent(all.front().id);
     window.document().editExceptions({all[3].id}, "tour",
                                      [](SealException& e) { e.anchor = Anchor::TopLeft; });
     window.document().editExceptions({all[4].id, all[6].id}, "tour",
                                      [](SealException& e) { e.dark = false; });
     window.document().editExceptions({all[7].id}, "tour", [](SealException& e) { e.none = true; });
-    const bool ok =
-        settled(window) &&
-        waitUntil(
-            [&] { return window.strip().settled() && window.strip().hardCases().verdict().measured > 20; },
-            kPatience) &&
-        save(window, out.filePath("wall-exceptions.png"));
+    const bool ok = settled(window) &&
+                    waitUntil(
+                        [&] {
+                            return window.views().strip().settled() &&
+                                   window.views().strip().hardCases().verdict().measured > 20;
+                        },
+                        kPatience) &&
+                    save(window, out.filePath("wall-exceptions.png"));
     for (int i = 0; i < 3; ++i)
         window.document().undoStack()->undo();
     return ok;
 }
 
 bool oneSettled(MainWindow& window) {
-    return waitUntil([&] { return window.single().proofs().settled(); }, kPatience);
+    return waitUntil([&] { return window.views().single().proofs().settled(); }, kPatience);
 }
 
 /// Turn and crop, fit, finish, border and file, each with its drawer at work.
 bool framingPictures(MainWindow& window, const QDir& out) {
     auto& document = window.document();
     const auto steps = document.undoStack()->index();
-    window.wall().setCurrent(showpiece(window));
-    const auto looked = window.wall().current();
+    window.views().wall().setCurrent(showpiece(window));
+    const auto looked = window.views().wall().current();
     window.setView(ViewKind::One);
     window.chain().setChosen(StationId::Turn);
     document.setSetting("turn.angle", 2.5);
@@ -133,18 +135,18 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     document.editPictures({looked}, "tour", [](PictureException& e) {
         e.turn.crop = Box{0.12, 0.1, 0.62, 0.62};
     });
-    bool ok =
-        waitUntil([&] { return window.crop().ready(); }, kPatience) && save(window, out.filePath("crop.png"));
+    bool ok = waitUntil([&] { return window.views().crop().ready(); }, kPatience) &&
+              save(window, out.filePath("crop.png"));
     document.undoStack()->setIndex(steps);
     window.chain().setChosen(StationId::Finish);
     document.setSetting("finish.amount", 90.0);
     window.setView(ViewKind::BeforeAfter);
-    window.single().setZoom(Zoom::Double);
+    window.views().single().setZoom(Zoom::Double);
     ok = ok && oneSettled(window) && save(window, out.filePath("finish-detail.png"));
     document.undoStack()->setIndex(steps);
-    window.single().setZoom(Zoom::Fit);
+    window.views().single().setZoom(Zoom::Fit);
     window.setView(ViewKind::One);
-    const auto foot = window.borderLibrary().find("heavy-foot");
+    const auto foot = window.libraries().folders().borders.find("heavy-foot");
     if (!foot)
         return false;
     document.setBorder(foot->design, "tour");
@@ -163,14 +165,14 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     chooser.close();
     window.chain().setChosen(StationId::File);
     document.setSetting("file.quality", 60.0);
-    window.single().setZoom(Zoom::Full);
-    window.asSavedButton()->setChecked(true);
+    window.views().single().setZoom(Zoom::Full);
+    window.views().header().asSavedButton()->setChecked(true);
     ok = ok && oneSettled(window) &&
          waitUntil([&] { return window.encoded().settled() && !window.encoded().curve().empty(); },
                    kPatience) &&
          save(window, out.filePath("file-as-saved.png"));
-    window.asSavedButton()->setChecked(false);
-    window.single().setZoom(Zoom::Fit);
+    window.views().header().asSavedButton()->setChecked(false);
+    window.views().single().setZoom(Zoom::Fit);
     document.undoStack()->setIndex(steps);
     window.chain().setChosen(StationId::Seal);
     window.setView(ViewKind::Wall);
@@ -178,7 +180,8 @@ bool framingPictures(MainWindow& window, const QDir& out) {
 }
 
 bool planned(MainWindow& window) {
-    return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kPatience);
+    return waitUntil([&] { return window.runs().planning().current() && !window.runs().planning().busy(); },
+                     kPatience);
 }
 
 /// What the plan says while a link that the seals ask for is not said.
@@ -188,11 +191,12 @@ bool heldBackPicture(MainWindow& window, const QDir& out) {
     who.link.clear();
     document.setWho(who);
     const auto told = [&] {
-        const auto* ahead = window.forecasting().of(window.planning().plan().get());
-        return window.planning().current() && ahead && ahead->heldBack > 0 && !window.forecasting().busy();
+        const auto* ahead = window.runs().forecasting().of(window.runs().planning().plan().get());
+        return window.runs().planning().current() && ahead && ahead->heldBack > 0 &&
+               !window.runs().forecasting().busy();
     };
     bool ok = waitUntil(told, kPatience);
-    window.showHeldBack();
+    window.runDesk().showHeldBack();
     pause(300);
     ok = ok && save(window, out.filePath("held-back.png"));
     document.undoStack()->undo();
@@ -203,7 +207,7 @@ bool heldBackPicture(MainWindow& window, const QDir& out) {
 bool runPictures(MainWindow& window, const QDir& out) {
     auto& document = window.document();
     const auto folder = document.currentDelivery().place.folder;
-    const auto start = window.deliveryLibrary().find("Social tall");
+    const auto start = window.libraries().folders().deliveries.find("Social tall");
     if (!start)
         return false;
     document.addDelivery(start->design);
@@ -216,33 +220,34 @@ bool runPictures(MainWindow& window, const QDir& out) {
     document.selectDelivery(0);
     window.setView(ViewKind::Check);
     const auto estimated = [&] {
-        const auto* ahead = window.forecasting().of(window.planning().plan().get());
-        return ahead && ahead->bytes > 0 && !window.forecasting().busy();
+        const auto* ahead = window.runs().forecasting().of(window.runs().planning().plan().get());
+        return ahead && ahead->bytes > 0 && !window.runs().forecasting().busy();
     };
     ok = ok && planned(window) && waitUntil(estimated, kPatience);
     pause(300);
-    window.check().table()->selectRow(3);
+    window.views().check().table()->selectRow(3);
     ok = ok && save(window, out.filePath("plan.png"));
     ok = ok && heldBackPicture(window, out);
     window.setView(ViewKind::Wall);
     ok = ok && pressStamp(window);
-    ok =
-        ok &&
-        waitUntil([&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.lastRun(); },
-                  kPatience);
+    ok = ok &&
+         waitUntil(
+             [&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.runs().last(); },
+             kPatience);
     ok = ok && save(window, out.filePath("run-under-way.png"));
-    ok = ok && waitUntil([&] { return window.lastRun().has_value(); }, kPatience) && planned(window);
-    const auto shown = window.check().filter();
+    ok = ok && waitUntil([&] { return window.runs().last().has_value(); }, kPatience) && planned(window);
+    const auto shown = window.views().check().filter();
     for (int line = 0; line < shown->rowCount(); ++line) {
-        const auto& row = window.check().model()->row(shown->mapToSource(shown->index(line, 0)).row());
+        const auto& row =
+            window.views().check().model()->row(shown->mapToSource(shown->index(line, 0)).row());
         if (row.outcome == Outcome::Made && row.placeInOriginal &&
             row.delivery == document.currentDelivery().name) {
-            window.check().table()->selectRow(line);
+            window.views().check().table()->selectRow(line);
             break;
         }
     }
-    window.check().loupe()->setZoom(Loupe::Zoom::Full);
-    ok = ok && waitUntil([&] { return window.check().loupe()->ready(); }, kPatience);
+    window.views().check().loupe()->setZoom(Loupe::Zoom::Full);
+    ok = ok && waitUntil([&] { return window.views().check().loupe()->ready(); }, kPatience);
     return ok && save(window, out.filePath("check.png"));
 }
 
@@ -254,13 +259,13 @@ int runDemo(MainWindow& window, const QString& picture) {
                   << "\n";
         return 1;
     }
-    waitUntil([&] { return window.lastRun().has_value(); }, kPatience);
-    if (!window.lastRun())
+    waitUntil([&] { return window.runs().last().has_value(); }, kPatience);
+    if (!window.runs().last())
         return 1;
-    const auto& ledger = window.lastRun()->ledger;
+    const auto& ledger = window.runs().last()->ledger;
     save(window, picture);
     std::cout << window.runBar().sentence().toStdString() << "\n"
-              << window.check().summary().toStdString() << "\n"
+              << window.views().check().summary().toStdString() << "\n"
               << "copies: " << ledger.rows.front().copy.parent_path().string() << "\n";
     return 0;
 }
@@ -271,7 +276,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     const auto originals = window.document().paths();
     bool ok = waitUntil([&] { return !window.document().originals().empty(); }, kPatience) && settled(window);
     ok = ok && save(window, out.filePath("proof-wall.png"));
-    window.wall().setCurrent(showpiece(window));
+    window.views().wall().setCurrent(showpiece(window));
     ok = ok && framingPictures(window, out);
     ok = ok && wordsPictures(window, [&out](QWidget& widget, const QString& name) {
              return saveWidget(widget, out.filePath(name));

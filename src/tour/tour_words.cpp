@@ -28,25 +28,26 @@ bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const 
         return false;
     auto& document = window.document();
     const auto steps = document.undoStack()->index();
-    window.wall().setCurrent(called(window, "tide_0607"));
+    window.views().wall().setCurrent(called(window, "tide_0607"));
     window.chain().setChosen(StationId::Rights);
     window.setView(ViewKind::One);
     window.drawer().rightsEditor()->openField("copyright_notice");
-    bool ok = waitUntil([&] { return window.single().proofs().settled(); }, kWordsPatience) &&
+    bool ok = waitUntil([&] { return window.views().single().proofs().settled(); }, kWordsPatience) &&
               save(window, "rights.png");
-    window.wall().setCurrent(called(window, "tide_0320"));
+    window.views().wall().setCurrent(called(window, "tide_0320"));
     window.chain().setChosen(StationId::Privacy);
     window.setView(ViewKind::Wall);
     window.setLook(ThemeKind::Light, Surround::Middle);
-    ok = ok && waitUntil([&] { return window.wall().proofs().settled(); }, kWordsPatience) &&
+    ok = ok && waitUntil([&] { return window.views().wall().proofs().settled(); }, kWordsPatience) &&
          save(window, "privacy.png");
     window.setLook(ThemeKind::Dark, Surround::Dark);
     window.setView(ViewKind::Leaves);
     ok = ok && save(window, "what-leaves.png");
     window.setView(ViewKind::Words);
-    ok = ok && waitUntil([&] { return window.words().model().known() == document.originals().size(); },
-                         kWordsPatience);
-    auto& model = window.words().model();
+    ok =
+        ok && waitUntil([&] { return window.views().words().model().known() == document.originals().size(); },
+                        kWordsPatience);
+    auto& model = window.views().words().model();
     for (const auto& [stem, title] :
          {std::pair{"tide_0101", "Mist over the marsh, 6.52"}, {"tide_0118", "Tail in the mist"}})
         model.setData(model.index(model.rowOf(called(window, stem)), WordsModel::kFirstField), QString(title),

@@ -33,9 +33,9 @@ protected:
     bool quiet() {
         return waitUntil(
             [&] {
-                return !window.session().busy() && !window.filesBusy() && !window.planning().busy() &&
-                       window.planning().current() && !window.forecasting().busy() &&
-                       !window.running().busy() && window.wall().proofs().settled();
+                return !window.session().busy() && !window.filesBusy() && !window.runs().planning().busy() &&
+                       window.runs().planning().current() && !window.runs().forecasting().busy() &&
+                       !window.runs().running().busy() && window.views().wall().proofs().settled();
             },
             kWait);
     }
@@ -105,20 +105,22 @@ TEST_F(SlowDisk, TheWindowsThreadAsksItForNothing) {
         window.bench().choose({window.document().currentDelivery().seal.parts.back().id});
     });
     expectNone("back from the bench", [&] { window.closeBench(); });
-    expectNone("seals of the library",
-               [&] { inDialog<SealChooser>([&] { window.chooseSeal(); }, [](SealChooser&) {}); });
-    expectNone("borders of the library",
-               [&] { inDialog<BorderChooser>([&] { window.compareBorders(); }, [](BorderChooser&) {}); });
-    expectNone("keeping a seal", [&] { window.keepSeal(); });
-    expectNone("keeping a delivery", [&] { window.keepDelivery(); });
+    expectNone("seals of the library", [&] {
+        inDialog<SealChooser>([&] { window.designDesk().chooseSeal(); }, [](SealChooser&) {});
+    });
+    expectNone("borders of the library", [&] {
+        inDialog<BorderChooser>([&] { window.designDesk().compareBorders(); }, [](BorderChooser&) {});
+    });
+    expectNone("keeping a seal", [&] { window.designDesk().keepSeal(); });
+    expectNone("keeping a delivery", [&] { window.deliveryDesk().keepDelivery(); });
     expectNone("who you are", [&] {
         auto who = window.document().who();
         who.studio = "Studio of the tide";
         window.takeWho(who, false);
     });
     window.setView(ViewKind::Wall);
-    expectNone("a run", [&] { window.stampOrChooseFolder(); });
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 4U);
+    expectNone("a run", [&] { window.runs().stamp(); });
+    EXPECT_EQ(window.runs().last()->ledger.count(Outcome::Made), 4U);
     for (int view = 0; view < kViews; ++view)
         expectNone("after the run, view " + std::to_string(view),
                    [&] { window.setView(static_cast<ViewKind>(view)); });

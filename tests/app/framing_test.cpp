@@ -21,7 +21,7 @@ protected:
     const Delivery& delivery() { return window.document().currentDelivery(); }
     void look(std::size_t index, StationId station) {
         chooseStation(station);
-        window.wall().setCurrent(id(index));
+        window.views().wall().setCurrent(id(index));
         window.setView(ViewKind::One);
     }
     void dragMouse(QWidget& widget, QPointF from, QPointF to) {
@@ -127,9 +127,10 @@ TEST_F(Framing, AColourIsTakenFromThePicture) {
     openAll();
     look(0, StationId::Border);
     emit window.drawer().borderEditor()->pickRequested();
-    ASSERT_TRUE(waitUntil([&] { return window.single().proofs().settled(); }, kWait));
-    const QRect room = window.single().rect();
-    QTest::mouseClick(&window.single(), Qt::LeftButton, {}, QPoint(room.width() / 2, room.height() / 2));
+    ASSERT_TRUE(waitUntil([&] { return window.views().single().proofs().settled(); }, kWait));
+    const QRect room = window.views().single().rect();
+    QTest::mouseClick(&window.views().single(), Qt::LeftButton, {},
+                      QPoint(room.width() / 2, room.height() / 2));
     const auto wanted = rampColour(300, 200, 600, 400);
     const auto& ring = delivery().border.rings[0];
     EXPECT_EQ(ring.from, RingColour::Typed);
@@ -140,28 +141,29 @@ TEST_F(Framing, AColourIsTakenFromThePicture) {
 TEST_F(Framing, ACropIsDraggedForOnePictureAlone) {
     openAll();
     look(0, StationId::Turn);
-    ASSERT_TRUE(window.cropping());
-    ASSERT_TRUE(waitUntil([&] { return window.crop().ready(); }, kWait));
-    const QRectF frame = window.crop().frameOnScreen();
-    EXPECT_EQ(frame, window.crop().pictureOnScreen());
-    dragMouse(window.crop(), QPointF(frame.right(), frame.center().y()), frame.center());
+    ASSERT_TRUE(window.views().cropping());
+    ASSERT_TRUE(waitUntil([&] { return window.views().crop().ready(); }, kWait));
+    const QRectF frame = window.views().crop().frameOnScreen();
+    EXPECT_EQ(frame, window.views().crop().pictureOnScreen());
+    dragMouse(window.views().crop(), QPointF(frame.right(), frame.center().y()), frame.center());
     EXPECT_NEAR(whole(0).width, 300, 3);
     EXPECT_EQ(whole(0).height, 400);
     EXPECT_EQ(whole(1).width, 600);
     EXPECT_EQ(window.chain().button(StationId::Turn)->sizeText(), QString("%1 × 400").arg(whole(0).width));
-    const QRectF cropped = window.crop().frameOnScreen();
-    dragMouse(window.crop(), cropped.center(), cropped.center() + QPointF(2000, 0)); // as far as it goes
+    const QRectF cropped = window.views().crop().frameOnScreen();
+    dragMouse(window.views().crop(), cropped.center(),
+              cropped.center() + QPointF(2000, 0)); // as far as it goes
     EXPECT_NEAR(window.document().exception(id(0)).turn.crop->right(), 1, 1e-6);
-    QTest::keyClick(&window.crop(), Qt::Key_Left);
+    QTest::keyClick(&window.views().crop(), Qt::Key_Left);
     EXPECT_LT(window.document().exception(id(0)).turn.crop->right(), 1);
-    QTest::keyClick(&window.crop(), Qt::Key_Right, Qt::ShiftModifier);
+    QTest::keyClick(&window.views().crop(), Qt::Key_Right, Qt::ShiftModifier);
     EXPECT_GT(whole(0).width, 300);
-    QTest::keyClick(&window.crop(), Qt::Key_Delete);
+    QTest::keyClick(&window.views().crop(), Qt::Key_Delete);
     EXPECT_TRUE(window.document().exception(id(0)).empty());
     EXPECT_EQ(whole(0).width, 600);
     window.document().undoStack()->undo();
     EXPECT_TRUE(window.document().exception(id(0)).turn.crop);
-    QTest::keyClick(&window.crop(), Qt::Key_Escape);
+    QTest::keyClick(&window.views().crop(), Qt::Key_Escape);
     EXPECT_EQ(window.view(), ViewKind::Wall);
     EXPECT_TRUE(proofsFollow());
 }
@@ -170,10 +172,10 @@ TEST_F(Framing, ADraggedCropKeepsTheDeliverysRatio) {
     openAll();
     window.document().setSetting("turn.shape", std::string("1:1"));
     look(0, StationId::Turn);
-    ASSERT_TRUE(waitUntil([&] { return window.crop().ready(); }, kWait));
-    const QRectF frame = window.crop().frameOnScreen();
+    ASSERT_TRUE(waitUntil([&] { return window.views().crop().ready(); }, kWait));
+    const QRectF frame = window.views().crop().frameOnScreen();
     EXPECT_NEAR(frame.width(), frame.height(), 1);
-    dragMouse(window.crop(), frame.bottomRight(), frame.center());
+    dragMouse(window.views().crop(), frame.bottomRight(), frame.center());
     EXPECT_EQ(whole(0).width, whole(0).height);
     EXPECT_NEAR(whole(0).width, 200, 12);
 }
@@ -181,22 +183,22 @@ TEST_F(Framing, ADraggedCropKeepsTheDeliverysRatio) {
 TEST_F(Framing, FillingShowsWhatIsTrimmedAndMovesItByKeys) {
     openAll();
     look(0, StationId::Fit);
-    EXPECT_FALSE(window.cropping());
+    EXPECT_FALSE(window.views().cropping());
     auto* common = control<QComboBox>("fit.common");
     ASSERT_TRUE(common);
     const int index = common->findData("square_1080");
     common->setCurrentIndex(index);
     emit common->activated(index);
     EXPECT_EQ(delivery().fit.to, FitTo::Fill);
-    ASSERT_TRUE(window.cropping());
+    ASSERT_TRUE(window.views().cropping());
     EXPECT_EQ(whole(0), (Size{400, 400})); // never enlarged
     EXPECT_TRUE(window.drawer().sizes().contains("no more pixels"));
-    window.crop().setFocus();
-    QTest::keyClick(&window.crop(), Qt::Key_Left);
+    window.views().crop().setFocus();
+    QTest::keyClick(&window.views().crop(), Qt::Key_Left);
     EXPECT_EQ(delivery().fit.anchor, Anchor::Left);
-    const QRectF picture = window.crop().pictureOnScreen();
-    EXPECT_NEAR(window.crop().frameOnScreen().left(), picture.left(), 1);
-    dragMouse(window.crop(), window.crop().frameOnScreen().center(),
+    const QRectF picture = window.views().crop().pictureOnScreen();
+    EXPECT_NEAR(window.views().crop().frameOnScreen().left(), picture.left(), 1);
+    dragMouse(window.views().crop(), window.views().crop().frameOnScreen().center(),
               picture.center() + QPointF(picture.width() * 0.4, 0));
     EXPECT_EQ(delivery().fit.anchor, Anchor::Right);
 }
@@ -207,7 +209,7 @@ TEST_F(Framing, TwoBordersStandSideBySideAndOneIsTaken) {
     border.on = true;
     border.rings[0].width = 10;
     window.document().setBorder(border, "ten");
-    window.wall().setCurrent(id(0));
+    window.views().wall().setCurrent(id(0));
     ASSERT_TRUE(waitUntil([] { return false; }, 300) || true);
     ASSERT_TRUE(proofsFollow());
     BorderChooser chooser(&window.libraries(), delivery(), window.library().info(id(0)), {}, &window);
@@ -237,20 +239,20 @@ TEST_F(Framing, TwoBordersStandSideBySideAndOneIsTaken) {
 
 TEST_F(Framing, TheFileDrawerMeasuresWhatTheCopyWillWeigh) {
     openAll();
-    window.wall().setCurrent(id(0));
+    window.views().wall().setCurrent(id(0));
     chooseStation(StationId::File);
     auto& encoded = window.encoded();
     ASSERT_TRUE(waitUntil([&] { return encoded.settled() && encoded.curve().size() > 5; }, kWait));
     for (std::size_t i = 1; i < encoded.curve().size(); ++i)
         EXPECT_GE(encoded.curve()[i].bytes, encoded.curve()[i - 1].bytes);
-    window.asSavedButton()->click();
+    window.views().header().asSavedButton()->click();
     window.setView(ViewKind::One);
     ASSERT_TRUE(waitUntil([&] { return encoded.settled() && !encoded.image().isNull(); }, kWait));
     EXPECT_EQ(encoded.image().width(), whole(0).width);
     const auto bytes = encoded.bytes();
     useFolder(copies);
-    window.stampOrChooseFolder();
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    window.runs().stamp();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
     EXPECT_EQ(fs::file_size(copies / "tide_0.jpg"), bytes);
     window.setView(ViewKind::Wall);
     QTest::mouseClick(window.drawer().qualityCurve(), Qt::LeftButton, {},
@@ -261,25 +263,27 @@ TEST_F(Framing, TheFileDrawerMeasuresWhatTheCopyWillWeigh) {
 TEST_F(Framing, OurOwnCopiesAreLeftOutUnlessChosen) {
     openAll();
     useFolder(copies);
-    window.stampOrChooseFolder();
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    window.runs().stamp();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
     window.setView(ViewKind::Wall);
     window.open({copies / "tide_0.jpg"});
     ASSERT_TRUE(waitUntil([&] { return window.library().known() == 5; }, kWait));
     window.document().setSetting("place.folder", (folder / "second").string());
-    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
-    EXPECT_EQ(window.planning().plan()->count(Outcome::LeftOut), 1U);
-    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 4U);
+    ASSERT_TRUE(waitUntil(
+        [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait));
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::LeftOut), 1U);
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::Waiting), 4U);
     EXPECT_TRUE(window.runBar().sentence().contains("1 left out"))
         << window.runBar().sentence().toStdString();
     window.document().editPictures({id(4)}, "again", [](PictureException& e) { e.stampAgain = true; });
-    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
-    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 5U);
+    ASSERT_TRUE(waitUntil(
+        [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait));
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::Waiting), 5U);
 }
 
 TEST_F(Framing, ChosenPicturesAreTurnedByKeys) {
     openAll();
-    window.wall().setCurrent(id(0));
+    window.views().wall().setCurrent(id(0));
     shortcut(QKeySequence("Ctrl+]"))->trigger();
     EXPECT_EQ(whole(0), (Size{400, 600}));
     shortcut(QKeySequence("Ctrl+["))->trigger();

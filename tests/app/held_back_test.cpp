@@ -26,10 +26,11 @@ protected:
     /// The plan's forecast for the settings as they are.
     const Forecast* ahead() {
         const auto known = [&] {
-            return window.planning().current() && window.forecasting().of(window.planning().plan().get());
+            return window.runs().planning().current() &&
+                   window.runs().forecasting().of(window.runs().planning().plan().get());
         };
         EXPECT_TRUE(waitUntil(known, kWait));
-        return window.forecasting().of(window.planning().plan().get());
+        return window.runs().forecasting().of(window.runs().planning().plan().get());
     }
     void loseLogo() {
         auto seal = window.document().currentDelivery().seal;
@@ -52,10 +53,10 @@ TEST_F(HeldBack, AreSeenBeforeTheRunAndOneClickShowsThem) {
     EXPECT_FALSE(window.runBar().strongButton()->isEnabled()); // there is nothing that may be made
     QTest::mouseClick(heldButton(), Qt::LeftButton);
     EXPECT_EQ(window.view(), ViewKind::Check);
-    EXPECT_EQ(window.check().filter()->rowCount(), 4);
-    EXPECT_THAT(window.check().detail().toStdString(), ::testing::HasSubstr("gone.svg"));
-    ASSERT_TRUE(window.check().mendButton()->isVisible());
-    QTest::mouseClick(window.check().mendButton(), Qt::LeftButton); // another leads to the cause
+    EXPECT_EQ(window.views().check().filter()->rowCount(), 4);
+    EXPECT_THAT(window.views().check().detail().toStdString(), ::testing::HasSubstr("gone.svg"));
+    ASSERT_TRUE(window.views().check().mendButton()->isVisible());
+    QTest::mouseClick(window.views().check().mendButton(), Qt::LeftButton); // another leads to the cause
     EXPECT_EQ(window.view(), ViewKind::Wall);
     EXPECT_EQ(window.chain().chosen(), StationId::Seal);
     EXPECT_FALSE(fs::exists(copies));
@@ -64,14 +65,14 @@ TEST_F(HeldBack, AreSeenBeforeTheRunAndOneClickShowsThem) {
 TEST_F(HeldBack, AcceptedOnesAreMadeTheLedgerSaysSoAndItIsUndone) {
     loseLogo();
     ASSERT_EQ(ahead()->heldBack, 4U);
-    window.showHeldBack();
-    window.check().table()->selectRow(1);
-    const auto chosen = window.check().chosen().front().original;
-    QTest::mouseClick(window.check().acceptButton(), Qt::LeftButton);
+    window.runDesk().showHeldBack();
+    window.views().check().table()->selectRow(1);
+    const auto chosen = window.views().check().chosen().front().original;
+    QTest::mouseClick(window.views().check().acceptButton(), Qt::LeftButton);
     ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 3U; }, kWait));
     QTest::mouseClick(window.runBar().strongButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
-    const auto& ledger = window.lastRun()->ledger;
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    const auto& ledger = window.runs().last()->ledger;
     EXPECT_EQ(ledger.count(Outcome::Made), 1U);
     EXPECT_EQ(ledger.count(Outcome::HeldBack), 3U);
     for (const auto& row : ledger.rows) {
@@ -85,7 +86,7 @@ TEST_F(HeldBack, AcceptedOnesAreMadeTheLedgerSaysSoAndItIsUndone) {
     window.document().undoStack()->undo(); // and the logo: nothing is held back, and the plan shows all again
     ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 0U; }, kWait));
     window.setView(ViewKind::Check);
-    EXPECT_EQ(window.check().filter()->rowCount(), 4);
+    EXPECT_EQ(window.views().check().filter()->rowCount(), 4);
     EXPECT_TRUE(window.document().exceptions().empty());
 }
 
@@ -93,8 +94,8 @@ TEST_F(HeldBack, SayingWhoYouAreIsAskedInPlaceAndServesEveryDesign) {
     window.document().startWithWho({});
     window.document().setSetting("seal.text", std::string("© {studio}"));
     ASSERT_EQ(ahead()->heldBack, 4U);
-    window.showHeldBack();
-    EXPECT_FALSE(window.check().acceptButton()->isEnabled()); // nobody can want an empty name
+    window.runDesk().showHeldBack();
+    EXPECT_FALSE(window.views().check().acceptButton()->isEnabled()); // nobody can want an empty name
     bool asked = false;
     QTimer::singleShot(0, &window, [&] {
         auto* dialog = qobject_cast<WhoDialog*>(QApplication::activeModalWidget());
@@ -106,7 +107,7 @@ TEST_F(HeldBack, SayingWhoYouAreIsAskedInPlaceAndServesEveryDesign) {
         asked = true;
         QTest::mouseClick(dialog->okButton(), Qt::LeftButton);
     });
-    QTest::mouseClick(window.check().mendButton(), Qt::LeftButton);
+    QTest::mouseClick(window.views().check().mendButton(), Qt::LeftButton);
     ASSERT_TRUE(asked);
     EXPECT_EQ(window.document().who().studio, "Gull and Reed");
     ASSERT_TRUE(waitUntil([&] { return !window.session().busy(); }, kWait));
@@ -123,7 +124,8 @@ TEST_F(HeldBack, APlanThatMayNotBeginIsToldBeforeItsForecastIsKnown) {
         writeFile(copies / ("tide_" + std::to_string(i) + ".jpg"), "somebody's");
     window.document().setSetting("place.taken", std::string("stop"));
     ASSERT_TRUE(waitUntil(
-        [&] { return window.planning().current() && window.runBar().sentence().contains("taken"); }, kWait));
+        [&] { return window.runs().planning().current() && window.runBar().sentence().contains("taken"); },
+        kWait));
     EXPECT_THAT(window.runBar().sentence().toStdString(), ::testing::HasSubstr("4 names are taken"));
     EXPECT_FALSE(window.runBar().strongButton()->isEnabled());
 }

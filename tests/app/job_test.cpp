@@ -31,13 +31,15 @@ class JobWindow : public Window {
 protected:
     JobDocument& document() { return window.document(); }
     bool planned() {
-        return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait);
+        return waitUntil(
+            [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait);
     }
     bool ran() {
-        return waitUntil([&] { return window.lastRun().has_value() && !window.running().busy(); }, kWait);
+        return waitUntil([&] { return window.runs().last().has_value() && !window.runs().running().busy(); },
+                         kWait);
     }
     void addFromStart(const std::string& name) {
-        const auto saved = window.deliveryLibrary().find(name);
+        const auto saved = window.libraries().folders().deliveries.find(name);
         ASSERT_TRUE(saved);
         document().addDelivery(saved->design);
         const auto& item = document().state().deliveries[document().currentDeliveryIndex()];
@@ -94,13 +96,13 @@ TEST_F(JobWindow, AChangedDeliverySaysWhatChangedIsPutBackOrKept) {
     shortcut(QKeySequence::Save)->trigger();
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_FALSE(item().changed());
-    EXPECT_EQ(window.deliveryLibrary().find("My gallery")->design.fit.longSide, 1500);
+    EXPECT_EQ(window.libraries().folders().deliveries.find("My gallery")->design.fit.longSide, 1500);
     EXPECT_THAT(window.notice().toStdString(), HasSubstr("kept"));
 }
 
 TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
     addFromStart("Social tall");
-    window.exportDeliveriesTo(folder / "share.zip", true);
+    window.deliveryDesk().exportDeliveriesTo(folder / "share.zip", true);
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     ASSERT_TRUE(fs::exists(folder / "share.zip"));
     const auto before = document().state().deliveries.size();
@@ -108,13 +110,13 @@ TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
         waitUntil([this] { return window.findChild<ArrivalDialog*>() != nullptr; }, kWait);
         return window.findChild<ArrivalDialog*>();
     };
-    window.importDeliveriesFrom(folder / "share.zip");
+    window.deliveryDesk().importDeliveriesFrom(folder / "share.zip");
     ASSERT_TRUE(arrival());
     EXPECT_EQ(document().state().deliveries.size(), before); // shown first, nothing taken
     arrival()->reject();
     EXPECT_TRUE(waitUntil([this] { return !window.findChild<ArrivalDialog*>(); }, kWait));
     EXPECT_EQ(document().state().deliveries.size(), before);
-    window.importDeliveriesFrom(folder / "share.zip");
+    window.deliveryDesk().importDeliveriesFrom(folder / "share.zip");
     ASSERT_TRUE(arrival());
     arrival()->takeButton()->click();
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
@@ -126,7 +128,7 @@ TEST_F(JobWindow, DeliveriesAreSharedAsOneFile) {
     EXPECT_TRUE(document().currentDelivery().place.folder.empty());
     document().undoStack()->undo();
     EXPECT_EQ(document().state().deliveries.size(), 2 * before - 1);
-    window.importDeliveriesFrom(folder / "nowhere.zip");
+    window.deliveryDesk().importDeliveriesFrom(folder / "nowhere.zip");
     EXPECT_TRUE(waitUntil([this] { return window.notice().contains("nowhere.zip"); }, kWait));
 }
 
@@ -136,7 +138,7 @@ TEST_F(JobWindow, ASharedDeliveryCantOpenThePlaceAndItsNameIsNoMarkup) {
     open.privacy.location = Stay::Keep;
     open.privacy.locationWords = kLocationWords;
     exportDeliveries({open}, folder / "open.zip", folder.path());
-    window.importDeliveriesFrom(folder / "open.zip");
+    window.deliveryDesk().importDeliveriesFrom(folder / "open.zip");
     ASSERT_TRUE(waitUntil([this] { return window.findChild<ArrivalDialog*>() != nullptr; }, kWait));
     auto* dialog = window.findChild<ArrivalDialog*>();
     bool red = false;
@@ -151,7 +153,7 @@ TEST_F(JobWindow, ASharedDeliveryCantOpenThePlaceAndItsNameIsNoMarkup) {
     EXPECT_EQ(document().currentDelivery().name, "<h1>Web</h1>");
     EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
     saveDelivery(open, folder / "open.json"); // nor does a file that is opened
-    window.openDelivery(folder / "open.json");
+    window.deliveryDesk().openDelivery(folder / "open.json");
     ASSERT_TRUE(waitUntil([&] { return !window.filesBusy(); }, kWait));
     EXPECT_FALSE(document().currentDelivery().privacy.opensLocation());
     EXPECT_THAT(window.notice().toStdString(), HasSubstr("closed"));
@@ -162,16 +164,16 @@ TEST_F(JobWindow, ConditionsShowOnCardWallAndPlan) {
     addFromStart("Social tall");
     document().setInNextRun(0, false);
     ASSERT_TRUE(planned());
-    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 1U); // tide_2 is the tall one
-    EXPECT_EQ(window.planning().plan()->count(Outcome::LeftOut), 3U);
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::Waiting), 1U); // tide_2 is the tall one
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::LeftOut), 3U);
     window.setView(ViewKind::Check);
-    auto* show = window.check().show();
+    auto* show = window.views().check().show();
     const int aside = show->findText("Already there or left out", Qt::MatchStartsWith);
     ASSERT_GE(aside, 0);
     show->setCurrentIndex(aside);
-    EXPECT_EQ(window.check().filter()->rowCount(), 3);
+    EXPECT_EQ(window.views().check().filter()->rowCount(), 3);
     show->setCurrentIndex(0);
-    EXPECT_EQ(window.check().filter()->rowCount(), 4);
+    EXPECT_EQ(window.views().check().filter()->rowCount(), 4);
 }
 
 TEST_F(JobWindow, ThePlanHasSizesAndBytesAndLeadsToTheStation) {
@@ -183,24 +185,24 @@ TEST_F(JobWindow, ThePlanHasSizesAndBytesAndLeadsToTheStation) {
     const auto* ahead = [&]() -> const Forecast* {
         waitUntil(
             [&] {
-                const auto* known = window.forecasting().of(window.planning().plan().get());
-                return known && known->bytes > 0 && !window.forecasting().busy();
+                const auto* known = window.runs().forecasting().of(window.runs().planning().plan().get());
+                return known && known->bytes > 0 && !window.runs().forecasting().busy();
             },
             kWait);
-        return window.forecasting().of(window.planning().plan().get());
+        return window.runs().forecasting().of(window.runs().planning().plan().get());
     }();
     ASSERT_NE(ahead, nullptr);
     EXPECT_GT(ahead->bytes, 0U);
     EXPECT_FALSE(fs::exists(copies));
-    auto* model = window.check().model();
+    auto* model = window.views().check().model();
     EXPECT_EQ(model->data(model->index(0, CheckModel::PixelSize), Qt::DisplayRole).toString(), "900 × 600");
     EXPECT_TRUE(
         model->data(model->index(0, CheckModel::Bytes), Qt::DisplayRole).toString().startsWith("about"));
-    EXPECT_THAT(window.check().summary().toStdString(), HasSubstr("estimated from 3 copies"));
+    EXPECT_THAT(window.views().check().summary().toStdString(), HasSubstr("estimated from 3 copies"));
     EXPECT_THAT(window.runBar().sentence().toStdString(), HasSubstr("4 worth a look"));
-    emit window.check().table()->doubleClicked(window.check().filter()->index(2, 0));
+    emit window.views().check().table()->doubleClicked(window.views().check().filter()->index(2, 0));
     EXPECT_EQ(window.chain().chosen(), StationId::Fit);
-    EXPECT_EQ(window.wall().current(), id(2));
+    EXPECT_EQ(window.views().wall().current(), id(2));
 }
 
 TEST_F(JobWindow, ANameThatIsTakenStopsTheRunWhereTheDeliverySaysSo) {
@@ -219,24 +221,24 @@ TEST_F(JobWindow, FilterAndLeavingOutKeepThePicturesInTheJob) {
     openAll();
     useFolder(copies);
     shortcut(QKeySequence::Find)->trigger();
-    EXPECT_TRUE(window.filterBar().isVisible());
-    window.filterBar().kind()->setCurrentIndex(
-        window.filterBar().kind()->findData(static_cast<int>(PictureFilter::Kind::TellsPlace)));
-    EXPECT_EQ(window.wall().shown(), 1U);
-    EXPECT_EQ(window.wall().current(), id(1));
+    EXPECT_TRUE(window.views().filterBar().isVisible());
+    window.views().filterBar().kind()->setCurrentIndex(
+        window.views().filterBar().kind()->findData(static_cast<int>(PictureFilter::Kind::TellsPlace)));
+    EXPECT_EQ(window.views().wall().shown(), 1U);
+    EXPECT_EQ(window.views().wall().current(), id(1));
     shortcut(QKeySequence("Ctrl+Backspace"))->trigger();
     EXPECT_TRUE(document().exception(id(1)).leftOut);
-    window.filterBar().clear();
-    EXPECT_EQ(window.wall().shown(), 4U);
-    window.filterBar().words()->setText("tide_3");
-    EXPECT_EQ(window.wall().shown(), 1U);
+    window.views().filterBar().clear();
+    EXPECT_EQ(window.views().wall().shown(), 4U);
+    window.views().filterBar().words()->setText("tide_3");
+    EXPECT_EQ(window.views().wall().shown(), 1U);
     EXPECT_EQ(document().originals().size(), 4U);
     ASSERT_TRUE(planned());
-    EXPECT_EQ(window.planning().plan()->count(Outcome::Waiting), 3U);
-    window.filterBar().clear();
-    window.filterBar().kind()->setCurrentIndex(
-        window.filterBar().kind()->findData(static_cast<int>(PictureFilter::Kind::LeftOut)));
-    EXPECT_EQ(window.wall().shown(), 1U);
+    EXPECT_EQ(window.runs().planning().plan()->count(Outcome::Waiting), 3U);
+    window.views().filterBar().clear();
+    window.views().filterBar().kind()->setCurrentIndex(
+        window.views().filterBar().kind()->findData(static_cast<int>(PictureFilter::Kind::LeftOut)));
+    EXPECT_EQ(window.views().wall().shown(), 1U);
     shortcut(QKeySequence("Ctrl+Shift+Backspace"))->trigger();
     EXPECT_FALSE(document().exception(id(1)).leftOut);
 }
@@ -248,8 +250,8 @@ TEST_F(JobWindow, SortingChangesTheOrderThatNumbersCountIn) {
     const auto first = document().originals().front().path;
     document().reorderOriginals({id(3), id(2), id(1), id(0)}, "sorting");
     ASSERT_TRUE(planned());
-    EXPECT_EQ(window.planning().plan()->originals[0].filename(), "tide_3.jpg");
-    EXPECT_EQ(window.planning().plan()->copies[0].target.filename(), "001.jpg");
+    EXPECT_EQ(window.runs().planning().plan()->originals[0].filename(), "tide_3.jpg");
+    EXPECT_EQ(window.runs().planning().plan()->copies[0].target.filename(), "001.jpg");
     shortcut(QKeySequence::Undo)->trigger();
     EXPECT_EQ(document().originals().front().path, first);
 }
@@ -299,16 +301,16 @@ TEST_F(JobWindow, ARunIsPausedGoesOnAndASecondWaitsInLine) {
     const auto held = count();
     waitUntil([] { return false; }, 400);
     EXPECT_EQ(count(), held);
-    EXPECT_TRUE(window.running().busy());
+    EXPECT_TRUE(window.runs().running().busy());
     document().setSetting("place.suffix", std::string("-again")); // the job can be worked on meanwhile
     ASSERT_TRUE(planned());
     ASSERT_TRUE(window.runBar().strongButton()->isVisible());
     window.runBar().strongButton()->click();
-    EXPECT_EQ(window.running().inLine(), 1U);
+    EXPECT_EQ(window.runs().running().inLine(), 1U);
     window.runBar().pauseButton()->click();
     ASSERT_TRUE(waitUntil(
-        [&] { return fs::exists(copies / "large_9-again.jpg") && !window.running().busy(); }, kWait));
-    EXPECT_EQ(window.running().inLine(), 0U);
+        [&] { return fs::exists(copies / "large_9-again.jpg") && !window.runs().running().busy(); }, kWait));
+    EXPECT_EQ(window.runs().running().inLine(), 0U);
     EXPECT_EQ(count(), 28);
 }
 
@@ -318,8 +320,8 @@ TEST_F(JobWindow, AfterTheRunOriginalAndCopyLieUnderOneLoupe) {
     useFolder(copies);
     window.runBar().strongButton()->click();
     ASSERT_TRUE(ran());
-    auto* loupe = window.check().loupe();
-    window.check().table()->selectRow(0);
+    auto* loupe = window.views().check().loupe();
+    window.views().check().table()->selectRow(0);
     ASSERT_TRUE(waitUntil([&] { return loupe->ready(); }, kWait));
     EXPECT_EQ(loupe->copy().size(), QSize(300, 200));
     EXPECT_EQ(loupe->original().size(), loupe->copy().size());
@@ -330,12 +332,13 @@ TEST_F(JobWindow, AfterTheRunOriginalAndCopyLieUnderOneLoupe) {
     loupe->setFocus();
     QTest::keyClick(loupe, Qt::Key_Right);
     EXPECT_GT(loupe->centre().x(), before.x());
-    window.check().table()->setFocus(); // flicking through
-    QTest::keyClick(window.check().table(), Qt::Key_Down);
+    window.views().check().table()->setFocus(); // flicking through
+    QTest::keyClick(window.views().check().table(), Qt::Key_Down);
     ASSERT_TRUE(waitUntil([&] { return loupe->ready(); }, kWait));
-    EXPECT_THAT(window.check().detail().toStdString(), HasSubstr("tide_1.jpg"));
-    window.check().show()->setCurrentIndex(window.check().show()->findText("Fine", Qt::MatchStartsWith));
-    EXPECT_GT(window.check().filter()->rowCount(), 0);
+    EXPECT_THAT(window.views().check().detail().toStdString(), HasSubstr("tide_1.jpg"));
+    window.views().check().show()->setCurrentIndex(
+        window.views().check().show()->findText("Fine", Qt::MatchStartsWith));
+    EXPECT_GT(window.views().check().filter()->rowCount(), 0);
 }
 
 TEST_F(JobWindow, AgainWithSomethingDifferentReplacesJustThatCopy) {
@@ -344,7 +347,7 @@ TEST_F(JobWindow, AgainWithSomethingDifferentReplacesJustThatCopy) {
     window.runBar().strongButton()->click();
     ASSERT_TRUE(ran());
     const auto bytes = readText(copies / "tide_2.jpg"), other = readText(copies / "tide_0.jpg");
-    auto& check = window.check();
+    auto& check = window.views().check();
     for (int line = 0; line < check.filter()->rowCount(); ++line)
         if (check.model()
                 ->row(check.filter()->mapToSource(check.filter()->index(line, 0)).row())
@@ -352,13 +355,14 @@ TEST_F(JobWindow, AgainWithSomethingDifferentReplacesJustThatCopy) {
             check.table()->selectRow(line);
     auto* menu = check.againButton()->menu();
     emit menu->aboutToShow();
-    EXPECT_EQ(window.wall().selected(), std::vector{id(2)});
+    EXPECT_EQ(window.views().wall().selected(), std::vector{id(2)});
     document().editExceptions({id(2)}, "test", [](SealException& e) { e.none = true; });
-    window.check().show()->setCurrentIndex(0);
-    window.stampAgain({window.lastRun()->ledger.rows[2]});
+    window.views().check().show()->setCurrentIndex(0);
+    window.runs().stampAgain({window.runs().last()->ledger.rows[2]}, window.views().check().cards());
     ASSERT_TRUE(waitUntil(
-        [&] { return !window.running().busy() && window.lastRun()->ledger.rows.size() == 1; }, kWait));
-    EXPECT_TRUE(window.lastRun()->ledger.rows[0].replaced);
+        [&] { return !window.runs().running().busy() && window.runs().last()->ledger.rows.size() == 1; },
+        kWait));
+    EXPECT_TRUE(window.runs().last()->ledger.rows[0].replaced);
     EXPECT_NE(readText(copies / "tide_2.jpg"), bytes);
     EXPECT_EQ(readText(copies / "tide_0.jpg"), other);
     EXPECT_EQ(std::distance(fs::directory_iterator(copies), fs::directory_iterator()), 4);
@@ -376,28 +380,29 @@ TEST_F(JobWindow, TwoDeliveriesOfOneNameAreTwoInRunPlanAndCheck) {
     ASSERT_TRUE(planned());
     window.runBar().strongButton()->click();
     ASSERT_TRUE(ran());
-    const auto rows = window.lastRun()->ledger.rows;
+    const auto rows = window.runs().last()->ledger.rows;
     ASSERT_EQ(rows.size(), 8U);
     // The third picture in the second delivery alone; its number is the one it had.
     document().editExceptions({id(2)}, "test", [](SealException& e) { e.none = true; });
     const auto first = readText(copies / "003-tide_2.jpg"),
                before = readText(folder / "second/003-tide_2.jpg");
-    window.stampAgain({rows[6]});
+    window.runs().stampAgain({rows[6]}, window.views().check().cards());
     ASSERT_TRUE(waitUntil(
-        [&] { return !window.running().busy() && window.lastRun()->ledger.rows.size() == 1; }, kWait));
-    EXPECT_TRUE(window.lastRun()->ledger.rows[0].replaced);
+        [&] { return !window.runs().running().busy() && window.runs().last()->ledger.rows.size() == 1; },
+        kWait));
+    EXPECT_TRUE(window.runs().last()->ledger.rows[0].replaced);
     EXPECT_NE(readText(folder / "second/003-tide_2.jpg"), before);
     EXPECT_EQ(readText(copies / "003-tide_2.jpg"), first);
     // Rows are of the cards they were made with, also when the plan has others by now.
     document().selectDelivery(0);
     document().setInNextRun(0, false);
     ASSERT_TRUE(planned());
-    window.mend(window.lastRun()->ledger.rows[0]);
+    window.runDesk().mend(window.runs().last()->ledger.rows[0]);
     EXPECT_EQ(document().currentDeliveryIndex(), 1U);
     document().setInNextRun(0, true);
     // The check leads to the card, not to the name.
     document().selectDelivery(0);
-    window.mend(window.lastRun()->ledger.rows[0]);
+    window.runDesk().mend(window.runs().last()->ledger.rows[0]);
     EXPECT_EQ(document().currentDeliveryIndex(), 1U);
 }
 
@@ -406,13 +411,13 @@ TEST_F(JobWindow, ReportsAreWrittenOfTheRun) {
     useFolder(copies);
     window.runBar().strongButton()->click();
     ASSERT_TRUE(ran());
-    window.writeContactSheet(folder / "sheet.pdf");
+    window.runs().writeContactSheet(folder / "sheet.pdf");
     ASSERT_TRUE(waitUntil([&] { return fs::exists(folder / "sheet.pdf"); }, kWait));
-    window.writeLedgerCsv(folder / "ledger.csv");
+    window.runs().writeLedgerCsv(folder / "ledger.csv");
     ASSERT_TRUE(waitUntil([&] { return fs::exists(folder / "ledger.csv"); }, kWait));
     EXPECT_THAT(readText(folder / "ledger.csv"), HasSubstr("tide_3.jpg"));
     ASSERT_TRUE(waitUntil([&] { return window.notice().contains("written"); }, kWait));
-    window.writeLedgerCsv(folder / "ledger.csv"); // nothing is ever replaced
+    window.runs().writeLedgerCsv(folder / "ledger.csv"); // nothing is ever replaced
     ASSERT_TRUE(waitUntil([&] { return window.notice().contains("already"); }, kWait));
 }
 
@@ -432,7 +437,7 @@ TEST_F(JobWindow, ARunThatDidNotComeToItsEndIsOffered) {
         if (button->text() == "Go on")
             button->click();
     ASSERT_TRUE(ran());
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 2U);
+    EXPECT_EQ(window.runs().last()->ledger.count(Outcome::Made), 2U);
     EXPECT_TRUE(unfinishedRuns().empty());
 }
 

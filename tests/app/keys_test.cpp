@@ -76,26 +76,26 @@ TEST_F(KeysWindow, WhoTypesIntoAFieldChangesTheFieldAndNothingElse) {
     field->setText("one two");
     QTest::keyClick(field, Qt::Key_Backspace, Qt::ControlModifier);
     EXPECT_EQ(field->text().trimmed(), "one");
-    EXPECT_FALSE(window.document().exception(window.wall().current()).leftOut);
+    EXPECT_FALSE(window.document().exception(window.views().wall().current()).leftOut);
     QTest::keyClick(field, Qt::Key_Return, Qt::ControlModifier);
-    EXPECT_FALSE(window.running().busy());
-    EXPECT_FALSE(window.lastRun().has_value());
+    EXPECT_FALSE(window.runs().running().busy());
+    EXPECT_FALSE(window.runs().last().has_value());
     QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
     EXPECT_EQ(field->selectedText(), field->text());
-    EXPECT_LE(window.wall().selected().size(), 1U);
+    EXPECT_LE(window.views().wall().selected().size(), 1U);
     QTest::keyClick(field, Qt::Key_3, Qt::AltModifier);
-    EXPECT_FALSE(window.document().exception(window.wall().current()).seal.anchor.has_value());
+    EXPECT_FALSE(window.document().exception(window.views().wall().current()).seal.anchor.has_value());
 }
 
 TEST_F(Window, KeysOfTablesActOnTheTables) {
     openAll();
     window.setView(ViewKind::Words);
-    auto* table = window.words().findChild<QTableView*>();
+    auto* table = window.views().words().findChild<QTableView*>();
     table->setCurrentIndex(table->model()->index(0, 2));
     table->setFocus();
     QTest::keyClick(table, Qt::Key_A, Qt::ControlModifier);
     EXPECT_GT(table->selectionModel()->selectedIndexes().size(), 4);
-    EXPECT_LE(window.wall().selected().size(), 1U);
+    EXPECT_LE(window.views().wall().selected().size(), 1U);
     table->setCurrentIndex(table->model()->index(0, 2));
     QApplication::clipboard()->setText("Tide");
     for (auto* action : table->actions()) // a window that is not in front gets no shortcuts
@@ -113,23 +113,24 @@ TEST_F(Window, KeysOfTablesActOnTheTables) {
 TEST_F(Window, TheFilterClosesWithEscAndTheMenuKeyKeepsThePicture) {
     openAll();
     shortcut(QKeySequence::Find)->trigger();
-    ASSERT_TRUE(window.filterBar().isVisible());
-    window.filterBar().words()->setText("tide_3");
-    EXPECT_EQ(window.wall().shown(), 1U);
-    QTest::keyClick(window.filterBar().words(), Qt::Key_Escape);
-    EXPECT_FALSE(window.filterBar().isVisible());
-    EXPECT_EQ(window.wall().shown(), 4U);
-    window.wall().setCurrent(id(2));
+    ASSERT_TRUE(window.views().filterBar().isVisible());
+    window.views().filterBar().words()->setText("tide_3");
+    EXPECT_EQ(window.views().wall().shown(), 1U);
+    QTest::keyClick(window.views().filterBar().words(), Qt::Key_Escape);
+    EXPECT_FALSE(window.views().filterBar().isVisible());
+    EXPECT_EQ(window.views().wall().shown(), 4U);
+    window.views().wall().setCurrent(id(2));
     QTimer::singleShot(0, [] {
         if (auto* menu = QApplication::activePopupWidget())
             menu->close();
     });
     // The pointer is over the first picture.
-    const QPoint at = window.wall().pictureRect(id(0)).center();
-    QContextMenuEvent asked(QContextMenuEvent::Keyboard, at, window.wall().viewport()->mapToGlobal(at));
-    QApplication::sendEvent(window.wall().viewport(), &asked);
+    const QPoint at = window.views().wall().pictureRect(id(0)).center();
+    QContextMenuEvent asked(QContextMenuEvent::Keyboard, at,
+                            window.views().wall().viewport()->mapToGlobal(at));
+    QApplication::sendEvent(window.views().wall().viewport(), &asked);
     QApplication::processEvents();
-    EXPECT_EQ(window.wall().current(), id(2));
+    EXPECT_EQ(window.views().wall().current(), id(2));
 }
 
 TEST_F(KeysWindow, TheEndOfARunLeavesAFieldToWhoTypesInIt) {
@@ -138,8 +139,9 @@ TEST_F(KeysWindow, TheEndOfARunLeavesAFieldToWhoTypesInIt) {
     auto* field = fieldAtHand();
     ASSERT_NE(field, nullptr);
     ASSERT_EQ(window.focusWidget(), field);
-    window.stampOrChooseFolder();
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value() && !window.running().busy(); }, kWait));
+    window.runs().stamp();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value() && !window.runs().running().busy(); },
+                          kWait));
     EXPECT_EQ(window.focusWidget(), field);
     EXPECT_TRUE(field->isVisible());
     EXPECT_TRUE(window.runBar().sentence().contains("4 copies made and checked"));
@@ -153,7 +155,8 @@ TEST_F(Window, TheBarJudgesTheTickedDeliveriesAndSpeaksToPeople) {
     document.renameCurrentDelivery("Homeless");
     document.setSetting("place.folder", std::string());
     const auto planned = [&] {
-        return waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait);
+        return waitUntil(
+            [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait);
     };
     document.selectDelivery(0); // the one that is looked at has a folder
     ASSERT_TRUE(planned());

@@ -81,7 +81,7 @@ TEST_F(Window, HardCasesAreFoundByMeasuring) {
     makeGrey(job / "wide.png", 1200, 300, 100);
     makeGrey(job / "small.png", 90, 60, 100);
     window.open({job});
-    auto& cases = window.strip().hardCases();
+    auto& cases = window.views().strip().hardCases();
     ASSERT_TRUE(waitUntil([&] { return cases.verdict().measured == 6 && cases.settled(); }, kWait));
     std::map<std::string, std::string> found;
     for (const auto& hard : cases.cases())
@@ -103,14 +103,14 @@ TEST_F(Window, HardCasesAreFoundByMeasuring) {
 
 TEST_F(Window, TheStripIsWalkedByKeysAndChoosesThePicture) {
     openAll();
-    auto& strip = window.strip();
+    auto& strip = window.views().strip();
     ASSERT_TRUE(strip.isVisible());
     ASSERT_TRUE(waitUntil([&] { return strip.hardCases().cases().size() >= 2 && strip.settled(); }, kWait));
     const auto cases = strip.hardCases().cases();
     strip.setFocus();
     QTest::keyClick(&strip, Qt::Key_Right);
     QTest::keyClick(&strip, Qt::Key_Return);
-    EXPECT_EQ(window.wall().current(), cases[1].id);
+    EXPECT_EQ(window.views().wall().current(), cases[1].id);
     chooseStation(StationId::Fit);
     EXPECT_FALSE(strip.isVisible()); // it is about the seal
     chooseStation(StationId::Seal);

@@ -80,8 +80,8 @@ TEST_F(RandomHands, NothingFallsAndUndoGoesAllTheWayBack) {
                 call,
                 std::regex("QFileDialog|QFileSystemModel|QFileInfoGatherer|QColorDialog|QtProject.conf")))
             ADD_FAILURE() << "asked of the disk on the window's thread: " << call.substr(0, 1500);
-    window.running().stop();
-    ASSERT_TRUE(waitUntil([&] { return !window.running().busy(); }, kWait));
+    window.runs().running().stop();
+    ASSERT_TRUE(waitUntil([&] { return !window.runs().running().busy(); }, kWait));
     hands.leaveDialogs();
     while (window.document().undoStack()->canUndo())
         window.document().undoStack()->undo();
@@ -147,9 +147,9 @@ TEST_F(RandomHands, EverySettingOfEveryStationTakesItsExtremes) {
                     QApplication::processEvents();
                     ++visited;
                 }
-                const auto& proofs =
-                    view == ViewKind::Wall ? window.wall().proofs() : window.single().proofs();
-                const auto follow = [&] { return window.cropping() || proofs.settled(); };
+                const auto& proofs = view == ViewKind::Wall ? window.views().wall().proofs()
+                                                            : window.views().single().proofs();
+                const auto follow = [&] { return window.views().cropping() || proofs.settled(); };
                 if (everywhere) {
                     ASSERT_TRUE(waitUntil(follow, kWait));
                 }
@@ -157,7 +157,8 @@ TEST_F(RandomHands, EverySettingOfEveryStationTakesItsExtremes) {
             }
             ASSERT_TRUE(waitUntil(
                 [&] {
-                    return window.cropping() || window.wall().proofs().settled() || view == ViewKind::One;
+                    return window.views().cropping() || window.views().wall().proofs().settled() ||
+                           view == ViewKind::One;
                 },
                 kWait));
         }

@@ -118,7 +118,7 @@ TEST_F(Bench, DoubleClickWritesInPlaceAndEscapeEndsIt) {
     QTest::keyClick(&canvas(), Qt::Key_Escape); // lets go of the part
     QTest::keyClick(&canvas(), Qt::Key_Escape); // leaves the bench
     EXPECT_FALSE(window.onBench());
-    EXPECT_TRUE(window.wall().isVisible());
+    EXPECT_TRUE(window.views().wall().isVisible());
 }
 
 TEST_F(Bench, ADroppedFileBecomesALogoAndABadOneIsSaid) {
@@ -364,7 +364,7 @@ TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
     openAll();
     useFolder(copies);
     const auto others = sealed(0);
-    window.wall().setCurrent(id(1));
+    window.views().wall().setCurrent(id(1));
     const auto before = sealed(1);
     shortcut(QKeySequence("Alt+1"))->trigger(); // top left
     shortcut(QKeySequence("Alt+D"))->trigger();
@@ -372,18 +372,19 @@ TEST_F(Window, WhatIsDifferentOnOnePictureShowsIsUndoneAndIsStamped) {
     EXPECT_NE(sealed(1), before);
     EXPECT_EQ(sealed(0), others);
     EXPECT_EQ(window.document().exception(id(1)).seal.anchor, Anchor::TopLeft);
-    const auto* proof = window.wall().proofs().proof(id(1));
+    const auto* proof = window.views().wall().proofs().proof(id(1));
     EXPECT_LT(proof->seal.box.x, proof->sealed.width() / 2.0);
     EXPECT_TRUE(proof->seal.decision.dark);
-    window.wall().setCurrent(id(3));
+    window.views().wall().setCurrent(id(3));
     shortcut(QKeySequence("Alt+N"))->trigger();
     ASSERT_TRUE(proofsFollow());
-    EXPECT_TRUE(window.wall().proofs().proof(id(3))->seal.empty());
-    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
-    window.stampOrChooseFolder();
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
-    EXPECT_EQ(window.lastRun()->ledger.rows[3].readability, 0);
-    EXPECT_GT(window.lastRun()->ledger.rows[1].readability, 1);
+    EXPECT_TRUE(window.views().wall().proofs().proof(id(3))->seal.empty());
+    ASSERT_TRUE(waitUntil(
+        [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait));
+    window.runs().stamp();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    EXPECT_EQ(window.runs().last()->ledger.rows[3].readability, 0);
+    EXPECT_GT(window.runs().last()->ledger.rows[1].readability, 1);
     window.setView(ViewKind::Wall);
     for (int i = 0; i < 3; ++i)
         window.document().undoStack()->undo();

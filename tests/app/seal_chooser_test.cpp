@@ -21,9 +21,9 @@ TEST_F(LibraryOfSeals, TheSealIsKeptAndTakenElsewhere) {
     design.name = "Wind mark";
     design.size = 11;
     window.document().setSeal(design, "design");
-    window.keepSeal();
+    window.designDesk().keepSeal();
     ASSERT_TRUE(kept());
-    ASSERT_TRUE(window.sealLibrary().find("Wind mark"));
+    ASSERT_TRUE(window.libraries().folders().seals.find("Wind mark"));
     EXPECT_THAT(bench().said().toStdString(), ::testing::HasSubstr("is in the library"));
     window.document().addDelivery(Delivery{});
     EXPECT_NE(seal().name, "Wind mark");
@@ -35,7 +35,7 @@ TEST_F(LibraryOfSeals, TheSealIsKeptAndTakenElsewhere) {
     EXPECT_EQ(chooser.list()->count(), 2);
     chooser.renameSeal("Wind mark, larger");
     ASSERT_TRUE(kept());
-    EXPECT_TRUE(window.sealLibrary().find("Wind mark, larger"));
+    EXPECT_TRUE(window.libraries().folders().seals.find("Wind mark, larger"));
     chooser.removeSeal();
     ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 1);
@@ -45,7 +45,7 @@ TEST_F(LibraryOfSeals, TheSealIsKeptAndTakenElsewhere) {
     chooser.list()->setCurrentRow(0);
     chooser.take();
     ASSERT_TRUE(chooser.taken());
-    window.takeSeal(*chooser.taken());
+    window.designDesk().takeSeal(*chooser.taken());
     EXPECT_EQ(seal().size, 11);
     window.document().undoStack()->undo();
     EXPECT_NE(seal().name, "Wind mark");
@@ -56,14 +56,15 @@ TEST_F(LibraryOfSeals, ASealIsSharedTakenInAndSavedAsAPicture) {
     auto design = seal();
     design.name = "Shared mark";
     window.document().setSeal(design, "name");
-    window.keepSeal();
+    window.designDesk().keepSeal();
     ASSERT_TRUE(kept());
     SealChooser chooser(&window.libraries(), plainGround({300, 200}, 100), {}, &window);
     chooser.search()->setText("Shared");
     ASSERT_EQ(chooser.list()->count(), 1);
     chooser.describeSeal("from the marsh", "kites, web");
     ASSERT_TRUE(kept());
-    EXPECT_EQ(window.sealLibrary().find("Shared mark")->tags, (std::vector<std::string>{"kites", "web"}));
+    EXPECT_EQ(window.libraries().folders().seals.find("Shared mark")->tags,
+              (std::vector<std::string>{"kites", "web"}));
     chooser.exportTo(toQt(folder / "mark.zip"));
     ASSERT_TRUE(kept());
     ASSERT_TRUE(fs::exists(folder / "mark.zip"));
@@ -79,7 +80,7 @@ TEST_F(LibraryOfSeals, ASealIsSharedTakenInAndSavedAsAPicture) {
     arrival()->takeButton()->click();
     ASSERT_TRUE(kept());
     EXPECT_EQ(chooser.list()->count(), 2);
-    EXPECT_TRUE(window.sealLibrary().find("Shared mark 2"));
+    EXPECT_TRUE(window.libraries().folders().seals.find("Shared mark 2"));
     writeFile(folder / "no.zip", "nothing");
     chooser.importFrom(toQt(folder / "no.zip"));
     EXPECT_TRUE(waitUntil([&] { return chooser.saidText().contains("no zip file"); }, kWait));

@@ -108,7 +108,7 @@ TEST_F(Session, TheDeliveriesOfLastTimeSurviveAStartWithAFileAndASecondWindow) {
     {
         MainWindow other;
         ASSERT_TRUE(begun(other, JobSession::Given::All));
-        other.openDelivery(folder / "given.json");
+        other.deliveryDesk().openDelivery(folder / "given.json");
         ASSERT_TRUE(quiet(other));
         ASSERT_TRUE(ended(other));
     }
@@ -184,7 +184,7 @@ TEST_F(Session, SavingADeliveryLeavesTheFolderOfItsFileAlone) {
     auto given = sampleDelivery("their/folder");
     saveDelivery(given, folder / "given.json");
     ASSERT_TRUE(begun(window, JobSession::Given::All));
-    window.openDelivery(folder / "given.json");
+    window.deliveryDesk().openDelivery(folder / "given.json");
     ASSERT_TRUE(quiet(window));
     document().setSetting("place.folder", copies.string()); // as --out does
     document().setSetting("fit.long_side", 900.0);

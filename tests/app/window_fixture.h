@@ -45,12 +45,12 @@ protected:
     OriginalId id(std::size_t index) { return window.document().originals().at(index).id; }
 
     QImage sealed(std::size_t index = 0) {
-        const auto* proof = window.wall().proofs().proof(id(index));
+        const auto* proof = window.views().wall().proofs().proof(id(index));
         return proof ? proof->sealed : QImage();
     }
 
     bool proofsFollow() {
-        return waitUntil([&] { return window.wall().proofs().settled(); }, kWait);
+        return waitUntil([&] { return window.views().wall().proofs().settled(); }, kWait);
     }
 
     void chooseStation(StationId station) {
@@ -64,8 +64,8 @@ protected:
 
     void useFolder(const fs::path& path) {
         window.document().setSetting("place.folder", path.string());
-        ASSERT_TRUE(
-            waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
+        ASSERT_TRUE(waitUntil(
+            [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait));
     }
 
     static bool begun(MainWindow& window, JobSession::Given given = JobSession::Given::Nothing) {
@@ -78,7 +78,7 @@ protected:
     }
 
     QAction* shortcut(const QKeySequence& keys) {
-        for (auto* action : window.actions() + window.wall().parentWidget()->actions())
+        for (auto* action : window.actions() + window.views().wall().parentWidget()->actions())
             if (action->shortcuts().contains(keys))
                 return action;
         return nullptr;

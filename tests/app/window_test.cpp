@@ -8,6 +8,7 @@
 #include "widgets/controls.h"
 #include "window_fixture.h"
 
+#include <QColorDialog>
 #include <QDropEvent>
 #include <QLineEdit>
 #include <QMenu>
@@ -24,19 +25,19 @@ using namespace keepseal::test;
 
 TEST_F(Window, StartsEmptyAndSaysWhatToDo) {
     EXPECT_FALSE(window.runBar().strongButton()->isEnabled());
-    EXPECT_FALSE(window.wall().isVisible());
+    EXPECT_FALSE(window.views().wall().isVisible());
     openAll();
-    EXPECT_TRUE(window.wall().isVisible());
+    EXPECT_TRUE(window.views().wall().isVisible());
 }
 
 TEST_F(Window, EveryPictureCarriesItsSealOnTheWall) {
     openAll();
     for (std::size_t i = 0; i < 4; ++i) {
-        const auto* proof = window.wall().proofs().proof(id(i));
+        const auto* proof = window.views().wall().proofs().proof(id(i));
         ASSERT_NE(proof, nullptr);
         EXPECT_TRUE(proof->sharp);
-        EXPECT_NE(proof->sealed, window.wall().proofs().baseImage(id(i)));
-        EXPECT_FALSE(window.wall().pictureRect(id(i)).isEmpty());
+        EXPECT_NE(proof->sealed, window.views().wall().proofs().baseImage(id(i)));
+        EXPECT_FALSE(window.views().wall().pictureRect(id(i)).isEmpty());
     }
 }
 
@@ -113,9 +114,9 @@ TEST_F(Window, FilesAndFoldersCanBeDroppedAndTakenOut) {
     QDropEvent drop(QPointF(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&window, &drop);
     ASSERT_TRUE(waitUntil([&] { return window.document().originals().size() == 2; }, kWait));
-    window.wall().setFocus();
-    QTest::keyClick(&window.wall(), Qt::Key_End);
-    QTest::keyClick(&window.wall(), Qt::Key_Delete);
+    window.views().wall().setFocus();
+    QTest::keyClick(&window.views().wall(), Qt::Key_End);
+    QTest::keyClick(&window.views().wall(), Qt::Key_Delete);
     ASSERT_EQ(window.document().originals().size(), 1U);
     EXPECT_EQ(window.document().originals()[0].path.filename(), "tide_0.jpg");
     shortcut(QKeySequence::Undo)->trigger();
@@ -128,8 +129,9 @@ TEST_F(Window, ABrokenPictureIsATileWithItsReason) {
     window.open({pictures, folder / "nowhere"});
     ASSERT_TRUE(waitUntil([&] { return window.library().known() == 5; }, kWait));
     const auto broken = id(0); // first by name
-    ASSERT_NE(window.wall().proofs().problem(broken), nullptr);
-    EXPECT_THAT(window.wall().proofs().problem(broken)->happened, ::testing::HasSubstr("can't be read"));
+    ASSERT_NE(window.views().wall().proofs().problem(broken), nullptr);
+    EXPECT_THAT(window.views().wall().proofs().problem(broken)->happened,
+                ::testing::HasSubstr("can't be read"));
     EXPECT_THAT(window.notice().toStdString(),
                 ::testing::HasSubstr("words.jpg: its name is that of a picture"));
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("nowhere"));
@@ -144,11 +146,11 @@ TEST_F(Window, StampsThroughTheStrongButtonAndChecks) {
     EXPECT_THAT(window.runBar().sentence().toStdString(), ::testing::HasSubstr("4 copies of 4 pictures"));
     EXPECT_FALSE(fs::exists(copies)); // nothing is written before the button is pressed
     QTest::mouseClick(window.runBar().strongButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 4U);
-    EXPECT_TRUE(window.check().isVisible());
-    EXPECT_THAT(window.check().summary().toStdString(), ::testing::HasSubstr("4 of 4 originals"));
-    auto* model = window.check().model();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    EXPECT_EQ(window.runs().last()->ledger.count(Outcome::Made), 4U);
+    EXPECT_TRUE(window.views().check().isVisible());
+    EXPECT_THAT(window.views().check().summary().toStdString(), ::testing::HasSubstr("4 of 4 originals"));
+    auto* model = window.views().check().model();
     for (int i = 0; i < 4; ++i) {
         EXPECT_EQ(model->index(i, CheckModel::OriginalKept).data().toString(), "as it was");
         EXPECT_EQ(model->index(i, CheckModel::Rights).data().toString(), "written");
@@ -159,7 +161,7 @@ TEST_F(Window, StampsThroughTheStrongButtonAndChecks) {
         EXPECT_EQ(exiftool(row.copy, "GPSLatitude"), "");
     }
     EXPECT_TRUE(window.runBar().openButton()->isVisible());
-    ASSERT_TRUE(waitUntil([&] { return window.planning().current(); }, kWait));
+    ASSERT_TRUE(waitUntil([&] { return window.runs().planning().current(); }, kWait));
     EXPECT_FALSE(window.runBar().strongButton()->isEnabled()); // all are there
 }
 
@@ -172,14 +174,14 @@ TEST_F(Window, ARunCanBeStoppedAndGoesOn) {
     EXPECT_TRUE(window.runBar().stopButton()->isVisible());
     ASSERT_TRUE(waitUntil([&] { return fs::exists(copies) && !fs::is_empty(copies); }, kWait));
     QTest::mouseClick(window.runBar().stopButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
-    ASSERT_TRUE(window.lastRun()->stopped);
-    const auto first = window.lastRun()->ledger.count(Outcome::Made);
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    ASSERT_TRUE(window.runs().last()->stopped);
+    const auto first = window.runs().last()->ledger.count(Outcome::Made);
     EXPECT_LT(first, 20U);
     ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
     QTest::mouseClick(window.runBar().strongButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return !window.lastRun()->stopped; }, kWait));
-    EXPECT_EQ(window.lastRun()->ledger.count(Outcome::Made), 20U); // the same run, come to its end
+    ASSERT_TRUE(waitUntil([&] { return !window.runs().last()->stopped; }, kWait));
+    EXPECT_EQ(window.runs().last()->ledger.count(Outcome::Made), 20U); // the same run, come to its end
 }
 
 TEST_F(Window, AFolderOfOriginalsIsRefusedOnTheStationThatCausesIt) {
@@ -194,7 +196,7 @@ TEST_F(Window, AFolderOfOriginalsIsRefusedOnTheStationThatCausesIt) {
 TEST_F(Window, TheChainShowsThePixelSizesOfThePictureLookedAt) {
     openAll();
     window.document().setSetting("fit.long_side", 200.0);
-    window.wall().setCurrent(id(2)); // 300 x 700
+    window.views().wall().setCurrent(id(2)); // 300 x 700
     EXPECT_EQ(window.chain().button(StationId::Fit)->sizeText(), QString("86 × 200"));
     window.document().setSetting("fit.on", false);
     EXPECT_EQ(window.chain().button(StationId::Fit)->sizeText(), QString("300 × 700"));
@@ -202,24 +204,24 @@ TEST_F(Window, TheChainShowsThePixelSizesOfThePictureLookedAt) {
 
 TEST_F(Window, OnePictureCanBeSteppedZoomedAndCompared) {
     openAll();
-    window.wall().setFocus();
-    QTest::keyClick(&window.wall(), Qt::Key_Home);
-    QTest::keyClick(&window.wall(), Qt::Key_Return);
-    EXPECT_TRUE(window.single().isVisible());
-    ASSERT_TRUE(waitUntil([&] { return window.single().proofs().settled(); }, kWait));
-    QTest::keyClick(&window.single(), Qt::Key_Right);
-    EXPECT_EQ(window.single().current(), id(1));
-    QTest::keyClick(&window.single(), Qt::Key_1);
-    EXPECT_EQ(window.single().zoom(), Zoom::Full);
-    ASSERT_TRUE(waitUntil([&] { return window.single().proofs().settled(); }, kWait));
-    EXPECT_EQ(window.single().proofs().proof(id(1))->sealed.width(), 600); // the copy's own pixels
-    const auto after = window.single().grab().toImage();
-    QTest::keyPress(&window.single(), Qt::Key_Space);
-    EXPECT_NE(window.single().grab().toImage(), after);
-    QTest::keyRelease(&window.single(), Qt::Key_Space);
-    EXPECT_EQ(window.single().grab().toImage(), after);
-    QTest::keyClick(&window.single(), Qt::Key_Escape);
-    EXPECT_TRUE(window.wall().isVisible());
+    window.views().wall().setFocus();
+    QTest::keyClick(&window.views().wall(), Qt::Key_Home);
+    QTest::keyClick(&window.views().wall(), Qt::Key_Return);
+    EXPECT_TRUE(window.views().single().isVisible());
+    ASSERT_TRUE(waitUntil([&] { return window.views().single().proofs().settled(); }, kWait));
+    QTest::keyClick(&window.views().single(), Qt::Key_Right);
+    EXPECT_EQ(window.views().single().current(), id(1));
+    QTest::keyClick(&window.views().single(), Qt::Key_1);
+    EXPECT_EQ(window.views().single().zoom(), Zoom::Full);
+    ASSERT_TRUE(waitUntil([&] { return window.views().single().proofs().settled(); }, kWait));
+    EXPECT_EQ(window.views().single().proofs().proof(id(1))->sealed.width(), 600); // the copy's own pixels
+    const auto after = window.views().single().grab().toImage();
+    QTest::keyPress(&window.views().single(), Qt::Key_Space);
+    EXPECT_NE(window.views().single().grab().toImage(), after);
+    QTest::keyRelease(&window.views().single(), Qt::Key_Space);
+    EXPECT_EQ(window.views().single().grab().toImage(), after);
+    QTest::keyClick(&window.views().single(), Qt::Key_Escape);
+    EXPECT_TRUE(window.views().wall().isVisible());
 }
 
 TEST_F(Window, DeliveriesAreAddedTickedAndRemoved) {
@@ -242,19 +244,22 @@ TEST_F(Window, DeliveriesAreAddedTickedAndRemoved) {
 TEST_F(Window, AWrongDeliveryFileIsANoticeAndChangesNothing) {
     writeFile(folder / "bad.json",
               R"({"format":"keep-seal/delivery","version":1,"stations":{"seal":{"opacity":400}}})");
-    window.openDelivery(folder / "bad.json");
+    window.deliveryDesk().openDelivery(folder / "bad.json");
     ASSERT_TRUE(waitUntil([&] { return !window.notice().isEmpty(); }, kWait));
     EXPECT_EQ(window.document().state().deliveries.size(), 1U);
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("seal.opacity: 400 is not allowed"));
 }
 
-TEST_F(Window, RemembersDeliveriesAndLook) {
+TEST_F(Window, RemembersDeliveriesLookAndColours) {
     ASSERT_TRUE(begun(window));
     window.document().setSetting("seal.text", std::string("remembered"));
     window.setLook(ThemeKind::Light, Surround::Middle);
+    QColorDialog::setCustomColor(3, QColor("#345678"));
     ASSERT_TRUE(ended(window));
+    QColorDialog::setCustomColor(3, Qt::white);
     MainWindow next;
     next.restoreState();
+    EXPECT_EQ(QColorDialog::customColor(3).name(), "#345678");
     ASSERT_TRUE(begun(next));
     EXPECT_EQ(next.document().currentDelivery().seal.text(), "remembered");
     EXPECT_EQ(theme().kind, ThemeKind::Light);

@@ -32,7 +32,7 @@ protected:
     PrivacyEditor& privacy() { return *window.drawer().privacyEditor(); }
     void look(std::size_t index, StationId station) {
         chooseStation(station);
-        window.wall().setCurrent(id(index));
+        window.views().wall().setCurrent(id(index));
     }
     AppliedRights applied(std::size_t index) {
         return wordsOf(*window.library().info(id(index)), delivery(), window.document().exception(id(index)))
@@ -155,12 +155,13 @@ TEST_F(Wording, ThePlaceGetsOutOnlyAfterItsQuestionAndIsShownEverywhere) {
     QTest::mouseClick(privacy().openLocationButton(), Qt::LeftButton);
     EXPECT_TRUE(delivery().privacy.opensLocation());
     EXPECT_THAT(privacy().locationText().toStdString(), HasSubstr("tell where"));
-    ASSERT_TRUE(waitUntil([&] { return window.planning().current() && !window.planning().busy(); }, kWait));
+    ASSERT_TRUE(waitUntil(
+        [&] { return window.runs().planning().current() && !window.runs().planning().busy(); }, kWait));
     EXPECT_THAT(window.runBar().sentence().toStdString(), HasSubstr("THE PLACE IS TOLD"));
     QTest::mouseClick(window.runBar().strongButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.lastRun().has_value(); }, kWait));
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
     EXPECT_EQ(exiftool(copies / "tide_4.jpg", "XMP-photoshop:City"), kSecretCity);
-    auto* model = window.check().model();
+    auto* model = window.views().check().model();
     for (int i = 0; i < model->rowCount(); ++i)
         if (model->row(i).placeInOriginal) {
             EXPECT_EQ(model->index(i, CheckModel::PlaceGone).data().toString(), "told, as asked");
@@ -190,7 +191,7 @@ TEST_F(Wording, ThePlanWarnsBeforeAnythingIsWritten) {
     openAll();
     useFolder(copies);
     window.setView(ViewKind::Check);
-    auto* model = window.check().model();
+    auto* model = window.views().check().model();
     const auto warned = [model] {
         int out = 0;
         for (int i = 0; i < model->rowCount(); ++i)
@@ -206,10 +207,10 @@ TEST_F(Wording, ThePlanWarnsBeforeAnythingIsWritten) {
 TEST_F(Wording, TheTableIsEditedPastedAndTakenBack) {
     openAll();
     window.setView(ViewKind::Words);
-    auto& model = window.words().model();
+    auto& model = window.views().words().model();
     ASSERT_TRUE(waitUntil([&] { return model.known() == 5; }, kWait));
     EXPECT_EQ(model.idAt(0), id(4)); // the one with a problem comes first
-    EXPECT_THAT(window.words().summary().toStdString(), HasSubstr("1 with something to look at"));
+    EXPECT_THAT(window.views().words().summary().toStdString(), HasSubstr("1 with something to look at"));
     const auto title = [&](std::size_t i) {
         return model.index(model.rowOf(id(i)), WordsModel::kFirstField);
     };
@@ -218,28 +219,28 @@ TEST_F(Wording, TheTableIsEditedPastedAndTakenBack) {
     EXPECT_TRUE(title(0).data(WordsModel::ByHandRole).toBool());
     EXPECT_THAT(keepseal::describe(window.document().exception(id(0))), HasSubstr("Title typed"));
     QApplication::clipboard()->setText("One\tHead one\nTwo\t\"Head\ntwo\"\n");
-    window.words().table().setCurrentIndex(title(1));
-    window.words().pasteCells();
+    window.views().words().table().setCurrentIndex(title(1));
+    window.views().words().pasteCells();
     EXPECT_EQ(applied(1).after("title").typed(), "One");
     EXPECT_EQ(applied(2).after("headline").typed(), "Head\ntwo");
     window.document().undoStack()->undo(); // pasting is one step
     EXPECT_TRUE(applied(1).after("title").empty() && applied(2).after("headline").empty());
-    window.words().table().setCurrentIndex(title(0));
-    window.words().resetCells();
+    window.views().words().table().setCurrentIndex(title(0));
+    window.views().words().resetCells();
     EXPECT_TRUE(window.document().exception(id(0)).empty());
 }
 
 TEST_F(Wording, TheTableGoesOutAndComesBackAsCsv) {
     openAll();
     window.setView(ViewKind::Words);
-    auto& model = window.words().model();
+    auto& model = window.views().words().model();
     ASSERT_TRUE(waitUntil([&] { return model.known() == 5; }, kWait));
     const auto steps = window.document().undoStack()->index();
-    writeFile(folder / "words.csv", window.words().csv());
-    EXPECT_TRUE(window.words().takeCsv(WordsView::readCsv(folder / "words.csv")).isEmpty());
+    writeFile(folder / "words.csv", window.views().words().csv());
+    EXPECT_TRUE(window.views().words().takeCsv(WordsView::readCsv(folder / "words.csv")).isEmpty());
     EXPECT_EQ(window.document().undoStack()->index(), steps); // what is so already is no exception
     writeFile(folder / "edited.csv", "File,Title,Keywords\ntide_0.jpg,Tide,kite; sea\nnobody.jpg,x,\n");
-    const auto problems = window.words().takeCsv(WordsView::readCsv(folder / "edited.csv"));
+    const auto problems = window.views().words().takeCsv(WordsView::readCsv(folder / "edited.csv"));
     EXPECT_EQ(problems.size(), 1);
     EXPECT_EQ(applied(0).after("keywords").typed(), "kite; sea");
 }
@@ -247,19 +248,19 @@ TEST_F(Wording, TheTableGoesOutAndComesBackAsCsv) {
 TEST_F(Wording, OneClickTellsWhetherThereIsAPlaceInAnyOfThem) {
     openAll();
     QTest::mouseClick(window.findChild<ViewsHeader*>()->viewButton(ViewKind::Leaves), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 5; }, kWait));
-    EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("2 of 5 originals tell a place"));
-    EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("one names it"));
-    QTest::mouseClick(window.leaves().onlyPlacesButton(), Qt::LeftButton);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 2; }, kWait));
-    window.leaves().choose(1);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().page().contains("GPSLatitude"); }, kWait));
-    const auto page = window.leaves().page().toStdString();
+    ASSERT_TRUE(waitUntil([&] { return window.views().leaves().listed() == 5; }, kWait));
+    EXPECT_THAT(window.views().leaves().summary().toStdString(), HasSubstr("2 of 5 originals tell a place"));
+    EXPECT_THAT(window.views().leaves().summary().toStdString(), HasSubstr("one names it"));
+    QTest::mouseClick(window.views().leaves().onlyPlacesButton(), Qt::LeftButton);
+    ASSERT_TRUE(waitUntil([&] { return window.views().leaves().listed() == 2; }, kWait));
+    window.views().leaves().choose(1);
+    ASSERT_TRUE(waitUntil([&] { return window.views().leaves().page().contains("GPSLatitude"); }, kWait));
+    const auto page = window.views().leaves().page().toStdString();
     EXPECT_THAT(page, HasSubstr(kSecretCity));
     EXPECT_THAT(page, HasSubstr("GPSLatitude"));
     EXPECT_THAT(page, HasSubstr("needs a look"));
-    EXPECT_THAT(window.leaves().report(false)(), HasSubstr(kSecretCity));
-    EXPECT_EQ(nlohmann::json::parse(window.leaves().report(true)()).size(), 5U);
+    EXPECT_THAT(window.views().leaves().report(false)(), HasSubstr(kSecretCity));
+    EXPECT_EQ(nlohmann::json::parse(window.views().leaves().report(true)()).size(), 5U);
 }
 
 TEST_F(Wording, AnyFileCanBeLookedIntoWithoutTakingItIntoTheJob) {
@@ -267,16 +268,18 @@ TEST_F(Wording, AnyFileCanBeLookedIntoWithoutTakingItIntoTheJob) {
     planted.iimCity = "<b>Heronsluice</b>";
     makePicture(folder / "else/x.jpg", 60, 40, planted);
     writeFile(folder / "else/notes.txt", "nothing in here");
-    window.leaves().lookInto({folder / "else", folder / "nowhere.jpg"});
+    window.views().leaves().lookInto({folder / "else", folder / "nowhere.jpg"});
     window.setView(ViewKind::Leaves);
-    ASSERT_TRUE(waitUntil([&] { return window.leaves().listed() == 3; }, kWait));
-    EXPECT_TRUE(window.leaves().isVisible()); // also with no picture in the job
-    EXPECT_THAT(window.leaves().summary().toStdString(), HasSubstr("3 files: 1 of them tell a place"));
-    window.leaves().choose(1);
-    EXPECT_THAT(window.leaves().page().toStdString(), HasSubstr("<b>Heronsluice</b>")); // text, no markup
+    ASSERT_TRUE(waitUntil([&] { return window.views().leaves().listed() == 3; }, kWait));
+    EXPECT_TRUE(window.views().leaves().isVisible()); // also with no picture in the job
+    EXPECT_THAT(window.views().leaves().summary().toStdString(),
+                HasSubstr("3 files: 1 of them tell a place"));
+    window.views().leaves().choose(1);
+    EXPECT_THAT(window.views().leaves().page().toStdString(),
+                HasSubstr("<b>Heronsluice</b>")); // text, no markup
     EXPECT_TRUE(window.document().originals().empty());
-    window.leaves().backButton()->click();
-    EXPECT_FALSE(window.leaves().isVisible());
+    window.views().leaves().backButton()->click();
+    EXPECT_FALSE(window.views().leaves().isVisible());
 }
 
 } // namespace keepseal::app

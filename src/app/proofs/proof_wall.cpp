@@ -108,8 +108,8 @@ void ProofWall::select(const std::vector<OriginalId>& ids) {
     viewport()->update();
 }
 
-void ProofWall::setOutcomes(std::map<OriginalId, int> outcomes) {
-    m_outcomes = std::move(outcomes);
+void ProofWall::setStamped(std::map<OriginalId, Stamped> stamped) {
+    m_stamped = std::move(stamped);
     viewport()->update();
 }
 
@@ -157,8 +157,8 @@ void ProofWall::setHeldBack(std::map<OriginalId, QStringList> heldBack) {
     viewport()->update();
 }
 
-void ProofWall::setOutcome(OriginalId id, int outcome) {
-    m_outcomes[id] = outcome;
+void ProofWall::setStamped(OriginalId id, Stamped stamped) {
+    m_stamped[id] = stamped;
     viewport()->update(pictureRect(id).adjusted(-6, -6, 6, captionHeight()));
 }
 

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "document/picture_filter.h"
+#include "document/stamped.h"
 #include "proofs/proof_set.h"
 
 #include <QAbstractScrollArea>
@@ -26,9 +27,9 @@ public:
     void setRowHeight(int height); ///< of the pictures, 70 to 420 device-independent pixels
     void selectEverything();
     void select(const std::vector<OriginalId>& ids); ///< the first one becomes the current
-    /// Marks shown on the tiles during and after a run: 1 made, 2 failed, 3 held back; empty clears.
-    void setOutcomes(std::map<OriginalId, int> outcomes);
-    void setOutcome(OriginalId id, int outcome); ///< of one more
+    /// Marks shown on the tiles during and after a run; empty clears.
+    void setStamped(std::map<OriginalId, Stamped> stamped);
+    void setStamped(OriginalId id, Stamped stamped); ///< of one more
     /// Why copies of these pictures will be held back, as far as it is known.
     void setHeldBack(std::map<OriginalId, QStringList> heldBack);
     /// Only these are laid out; what is hidden stays in the job.
@@ -104,7 +105,7 @@ private:
     int m_rowHeight = 150;
     OriginalId m_current = 0, m_rangeStart = 0;
     std::set<OriginalId> m_selected;
-    std::map<OriginalId, int> m_outcomes;
+    std::map<OriginalId, Stamped> m_stamped;
     std::map<OriginalId, QStringList> m_heldBack;
     bool m_before = false;
     QMenu* m_exceptionMenu = nullptr;

@@ -114,11 +114,10 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     };
     std::vector<Badge> badges;
     const auto info = m_library->info(tile.id);
-    const auto outcome = m_outcomes.find(tile.id);
-    if (outcome != m_outcomes.end())
-        badges.push_back(outcome->second == 1   ? Badge{"check", QColor("#1f7a43"), Qt::white}
-                         : outcome->second == 2 ? Badge{"x", QColor("#b03421"), Qt::white}
-                                                : Badge{"lock", QColor("#b03421"), Qt::white});
+    if (const auto stamped = m_stamped.find(tile.id); stamped != m_stamped.end())
+        badges.push_back(stamped->second == Stamped::Made     ? Badge{"check", QColor("#1f7a43"), Qt::white}
+                         : stamped->second == Stamped::Failed ? Badge{"x", QColor("#b03421"), Qt::white}
+                                                              : Badge{"lock", QColor("#b03421"), Qt::white});
     else if (m_heldBack.contains(tile.id))
         badges.push_back({"lock", QColor("#b03421"), Qt::white});
     if (info && info->tellsPlace)

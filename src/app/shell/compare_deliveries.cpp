@@ -5,7 +5,6 @@
 #include "delivery/difference.h"
 #include "proofs/frame_proof.h"
 #include "render/finished_copy.h"
-#include "shell/main_window.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -87,24 +86,6 @@ void CompareDeliveries::render() {
     m_loupe->showPair([info = m_info, left, right,
                        exception = m_exception] { return finishedPair(*info, left, right, exception); },
                       title(left), title(right));
-}
-
-void MainWindow::compareDeliveries() {
-    const auto info = m_library.info(m_lookedAt);
-    if (!info || info->problem)
-        return tell(tr("Choose a picture first: deliveries are compared on it."));
-    const auto& item = m_document.state().deliveries[m_document.currentDeliveryIndex()];
-    if (m_document.state().deliveries.size() < 2 && !item.changed())
-        return tell(tr("There is only one delivery: the button + makes another."));
-    auto asMade = m_document.state().deliveries;
-    for (auto& card : asMade) {
-        card.delivery = m_document.asMade(card.delivery);
-        if (card.kept)
-            card.kept = std::make_shared<const Delivery>(m_document.asMade(*card.kept));
-    }
-    CompareDeliveries dialog(asMade, m_document.currentDeliveryIndex(), info,
-                             m_document.exception(m_lookedAt), this);
-    dialog.exec();
 }
 
 } // namespace keepseal::app

@@ -314,10 +314,13 @@ DeliveryCard* DeliveriesBar::newCard(std::size_t index) {
 void DeliveriesBar::refresh() {
     const auto& state = m_document->state();
     const auto pictures = state.originals->size();
-    for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i)
-        m_cards[i]->showItem(state.deliveries[i], i == state.currentDelivery,
-                             m_copies.contains(i) ? std::optional(m_copies[i]) : std::nullopt,
-                             m_heldBack.contains(i) ? m_heldBack[i] : 0);
+    for (std::size_t i = 0; i < m_cards.size() && i < state.deliveries.size(); ++i) {
+        const auto& item = state.deliveries[i];
+        const auto copies = m_copies.find(item.id), held = m_heldBack.find(item.id);
+        m_cards[i]->showItem(item, i == state.currentDelivery,
+                             copies != m_copies.end() ? std::optional(copies->second) : std::nullopt,
+                             held != m_heldBack.end() ? held->second : 0);
+    }
     const auto& job = state.name;
     m_about->setToolTip(toQt(job));
     m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
@@ -328,14 +331,14 @@ void DeliveriesBar::refresh() {
                                      : tr("%1 originals").arg(pictures));
 }
 
-void DeliveriesBar::setHeldBack(std::map<std::size_t, std::size_t> heldBack) {
+void DeliveriesBar::setHeldBack(std::map<DeliveryId, std::size_t> heldBack) {
     if (heldBack == m_heldBack)
         return;
     m_heldBack = std::move(heldBack);
     refresh();
 }
 
-void DeliveriesBar::setCopies(std::map<std::size_t, std::size_t> copies) {
+void DeliveriesBar::setCopies(std::map<DeliveryId, std::size_t> copies) {
     m_copies = std::move(copies);
     refresh();
 }

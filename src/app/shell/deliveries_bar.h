@@ -61,9 +61,9 @@ public:
     DeliveryCard* card(std::size_t index) { return m_cards.at(index); }
     QToolButton* addButton() { return m_add; }
     /// Copies that each delivery will have, by index; shown until the job changes.
-    void setCopies(std::map<std::size_t, std::size_t> copies);
+    void setCopies(std::map<DeliveryId, std::size_t> copies);
     /// How many of them will be held back, by index.
-    void setHeldBack(std::map<std::size_t, std::size_t> heldBack);
+    void setHeldBack(std::map<DeliveryId, std::size_t> heldBack);
     /// Shown at the right mouse button on a card, which is chosen first; not owned.
     void setCardMenu(QMenu* menu) { m_cardMenu = menu; }
 
@@ -82,8 +82,8 @@ private:
     QHBoxLayout* m_row;
     std::vector<DeliveryCard*> m_cards;
     QMenu* m_cardMenu = nullptr;
-    std::map<std::size_t, std::size_t> m_copies;
-    std::map<std::size_t, std::size_t> m_heldBack;
+    std::map<DeliveryId, std::size_t> m_copies;
+    std::map<DeliveryId, std::size_t> m_heldBack;
     QToolButton *m_add, *m_undo, *m_redo, *m_menu;
 };
 

@@ -39,29 +39,49 @@ RunBar::RunBar(QWidget* parent)
     m_held->setToolTip(tr("Copies that would lack something their delivery promises: shows them and why"));
     for (auto* button : {m_held, m_open, m_pause, m_stop, m_strong})
         row->addWidget(button);
-    setRunning(false);
-    m_open->hide();
-    m_held->hide();
+    for (auto* later :
+         {static_cast<QWidget*>(m_progress), static_cast<QWidget*>(m_stop), static_cast<QWidget*>(m_pause),
+          static_cast<QWidget*>(m_open), static_cast<QWidget*>(m_held), static_cast<QWidget*>(m_sign)})
+        later->hide();
 }
 
-void RunBar::setHeldBack(std::size_t copies) {
-    m_held->setText(" " + tr("%1 held back").arg(copies));
-    m_held->setVisible(copies > 0);
+void RunBar::show(const BarWords& words) {
+    if (words.sentence)
+        setSentence(*words.sentence, words.tone);
+    if (words.action)
+        setAction(*words.action, words.enabled);
+    m_strong->setVisible(words.strong);
+    m_open->setVisible(words.openFolder);
+    m_held->setText(" " + tr("%1 held back").arg(words.heldBack));
+    m_held->setVisible(words.heldBack > 0);
+    for (auto* ofRun :
+         {static_cast<QWidget*>(m_progress), static_cast<QWidget*>(m_stop), static_cast<QWidget*>(m_pause)})
+        ofRun->setVisible(words.run.has_value());
+    if (words.run)
+        showRun(*words.run);
 }
 
-void RunBar::setSentence(const QString& text, Tone tone) {
+void RunBar::showRun(const BarRun& run) {
+    m_progress->setRange(0, static_cast<int>(run.total));
+    m_progress->setValue(static_cast<int>(run.done));
+    m_stop->setEnabled(!run.stopping);
+    m_pause->setText(run.paused ? tr("Go on") : tr("Pause"));
+    m_pause->setToolTip(run.paused ? tr("Go on where it is") : tr("Finish the pictures at hand, then wait"));
+}
+
+void RunBar::setSentence(const QString& text, BarTone tone) {
     m_sentence->setText(text);
     const Theme& t = theme();
-    const QColor colour = tone == Tone::Plain  ? t.text
-                          : tone == Tone::Look ? t.look
-                          : tone == Tone::Bad  ? t.bad
-                                               : t.good;
+    const QColor colour = tone == BarTone::Plain  ? t.text
+                          : tone == BarTone::Look ? t.look
+                          : tone == BarTone::Bad  ? t.bad
+                                                  : t.good;
     m_sentence->setStyleSheet(QString("color: %1;").arg(colour.name()));
-    const char* sign = tone == Tone::Look  ? "triangle-alert"
-                       : tone == Tone::Bad ? "circle-alert"
-                                           : "circle-check";
-    m_sign->setVisible(tone != Tone::Plain);
-    if (tone != Tone::Plain)
+    const char* sign = tone == BarTone::Look  ? "triangle-alert"
+                       : tone == BarTone::Bad ? "circle-alert"
+                                              : "circle-check";
+    m_sign->setVisible(tone != BarTone::Plain);
+    if (tone != BarTone::Plain)
         m_sign->setPixmap(iconPixmap(sign, colour, 18, devicePixelRatioF()));
 }
 
@@ -73,29 +93,6 @@ void RunBar::setAction(const QString& text, bool enabled) {
     m_strong->setText(" " + text);
     m_strong->setEnabled(enabled);
     m_strong->setIcon(icon("stamp", enabled ? Tint::OnAccent : Tint::Quiet));
-}
-
-void RunBar::setOpenFolder(bool visible) {
-    m_open->setVisible(visible);
-}
-
-void RunBar::setProgress(qulonglong done, qulonglong total, const QString& text) {
-    m_progress->setRange(0, static_cast<int>(total));
-    m_progress->setValue(static_cast<int>(done));
-    setSentence(text);
-}
-
-void RunBar::setRunning(bool running) {
-    m_progress->setVisible(running);
-    m_stop->setVisible(running);
-    m_pause->setVisible(running);
-    setPaused(false);
-    m_strong->setVisible(!running);
-}
-
-void RunBar::setPaused(bool paused) {
-    m_pause->setText(paused ? tr("Go on") : tr("Pause"));
-    m_pause->setToolTip(paused ? tr("Go on where it is") : tr("Finish the pictures at hand, then wait"));
 }
 
 void RunBar::paintEvent(QPaintEvent*) {

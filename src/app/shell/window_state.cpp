@@ -8,6 +8,7 @@
 
 #include <QApplication>
 #include <QCloseEvent>
+#include <QColorDialog>
 #include <QSettings>
 
 namespace keepseal::app {
@@ -15,6 +16,20 @@ namespace {
 
 QString settingsFile() {
     return toQt(configFolder() / "window.ini");
+}
+
+/// The colours that a person kept in the dialog for colours.
+QStringList keptColours() {
+    QStringList out;
+    for (int i = 0; i < QColorDialog::customCount(); ++i)
+        out << QColorDialog::customColor(i).name();
+    return out;
+}
+
+void takeKeptColours(const QStringList& names) {
+    for (int i = 0; i < std::min<int>(QColorDialog::customCount(), static_cast<int>(names.size())); ++i)
+        if (const QColor colour(names[i]); colour.isValid())
+            QColorDialog::setCustomColor(i, colour);
 }
 
 } // namespace
@@ -34,9 +49,7 @@ void MainWindow::setLook(ThemeKind kind, Surround tone) {
     // Rich text holds its colours, so what was written with the old ones is made again.
     m_drawer->showStation(m_chain->chosen());
     m_bench->renewLook();
-    updateRunBar();
-    if (m_lastRun && m_resultIsCurrent)
-        m_check->showLedger(*m_lastRun, m_lastPlan.get(), m_check->cards());
+    m_runDesk->renewLook();
     update();
 }
 
@@ -45,7 +58,8 @@ void MainWindow::restoreState() {
     QSettings settings(settingsFile(), QSettings::IniFormat);
     if (const auto geometry = settings.value("geometry").toByteArray(); !geometry.isEmpty())
         restoreGeometry(geometry);
-    m_wall->setRowHeight(settings.value("proofSize", m_wall->rowHeight()).toInt());
+    m_views->wall().setRowHeight(settings.value("proofSize", m_views->wall().rowHeight()).toInt());
+    takeKeptColours(settings.value("colours").toStringList());
     const int grey = settings.value("grey", 0).toInt();
     setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,
             static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
@@ -57,15 +71,17 @@ void MainWindow::changeEvent(QEvent* event) {
     if (event->type() != QEvent::ActivationChange || !isActiveWindow())
         return;
     m_libraries.lookAgain();
-    if (!m_running.busy())
-        m_planning.lookAgain();
+    if (!m_runs.busy())
+        m_runs.planning().lookAgain();
 }
 
 /// A run under way is stopped between two steps: whole copies stay, and the next run goes on there.
 void MainWindow::closeEvent(QCloseEvent* event) {
-    m_running.stop();
+    m_runs.running().stop();
     m_session.end();
-    remember({{"geometry", saveGeometry()}, {"proofSize", m_wall->rowHeight()}});
+    remember({{"geometry", saveGeometry()},
+              {"proofSize", m_views->wall().rowHeight()},
+              {"colours", keptColours()}});
     event->accept();
 }
 

@@ -175,6 +175,10 @@ Theme themeOf(ThemeKind kind) {
 const Theme& theme() {
     return current;
 }
+Surround nextSurround() {
+    return static_cast<Surround>((static_cast<int>(surround()) + 1) % 3);
+}
+
 Surround surround() {
     return currentSurround;
 }

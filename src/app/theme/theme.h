@@ -34,6 +34,7 @@ const Theme& theme();
 /// One that is not in use, for those who compare.
 Theme themeOf(ThemeKind kind);
 Surround surround();
+Surround nextSurround(); ///< after the one that is shown
 /// Applies to the whole application and is remembered by the caller.
 void setTheme(QApplication& app, ThemeKind kind, Surround tone);
 /// Loads the shipped interface typeface; once, before the first window.

@@ -12,6 +12,8 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
 
 #include <algorithm>
 #include <array>
@@ -298,9 +300,27 @@ void ColourControl::setValue(const std::string& colour) {
     m_swatch->setAccessibleDescription(QString::fromStdString(colour));
 }
 
+namespace {
+
+/// Qt's dialog reads and writes a settings file of its own when it comes and goes, on the window's thread,
+/// and home may be slow or far away. While this stands it finds none; the window itself remembers the colours
+/// that a person kept.
+class NoSettingsOfQt {
+public:
+    NoSettingsOfQt() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, "/dev/null"); }
+    ~NoSettingsOfQt() {
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope,
+                           QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation));
+    }
+    Q_DISABLE_COPY_MOVE(NoSettingsOfQt)
+};
+
+} // namespace
+
 void ColourControl::openDialog() {
     emit dragStarted();
     const auto before = m_value;
+    const NoSettingsOfQt none;
     QColorDialog dialog(QColor(QString::fromStdString(before)), this);
     connect(&dialog, &QColorDialog::currentColorChanged, this, [this](const QColor& colour) {
         setValue(colour.name().toStdString());

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "shell/bar_words.h"
+#include "stamping/bar_words.h"
 
 #include "base/text.h"
 #include "delivery/stations.h"
@@ -80,19 +80,50 @@ QString sentenceFor(const Problem& problem) {
     return toQt(problem.sentence());
 }
 
+QString runSentence(const RunOutcome& run) {
+    QString text = run.stopped
+                       ? QObject::tr("Stopped. %1 made, %2 not reached; it can go on there.")
+                             .arg(toQt(counted(run.made, "copy was", "copies were")))
+                             .arg(run.waiting)
+                       : QObject::tr("%1 made and checked.").arg(toQt(counted(run.made, "copy", "copies")));
+    if (run.failed > 0)
+        text += QObject::tr(" %1 could not be made.").arg(toQt(counted(run.failed, "copy", "copies")));
+    if (run.heldBack > 0)
+        text += QObject::tr(" %1 held back: see the check.")
+                    .arg(toQt(counted(run.heldBack, "copy was", "copies were")));
+    text += run.originalsKept ? QObject::tr(" The originals are byte for byte as they were.")
+                              : QObject::tr(" An original changed during the run: see the check.");
+    return text;
+}
+
 /// The sentence tells of the run; the button of what is left to do.
 BarWords wordsAfterRun(const BarState& state) {
+    const auto& run = *state.last;
     BarWords out;
+    out.sentence = runSentence(run);
+    out.tone = run.complete() && run.originalsKept ? BarTone::Good : BarTone::Look;
+    out.openFolder = run.made > 0;
     const auto left = state.ahead  ? state.ahead->toMake()
                       : state.plan ? state.plan->count(Outcome::Waiting)
                                    : 0;
     if (left > 0) {
-        out.action = state.result->stopped
-                         ? QObject::tr("Go on: %1 left").arg(state.result->ledger.count(Outcome::Waiting))
-                         : QObject::tr("Try %1 again").arg(left);
+        out.action = run.stopped ? QObject::tr("Go on: %1 left").arg(run.waiting)
+                                 : QObject::tr("Try %1 again").arg(left);
         out.enabled = true;
-    } else if (state.ahead && state.ahead->heldBack > 0)
-        out.action = QObject::tr("Nothing more to make");
+    } else if (run.complete())
+        out.action = QObject::tr("All stamped");
+    else // until the new plan knows what is left
+        out.action = state.plan ? QObject::tr("Nothing more to make") : QObject::tr("Planning…");
+    return out;
+}
+
+BarWords wordsWhileRunning(const BarState& state) {
+    BarWords out;
+    out.run = state.run;
+    out.sentence = state.run->sentence;
+    out.strong = state.run->more;
+    out.action = QObject::tr("Stamp this as well, after it");
+    out.enabled = true;
     return out;
 }
 
@@ -107,11 +138,59 @@ BarWords wordsForPlan(const BarState& state) {
     out.tone = opened || blocked ? BarTone::Bad : BarTone::Plain;
     out.action = copies == 1 ? QObject::tr("Stamp 1 copy") : QObject::tr("Stamp %1 copies").arg(copies);
     out.enabled = copies > 0 && !blocked;
-    out.tellsPlan = true;
     return out;
 }
 
+BarWords saying(std::optional<QString> sentence, BarTone tone, const QString& action, bool enabled = false) {
+    BarWords out;
+    out.sentence = std::move(sentence);
+    out.tone = tone;
+    out.action = action;
+    out.enabled = enabled;
+    return out;
+}
+
+/// Before a run.
+BarWords wordsForJob(const BarState& state) {
+    const auto stamp = QObject::tr("Stamp");
+    if (state.pictures == 0)
+        return saying(QObject::tr("No pictures yet."), BarTone::Plain, stamp);
+    std::vector<Delivery> ticked;
+    for (const auto& card : *state.cards)
+        if (card.inNextRun)
+            ticked.push_back(card.delivery);
+    if (ticked.empty())
+        return saying(QObject::tr("No delivery is ticked for the next run."), BarTone::Look, stamp);
+    if (const auto homeless = tickedWithoutFolder(*state.cards)) {
+        const auto copies = toQt(counted(state.pictures * copiesOfEach(ticked), "copy", "copies"));
+        return saying(ticked.size() == 1
+                          ? QObject::tr("%1 can be made as soon as there is a folder for them.").arg(copies)
+                          : QObject::tr("%1 can be made as soon as there is a folder for “%2”.")
+                                .arg(copies, toQt((*state.cards)[*homeless].delivery.name)),
+                      BarTone::Plain, QObject::tr("Choose the folder…"), true);
+    }
+    if (state.problem)
+        return saying(sentenceFor(*state.problem), BarTone::Bad, stamp);
+    if (!state.plan)
+        return saying(std::nullopt, BarTone::Plain, stamp);
+    return wordsForPlan(state);
+}
+
 } // namespace
+
+RunOutcome outcomeOfRun(const RunResult& result) {
+    RunOutcome out;
+    out.made = result.ledger.count(Outcome::Made);
+    out.failed = result.ledger.count(Outcome::Failed);
+    out.waiting = result.ledger.count(Outcome::Waiting);
+    out.heldBack = result.ledger.count(Outcome::HeldBack);
+    out.stopped = result.stopped;
+    out.originalsKept =
+        std::all_of(result.ledger.rows.begin(), result.ledger.rows.end(), [](const LedgerRow& row) {
+            return row.fingerprintBefore.empty() || row.originalUntouched();
+        });
+    return out;
+}
 
 std::optional<std::size_t> tickedWithoutFolder(const std::vector<DeliveryItem>& cards) {
     for (std::size_t i = 0; i < cards.size(); ++i)
@@ -121,30 +200,12 @@ std::optional<std::size_t> tickedWithoutFolder(const std::vector<DeliveryItem>& 
 }
 
 BarWords barWords(const BarState& state) {
-    if (state.result)
-        return wordsAfterRun(state);
-    const auto stamp = QObject::tr("Stamp");
-    if (state.pictures == 0)
-        return {QObject::tr("No pictures yet."), BarTone::Plain, stamp};
-    std::vector<Delivery> ticked;
-    for (const auto& card : *state.cards)
-        if (card.inNextRun)
-            ticked.push_back(card.delivery);
-    if (ticked.empty())
-        return {QObject::tr("No delivery is ticked for the next run."), BarTone::Look, stamp};
-    if (const auto homeless = tickedWithoutFolder(*state.cards)) {
-        const auto copies = toQt(counted(state.pictures * copiesOfEach(ticked), "copy", "copies"));
-        return {ticked.size() == 1
-                    ? QObject::tr("%1 can be made as soon as there is a folder for them.").arg(copies)
-                    : QObject::tr("%1 can be made as soon as there is a folder for “%2”.")
-                          .arg(copies, toQt((*state.cards)[*homeless].delivery.name)),
-                BarTone::Plain, QObject::tr("Choose the folder…"), true};
-    }
-    if (state.problem)
-        return {sentenceFor(*state.problem), BarTone::Bad, stamp};
-    if (!state.plan)
-        return {std::nullopt, BarTone::Plain, stamp};
-    return wordsForPlan(state);
+    BarWords out = state.run    ? wordsWhileRunning(state)
+                   : state.last ? wordsAfterRun(state)
+                                : wordsForJob(state);
+    if (!state.run && state.ahead)
+        out.heldBack = state.ahead->heldBack;
+    return out;
 }
 
 } // namespace keepseal::app

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the run bar says, as a function of what is known: no widget in it, and nothing is asked.
+// What the run bar shows, as a function of what is known: no widget in it, and nothing is asked.
 #pragma once
 
 #include "document/job_document.h"
@@ -14,6 +14,24 @@ namespace keepseal::app {
 
 enum class BarTone { Plain, Look, Bad, Good };
 
+/// What came of a run, counted once.
+struct RunOutcome {
+    std::size_t made = 0, failed = 0, waiting = 0, heldBack = 0;
+    bool stopped = false;
+    bool originalsKept = true; ///< byte for byte, where they were read again
+    bool complete() const { return failed == 0 && heldBack == 0 && !stopped; }
+};
+RunOutcome outcomeOfRun(const RunResult& result);
+
+/// A run that goes on.
+struct BarRun {
+    QString sentence;
+    std::size_t done = 0, total = 0;
+    bool paused = false;
+    bool stopping = false;
+    bool more = false; ///< what was changed since it began can be put in line
+};
+
 struct BarState {
     std::size_t pictures = 0;                         ///< of the job
     const std::vector<DeliveryItem>* cards = nullptr; ///< all of them; not null
@@ -21,18 +39,22 @@ struct BarState {
     const Plan* plan = nullptr;                       ///< null while it is being made
     const Forecast* ahead = nullptr;                  ///< of that plan, as far as it is known
     HardCases::Verdict verdict;                       ///< on the seal of the delivery looked at
-    const RunResult* result = nullptr;                ///< of the last run, until the job changes
+    std::optional<RunOutcome> last;                   ///< of the last run, until the job changes
+    std::optional<BarRun> run;
 };
 
+/// All that the bar shows.
 struct BarWords {
     std::optional<QString> sentence; ///< nothing: as it stands
     BarTone tone = BarTone::Plain;
     std::optional<QString> action; ///< of the strong button; nothing: as it stands
     bool enabled = false;
-    bool tellsPlan = false; ///< the sentence is of the plan
+    bool strong = true;        ///< the strong button is there
+    bool openFolder = false;   ///< there is something to look at
+    std::size_t heldBack = 0;  ///< copies; 0: nothing is said of it
+    std::optional<BarRun> run; ///< progress, pause and stop are there
 };
 
-/// While no run goes on.
 BarWords barWords(const BarState& state);
 /// What the plan will come to. `ahead` may be null.
 QString planSentence(const Plan& plan, const Forecast* ahead, const HardCases::Verdict& verdict);

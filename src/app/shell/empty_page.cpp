@@ -1,0 +1,55 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/empty_page.h"
+
+#include "theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace keepseal::app {
+
+EmptyPage::EmptyPage(QWidget* parent) : QWidget(parent), m_lastJob(new QPushButton) {
+    auto* column = new QVBoxLayout(this);
+    column->setSpacing(kGap3);
+    column->addStretch(2);
+    auto* mark = new QLabel;
+    mark->setPixmap(sealPixmap(88, 2));
+    mark->setAlignment(Qt::AlignCenter);
+    auto* title = new QLabel(tr("Drop pictures or folders here"));
+    title->setFont(titleFont());
+    title->setAlignment(Qt::AlignCenter);
+    auto* text = new QLabel(
+        tr("Every picture appears as the copy it will become: sized, sealed, with your rights in it\n"
+           "and without the place where it was taken. The originals are only ever read."));
+    text->setAlignment(Qt::AlignCenter);
+    auto* buttons = new QHBoxLayout;
+    auto* pictures = new QPushButton(icon("images"), " " + tr("Open pictures…"));
+    auto* folder = new QPushButton(icon("folder-open"), " " + tr("Open a folder…"));
+    connect(pictures, &QPushButton::clicked, this, &EmptyPage::picturesRequested);
+    connect(folder, &QPushButton::clicked, this, &EmptyPage::folderRequested);
+    buttons->addStretch();
+    buttons->addWidget(pictures);
+    buttons->addWidget(folder);
+    buttons->addStretch();
+    for (auto* label : {mark, title, text})
+        column->addWidget(label);
+    column->addLayout(buttons);
+    auto* again = new QHBoxLayout;
+    m_lastJob->hide();
+    connect(m_lastJob, &QPushButton::clicked, this, &EmptyPage::lastJobRequested);
+    again->addStretch();
+    again->addWidget(m_lastJob);
+    again->addStretch();
+    column->addLayout(again);
+    column->addStretch(3);
+}
+
+void EmptyPage::offerLastJob(const QString& words) {
+    m_lastJob->setVisible(!words.isEmpty());
+    m_lastJob->setText(words);
+}
+
+} // namespace keepseal::app

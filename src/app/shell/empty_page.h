@@ -1,0 +1,29 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a window without pictures shows.
+#pragma once
+
+#include <QWidget>
+
+class QPushButton;
+
+namespace keepseal::app {
+
+class EmptyPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit EmptyPage(QWidget* parent = nullptr);
+    /// Offers to go on with the last job; empty: there is none.
+    void offerLastJob(const QString& words);
+    QPushButton* lastJobButton() { return m_lastJob; }
+
+signals:
+    void picturesRequested();
+    void folderRequested();
+    void lastJobRequested();
+
+private:
+    QPushButton* m_lastJob;
+};
+
+} // namespace keepseal::app

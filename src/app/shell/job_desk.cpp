@@ -1,0 +1,281 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/job_desk.h"
+
+#include "base/text.h"
+#include "run/journal.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QCollator>
+#include <QDateTime>
+#include <QFileDialog>
+#include <QLocale>
+#include <QMenu>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPushButton>
+#include <QUrl>
+
+namespace keepseal::app {
+
+JobDesk::JobDesk(DeskTools tools, Parts parts) : m(std::move(tools)), m_parts(parts) {
+    connectGathering();
+    connectSession();
+    connect(&m_parts.views->emptyPage(), &EmptyPage::picturesRequested, this, &JobDesk::choosePictures);
+    connect(&m_parts.views->emptyPage(), &EmptyPage::folderRequested, this, &JobDesk::chooseFolder);
+}
+
+void JobDesk::connectGathering() {
+    connect(&m_gathering, &Gathering::found, this, [this](const std::vector<std::filesystem::path>& files) {
+        const auto before = m.document->originals().size();
+        m.document->addOriginals(files, m_gatherings);
+        m_gathered += m.document->originals().size() - before;
+    });
+    connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
+        ++m_gatherings;
+        tellGathered(result, std::exchange(m_gathered, 0));
+    });
+    connect(&m_gathering, &Gathering::failed, this, [this](const Problem& problem) {
+        ++m_gatherings;
+        m_gathered = 0;
+        m.say(toQt(problem.sentence()));
+    });
+}
+
+void JobDesk::fillMenu(QMenu* menu, WindowActions& actions) {
+    menu->addAction(actions.add(
+        tr("New job"), QKeySequence::New, [this] { m.document->startAnew(); }, "file-plus"));
+    menu->addAction(actions.add(tr("Open a job…"), {}, [this] {
+        const auto file = QFileDialog::getOpenFileName(m.window, tr("Open a job"), {}, tr("Jobs (*.json)"));
+        if (!file.isEmpty())
+            m_parts.session->open(toPath(file));
+    }));
+    m_keptMenu = menu->addMenu(tr("Bring back a job"));
+    menu->addAction(actions.add(tr("Save the job as…"), {}, [this] {
+        const auto suggested = m.document->file().empty() ? QString("job.json") : toQt(m.document->file());
+        const auto file =
+            QFileDialog::getSaveFileName(m.window, tr("Save the job"), suggested, tr("Jobs (*.json)"));
+        if (!file.isEmpty())
+            m_parts.session->saveTo(toPath(file));
+    }));
+    menu->addAction(actions.add(
+        tr("Find missing pictures again…"), {}, [this] { askToFindMissing(); }, "search"));
+    menu->addAction(
+        actions.addOnPictures(tr("Paste pictures"), QKeySequence::Paste, [this] { pasteFiles(); }));
+    menu->addAction(actions.add(
+        tr("Show some of the pictures…"), QKeySequence::Find, [this] { m_parts.views->showFilter(); },
+        "search"));
+    fillSort(menu->addMenu(tr("Sort the pictures")));
+    menu->addAction(actions.addOnPictures(
+        tr("Leave out of runs"), QKeySequence("Ctrl+Backspace"), [this] { leaveOut(true); }, "eye-off"));
+    menu->addAction(actions.addOnPictures(
+        tr("Take into runs again"), QKeySequence("Ctrl+Shift+Backspace"), [this] { leaveOut(false); },
+        "eye"));
+}
+
+void JobDesk::fillSort(QMenu* menu) {
+    const auto add = [&](const QString& name, std::function<QString(const PictureInfo&)> key,
+                         bool ascending = true) {
+        menu->addAction(name, this, [this, name, key = std::move(key), ascending] {
+            sortOriginals(tr("sorting by %1").arg(name.toLower()), key, ascending);
+        });
+    };
+    add(tr("Name"), [](const PictureInfo& info) { return toQt(info.path.filename()); });
+    add(tr("Time taken"), [](const PictureInfo& info) { return toQt(info.takenAt); });
+    add(tr("Folder"), [](const PictureInfo& info) { return toQt(info.path); });
+    add(
+        tr("Rating, best first"),
+        [](const PictureInfo& info) { return QString::number(info.rating.value_or(0) + 10); }, false);
+    add(
+        tr("Shape, widest first"),
+        [](const PictureInfo& info) {
+            const auto size = info.facts.size;
+            return QString("%1").arg(size.empty() ? 0.0 : 1000.0 * size.width / size.height, 12, 'f', 2);
+        },
+        false);
+}
+
+void JobDesk::leaveOut(bool out) {
+    m.document->editPictures(m_parts.views->wall().selected(),
+                             out ? tr("leaving out") : tr("taking in again"),
+                             [out](PictureException& exception) { exception.leftOut = out; });
+}
+
+/// The order counts for {number}. What can't be read stays behind.
+void JobDesk::sortOriginals(const QString& what, const std::function<QString(const PictureInfo&)>& keyOf,
+                            bool ascending) {
+    QCollator collator;
+    collator.setNumericMode(true); // 9 before 10
+    collator.setCaseSensitivity(Qt::CaseInsensitive);
+    std::vector<std::pair<QCollatorSortKey, OriginalId>> keys;
+    for (const auto& item : m.document->originals()) {
+        const auto info = m_parts.library->info(item.id);
+        keys.emplace_back(collator.sortKey(info ? keyOf(*info) : toQt(item.path)), item.id);
+    }
+    std::stable_sort(keys.begin(), keys.end(), [ascending](const auto& a, const auto& b) {
+        return ascending ? a.first < b.first : b.first < a.first;
+    });
+    std::vector<OriginalId> order;
+    for (const auto& [key, id] : keys)
+        order.push_back(id);
+    m.document->reorderOriginals(order, what);
+}
+
+void JobDesk::askToFindMissing() {
+    const auto folder = QFileDialog::getExistingDirectory(m.window, tr("Look for missing pictures in"));
+    if (!folder.isEmpty())
+        m_parts.session->findMissingIn(toPath(folder));
+}
+
+void JobDesk::pasteFiles() {
+    std::vector<std::filesystem::path> paths;
+    const auto* copied = QApplication::clipboard()->mimeData();
+    for (const auto& url : copied ? copied->urls() : QList<QUrl>()) // none on an empty clipboard
+        if (url.isLocalFile())
+            paths.push_back(toPath(url.toLocalFile()));
+    if (copied && paths.empty()) // a file manager's or a terminal's plain text, a path a line
+        for (const auto& line : copied->text().split('\n', Qt::SkipEmptyParts))
+            if (line.trimmed().startsWith('/'))
+                paths.push_back(toPath(line.trimmed()));
+    if (paths.empty())
+        return m.say(tr("There are no pictures on the clipboard: copy files in the file manager first."));
+    open(paths);
+}
+
+void JobDesk::connectSession() {
+    connect(m_parts.session, &JobSession::said, this, m.say);
+    connect(m_parts.session, &JobSession::keptChanged, this, &JobDesk::offerKept);
+    connect(m_parts.session, &JobSession::runsLeft, this, &JobDesk::offerRun);
+    connect(m_parts.session, &JobSession::opened, this, [this] { m_parts.views->setView(ViewKind::Wall); });
+    connect(&m_parts.views->emptyPage(), &EmptyPage::lastJobRequested, this, [this] {
+        if (!m_parts.session->kept().empty())
+            m_parts.session->bringBack(m_parts.session->kept().front());
+    });
+}
+
+namespace {
+
+QString wordsFor(const KeptJob& kept) {
+    const auto count = toQt(counted(kept.pictures, "picture", "pictures"));
+    const auto when = QLocale().toString(QDateTime::fromSecsSinceEpoch(kept.when), QLocale::ShortFormat);
+    return (kept.name.empty() ? count : QString("%1, %2").arg(toQt(kept.name), count)) + ", " + when +
+           (kept.lost ? QObject::tr(" (its window was not closed)") : QString());
+}
+
+} // namespace
+
+/// On the empty page the newest, in the menu all.
+void JobDesk::offerKept() {
+    const auto& kept = m_parts.session->kept();
+    m_keptMenu->clear();
+    m_keptMenu->setEnabled(!kept.empty());
+    for (const auto& job : kept)
+        m_keptMenu->addAction(wordsFor(job), this, [this, job] { m_parts.session->bringBack(job); });
+    m_parts.views->emptyPage().offerLastJob(
+        kept.empty() ? QString() : tr("Go on with the last job (%1)").arg(wordsFor(kept.front())));
+}
+
+void JobDesk::offerRun(const std::vector<UnfinishedRun>& runs) {
+    const auto& run = runs.front();
+    auto* box = new QMessageBox(QMessageBox::Question, tr("A run did not come to its end"),
+                                tr("The run begun %1 made %2 of %3 copies.")
+                                    .arg(toQt(run.started).replace('T', ' ').remove('Z'))
+                                    .arg(run.made)
+                                    .arg(run.copies),
+                                QMessageBox::NoButton, m.window);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->setInformativeText(
+        tr("Going on keeps finished copies that are as they were delivered, and makes the others."));
+    auto* goOn = box->addButton(tr("Go on"), QMessageBox::AcceptRole);
+    auto* leave = box->addButton(tr("Leave it so"), QMessageBox::DestructiveRole);
+    box->addButton(tr("Ask next time"), QMessageBox::RejectRole);
+    connect(box, &QMessageBox::buttonClicked, this,
+            [this, goOn, leave, journal = run.journal](QAbstractButton* pressed) {
+                if (pressed == goOn)
+                    m_parts.runs->goOn(journal);
+                else if (pressed == leave)
+                    m_parts.runs->leave(journal);
+            });
+    box->open();
+}
+
+/// Files that are no originals: by kind, and those worth a look by name.
+void JobDesk::tellGathered(const Gathered& result, std::size_t added) {
+    constexpr std::size_t kMostNamed = 4;
+    QStringList named, counts;
+    for (const auto& met : result.others)
+        if (met.named || severityOf(met.note) >= Severity::WorthALook)
+            named << tr("%1: %2").arg(toQt(met.path.filename()), toQt(wholeSentenceOf(met.note)));
+    for (const auto& [kind, count] : countByKind(result.others)) {
+        if (rowOf(kind).severity >= Severity::WorthALook)
+            continue;
+        const auto example = std::find_if(result.others.begin(), result.others.end(),
+                                          [kind = kind](const Met& met) { return met.note.kind == kind; });
+        const auto words = toQt(sentenceOf(example->note));
+        counts << tr("%1 × %2").arg(count).arg(words);
+    }
+    QStringList lines;
+    if (std::exchange(m_saysGathered, false) && !result.files.empty())
+        lines << (added == result.files.size()
+                      ? tr("%1 came to this job from outside; one undo takes them out again.")
+                      : tr("%1 came to this job from outside, the others of them were in it already."))
+                     .arg(toQt(counted(added, "picture", "pictures")));
+    if (result.files.empty())
+        lines << tr("There are no pictures in there that Keep Seal can read.");
+    lines << named.mid(0, kMostNamed);
+    if (static_cast<std::size_t>(named.size()) > kMostNamed)
+        lines << tr("and %1 more that are worth a look").arg(named.size() - static_cast<int>(kMostNamed));
+    if (!counts.isEmpty())
+        lines << tr("No pictures: %1").arg(counts.join(", "));
+    m.say(lines.join("\n"));
+}
+
+void JobDesk::open(const std::vector<std::filesystem::path>& paths) {
+    std::vector<std::filesystem::path> pictures;
+    for (const auto& path : paths) {
+        const auto ending = path.extension();
+        if (ending == ".zip")
+            m_parts.deliveries->importDeliveriesFrom(path);
+        else if (ending == ".json")
+            openDesign(path);
+        else
+            pictures.push_back(path);
+    }
+    if (!pictures.empty())
+        m_gathering.start(pictures);
+}
+
+/// A job or a delivery, by what it says of itself.
+void JobDesk::openDesign(const std::filesystem::path& file) {
+    m.files->run<bool>([file] { return isJobFile(file); },
+                       [this, file](bool job) {
+                           if (job)
+                               m_parts.session->open(file);
+                           else
+                               m_parts.deliveries->openDelivery(file);
+                       });
+}
+
+void JobDesk::openFromOutside(const std::vector<std::filesystem::path>& paths) {
+    open(paths);
+    m_saysGathered = m_gathering.busy(); // pictures are among them
+}
+
+void JobDesk::choosePictures() {
+    const auto files = QFileDialog::getOpenFileNames(
+        m.window, tr("Open pictures"), {},
+        tr("Pictures (*.jpg *.jpeg *.png *.tif *.tiff *.webp *.heic *.heif *.avif *.jxl);;All files (*)"));
+    std::vector<std::filesystem::path> paths;
+    for (const auto& file : files)
+        paths.push_back(toPath(file));
+    open(paths);
+}
+
+void JobDesk::chooseFolder() {
+    const auto folder = QFileDialog::getExistingDirectory(m.window, tr("Open a folder and all in it"));
+    if (!folder.isEmpty())
+        open({toPath(folder)});
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,209 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/run_desk.h"
+
+#include "document/chain_of.h"
+#include "widgets/field_keys.h"
+
+#include <QApplication>
+#include <QDesktopServices>
+#include <QFileDialog>
+#include <QPushButton>
+#include <QSystemTrayIcon>
+#include <QTimer>
+#include <QUrl>
+
+#include <set>
+
+namespace keepseal::app {
+namespace {
+
+void openFolder(const std::filesystem::path& folder) {
+    QDesktopServices::openUrl(QUrl::fromLocalFile(toQt(folder)));
+}
+
+} // namespace
+
+RunDesk::RunDesk(Parts parts) : m(parts) {
+    connectBar();
+    connectCheck();
+    connect(m.runs, &RunSession::said, this, &RunDesk::said);
+    connect(m.runs, &RunSession::barChanged, this, &RunDesk::showBar);
+    connect(m.runs, &RunSession::planChanged, this, &RunDesk::showPlanSeen);
+    connect(m.runs, &RunSession::aheadChanged, this, &RunDesk::showHeldBackSeen);
+    connect(m.runs, &RunSession::aheadChanged, this, &RunDesk::showRows);
+    connect(m.runs, &RunSession::planChanged, this, &RunDesk::showRows);
+    connect(m.runs, &RunSession::stampedChanged, this, &RunDesk::showStamped);
+    connect(m.runs, &RunSession::begun, this, &RunDesk::begun);
+    connect(m.runs, &RunSession::ended, this, &RunDesk::ended);
+    connect(m.views, &Views::lookedAtChanged, this, &RunDesk::showPlanSeen); // its name is among the examples
+    connect(m.views, &Views::viewChanged, this, &RunDesk::showRows);
+    connect(m.runs, &RunSession::folderWanted, this, [this](std::size_t card) {
+        m.document->selectDelivery(card); // so that its own folder is chosen, and seen
+        emit folderWanted();
+    });
+    showBar();
+}
+
+void RunDesk::connectBar() {
+    connect(m.bar->strongButton(), &QPushButton::clicked, m.runs, &RunSession::stamp);
+    connect(m.bar->stopButton(), &QPushButton::clicked, m.runs, &RunSession::stop);
+    connect(m.bar->pauseButton(), &QPushButton::clicked, this,
+            [this] { m.runs->setPaused(!m.runs->running().paused()); });
+    connect(m.bar->heldBackButton(), &QPushButton::clicked, this, &RunDesk::showHeldBack);
+    connect(m.bar->openButton(), &QPushButton::clicked, this, [this] {
+        if (const auto copy = m.runs->firstCopy(); !copy.empty())
+            openFolder(copy.parent_path());
+    });
+}
+
+void RunDesk::connectCheck() {
+    auto& check = m.views->check();
+    connect(&check, &CheckView::contactRequested, this, [this, &check](bool html) {
+        const auto file = QFileDialog::getSaveFileName(&check, tr("Save the contact sheet"),
+                                                       html ? "contact-sheet.html" : "contact-sheet.pdf",
+                                                       html ? tr("Web pages (*.html)") : tr("PDF (*.pdf)"));
+        if (!file.isEmpty())
+            m.runs->writeContactSheet(toPath(file));
+    });
+    connect(&check, &CheckView::csvRequested, this, [this, &check] {
+        const auto file = QFileDialog::getSaveFileName(&check, tr("Save the ledger as a table"), "ledger.csv",
+                                                       tr("Tables (*.csv)"));
+        if (!file.isEmpty())
+            m.runs->writeLedgerCsv(toPath(file));
+    });
+    connect(&check, &CheckView::folderRequested, this,
+            [](const QString& folder) { openFolder(toPath(folder)); });
+    connect(&check, &CheckView::stationRequested, this, &RunDesk::showStationOf);
+    connect(&check, &CheckView::mendRequested, this, &RunDesk::mend);
+    connect(&check, &CheckView::acceptRequested, this,
+            [this, &check] { m.runs->deliverAllTheSame(check.chosen(), check.cards()); });
+}
+
+void RunDesk::showBar() {
+    m.bar->show(barWords(m.runs->barState()));
+    if (m.runs->busy() || m.runs->tellsOfLast())
+        return;
+    const auto& problem = m.runs->planning().problem();
+    const bool refused = problem && problem->kind == ProblemKind::Refused;
+    m.chain->setPlaceProblem(refused ? toQt(problem->happened) : QString());
+}
+
+/// The plan with what is known of it so far; each thing that becomes known shows it again. What came of a run
+/// stays until the job changes.
+void RunDesk::showRows() {
+    const auto& planning = m.runs->planning();
+    if (m.views->view() != ViewKind::Check || m.runs->busy() || m.runs->tellsOfLast() || !planning.plan() ||
+        !planning.current())
+        return;
+    m.views->check().showPlan(*planning.plan(), m.runs->forecasting().of(planning.plan().get()),
+                              m.runs->forecasting().sampled(), planning.cards());
+}
+
+/// Cards say how many copies they will have, the place station how they will be called.
+void RunDesk::showPlanSeen() {
+    auto seen = m.runs->planSeen(m.views->lookedAt());
+    const auto& problem = m.runs->planning().problem();
+    m.deliveries->setCopies(std::move(seen.copies));
+    m.drawer->setPlaceExamples(problem ? QStringList{toQt(problem->sentence())} : seen.examples);
+}
+
+void RunDesk::showHeldBackSeen() {
+    auto seen = m.runs->heldBack();
+    m.views->wall().setHeldBack(std::move(seen.pictures));
+    m.deliveries->setHeldBack(std::move(seen.cards));
+}
+
+void RunDesk::showStamped(OriginalId id) {
+    const auto& stamped = m.runs->stamped();
+    if (id == 0)
+        m.views->wall().setStamped(stamped);
+    else
+        m.views->wall().setStamped(id, stamped.at(id));
+}
+
+void RunDesk::begun() {
+    const auto& plan = m.runs->running().plan();
+    const auto& forecasting = m.runs->forecasting();
+    if (plan && m.views->view() == ViewKind::Check)
+        m.views->check().showPlan(*plan, forecasting.of(plan.get()), forecasting.sampled(),
+                                  m.runs->running().cards());
+}
+
+void RunDesk::ended(bool all) {
+    m.views->check().showLedger(*m.runs->last(), m.runs->lastPlan().get(), m.runs->running().cards());
+    if (!all)
+        return;
+    notifyEnd(barWords(m.runs->barState()).sentence.value_or(QString()));
+    // Who is in the middle of a word keeps the field; the bar says what came of the run.
+    if (!isField(m.views->window()->focusWidget()))
+        m.views->setView(ViewKind::Check);
+}
+
+/// Only where somebody may be looking elsewhere.
+void RunDesk::notifyEnd(const QString& text) {
+    auto* window = m.views->window();
+    QApplication::alert(window);
+    if (window->isActiveWindow() || !QSystemTrayIcon::isSystemTrayAvailable() ||
+        !QSystemTrayIcon::supportsMessages())
+        return;
+    auto* tray = new QSystemTrayIcon(window->windowIcon(), window);
+    tray->show();
+    tray->showMessage(tr("Keep Seal"), text, window->windowIcon(), 8000);
+    QTimer::singleShot(12000, tray, &QObject::deleteLater);
+}
+
+void RunDesk::renewLook() {
+    showBar();
+    auto& check = m.views->check();
+    if (m.runs->tellsOfLast())
+        check.showLedger(*m.runs->last(), m.runs->lastPlan().get(), check.cards());
+}
+
+void RunDesk::showHeldBack() {
+    m.views->setView(ViewKind::Check);
+    m.views->check().showHeldBack();
+}
+
+void RunDesk::mend(const LedgerRow& row) {
+    std::vector<std::string> asked;
+    for (const auto& note : row.heldBackBy())
+        if (note.kind == NoteKind::WhoUnset)
+            asked.push_back(note.subject);
+    if (!asked.empty())
+        return emit whoWanted(asked);
+    for (const auto& item : m.document->originals())
+        if (item.path == row.original)
+            m.views->wall().setCurrent(item.id);
+    m.views->setView(ViewKind::Wall);
+    showStationOf(row);
+}
+
+/// Where a row's weightiest note is mended.
+void RunDesk::showStationOf(const LedgerRow& row) {
+    if (const auto card = m.runs->cardOf(row, m.views->check().cards()))
+        m.document->selectDelivery(*card);
+    std::optional<StationId> station;
+    for (const auto severity : {Severity::HoldsBack, Severity::WorthALook, Severity::Fact})
+        for (const auto& note : row.notes)
+            if (!station && severityOf(note) == severity)
+                station = stationOf(note);
+    m.chain->setChosen(station.value_or(StationId::Place));
+}
+
+void RunDesk::chooseInWall() {
+    std::set<std::filesystem::path> paths;
+    for (const auto& row : m.views->check().chosen())
+        paths.insert(row.original);
+    std::vector<OriginalId> ids;
+    for (const auto& item : m.document->originals())
+        if (paths.contains(item.path))
+            ids.push_back(item.id);
+    m.views->wall().select(ids);
+}
+
+void RunDesk::stampChosenAgain() {
+    m.runs->stampAgain(m.views->check().chosen(), m.views->check().cards());
+}
+
+} // namespace keepseal::app

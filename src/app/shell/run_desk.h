@@ -1,0 +1,62 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window shows of runs, and what a person does about them: the bar, the check, the marks on wall and
+// cards. All that is known of them is RunSession's.
+#pragma once
+
+#include "chain/chain_view.h"
+#include "chain/drawer.h"
+#include "shell/deliveries_bar.h"
+#include "shell/run_bar.h"
+#include "shell/views.h"
+#include "stamping/run_session.h"
+
+namespace keepseal::app {
+
+class RunDesk : public QObject {
+    Q_OBJECT
+public:
+    /// What it works on; none is owned.
+    struct Parts {
+        JobDocument* document;
+        RunSession* runs;
+        RunBar* bar;
+        Views* views;
+        DeliveriesBar* deliveries;
+        ChainView* chain;
+        Drawer* drawer;
+    };
+    explicit RunDesk(Parts parts);
+
+    /// Colours were changed: what is written with them is written again.
+    void renewLook();
+    /// The plan, with those that will be held back.
+    void showHeldBack();
+    /// To where the cause of what holds it back lies.
+    void mend(const LedgerRow& row);
+    /// The pictures of the rows chosen in the check are chosen on the wall: they will be different.
+    void chooseInWall();
+    void stampChosenAgain();
+
+signals:
+    void said(const QString& text);
+    /// A copy lacks what a person says of themselves; `asked` as in WhoDialog.
+    void whoWanted(const std::vector<std::string>& asked);
+    void folderWanted();
+
+private:
+    void connectBar();
+    void connectCheck();
+    void showBar();
+    void showRows();
+    void showPlanSeen();
+    void showHeldBackSeen();
+    void showStamped(OriginalId id);
+    void begun();
+    void ended(bool all);
+    void notifyEnd(const QString& text);
+    void showStationOf(const LedgerRow& row);
+    Parts m;
+};
+
+} // namespace keepseal::app

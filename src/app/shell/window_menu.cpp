@@ -1,0 +1,106 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window's menu and keys.
+#include "shell/main_window.h"
+
+#include <QMenu>
+#include <QPushButton>
+#include <QToolButton>
+
+namespace keepseal::app {
+
+void MainWindow::makeMenu() {
+    WindowActions actions(this, m_views->pictureViews());
+    auto* menu = new QMenu(this);
+    menu->addAction(actions.add(
+        tr("Open pictures…"), QKeySequence::Open, [this] { m_jobDesk->choosePictures(); }, "images"));
+    menu->addAction(actions.add(
+        tr("Open a folder and all in it…"), QKeySequence("Ctrl+Shift+O"),
+        [this] { m_jobDesk->chooseFolder(); }, "folder-open"));
+    menu->addAction(actions.add(
+        tr("Take the chosen pictures out"), {},
+        [this] { m_document.removeOriginals(m_views->wall().selected()); }, "x"));
+    menu->addAction(actions.addOnPictures(tr("Choose all pictures"), QKeySequence::SelectAll,
+                                          [this] { m_views->wall().selectEverything(); }));
+    menu->addSeparator();
+    m_jobDesk->fillMenu(menu->addMenu(tr("Job and pictures")), actions);
+    m_deliveryDesk->fillMenu(menu->addMenu(tr("Delivery")), actions);
+    menu->addAction(actions.add(
+        tr("Who you are…"), QKeySequence("Ctrl+U"), [this] { askWho(); }, "pencil"));
+    actions.add({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });
+    menu->addSeparator();
+    fillDesignMenu(menu, actions);
+    auto* different = menu->addMenu(tr("Different on the chosen pictures"));
+    m_pictureMenu->fill(different, actions);
+    makeAgainMenu(different);
+    menu->addSeparator();
+    fillUndo(menu);
+    menu->addSeparator();
+    fillLookMenu(menu, actions);
+    menu->addSeparator();
+    menu->addAction(actions.add(
+        tr("Stamp"), QKeySequence("Ctrl+Return"), [this] { m_runs.stamp(); }, "stamp"));
+    menu->addAction(actions.add(tr("Quit"), QKeySequence::Quit, [this] { close(); }));
+    m_deliveries->menuButton()->setMenu(menu);
+}
+
+void MainWindow::fillDesignMenu(QMenu* menu, WindowActions& actions) {
+    menu->addAction(actions.add(
+        tr("Design the seal…"), QKeySequence("Ctrl+B"), [this] { openBench(); }, "shapes"));
+    menu->addAction(actions.add(
+        tr("Choose a seal…"), QKeySequence("Ctrl+L"), [this] { m_designDesk->chooseSeal(); }, "library"));
+    menu->addAction(actions.add(tr("Keep the seal in the library"), QKeySequence("Ctrl+K"),
+                                [this] { m_designDesk->keepSeal(); }));
+    menu->addAction(actions.add(
+        tr("Compare borders…"), QKeySequence("Ctrl+Shift+B"), [this] { m_designDesk->compareBorders(); },
+        "frame"));
+    menu->addAction(actions.add(
+        tr("What do these files tell?"), QKeySequence("Ctrl+I"), [this] { m_wordsDesk->lookIntoFiles(); },
+        "search"));
+}
+
+void MainWindow::fillUndo(QMenu* menu) {
+    auto* undo = m_document.undoStack()->createUndoAction(this, tr("Undo"));
+    auto* redo = m_document.undoStack()->createRedoAction(this, tr("Redo"));
+    undo->setShortcut(QKeySequence::Undo);
+    redo->setShortcuts({QKeySequence("Ctrl+Shift+Z"), QKeySequence("Ctrl+Y")});
+    const auto join = [this, menu](QAction* action, QToolButton* button) {
+        addAction(action);
+        menu->addAction(action);
+        button->setEnabled(false);
+        connect(action, &QAction::changed, button, [action, button] {
+            button->setEnabled(action->isEnabled());
+            button->setToolTip(action->text());
+        });
+        connect(button, &QToolButton::clicked, action, &QAction::trigger);
+    };
+    join(undo, m_deliveries->undoButton());
+    join(redo, m_deliveries->redoButton());
+}
+
+void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
+    menu->addAction(actions.add(
+        tr("Light or dark window"), QKeySequence("Ctrl+T"),
+        [this] { setLook(theme().kind == ThemeKind::Dark ? ThemeKind::Light : ThemeKind::Dark, surround()); },
+        "sun"));
+    menu->addAction(actions.add(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"),
+                                [this] { setLook(theme().kind, nextSurround()); }));
+    actions.add({}, QKeySequence("Ctrl+E"), [this] { m_views->header().asSavedButton()->click(); });
+    for (int i = 0; i < kViews; ++i)
+        actions.add({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
+                    [this, i] { setView(static_cast<ViewKind>(i)); });
+}
+
+/// The check offers the same: what is chosen there will be different, and is stamped again.
+void MainWindow::makeAgainMenu(QMenu* different) {
+    auto* again = new QMenu(this);
+    for (auto* action : different->actions())
+        again->addAction(action);
+    again->addSeparator();
+    again->addAction(icon("stamp"), tr("Stamp just these again"), m_runDesk.get(),
+                     &RunDesk::stampChosenAgain);
+    connect(again, &QMenu::aboutToShow, m_runDesk.get(), &RunDesk::chooseInWall);
+    m_views->check().setAgainMenu(again);
+}
+
+} // namespace keepseal::app
