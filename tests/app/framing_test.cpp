@@ -212,7 +212,8 @@ TEST_F(Framing, TwoBordersStandSideBySideAndOneIsTaken) {
     window.views().wall().setCurrent(id(0));
     ASSERT_TRUE(waitUntil([] { return false; }, 300) || true);
     ASSERT_TRUE(proofsFollow());
-    BorderChooser chooser(&window.libraries(), delivery(), window.library().info(id(0)), {}, &window);
+    BorderChooser chooser(&window.libraries(), delivery(), window.library().info(id(0)), {},
+                          window.library().decoded(), &window);
     chooser.show();
     ASSERT_TRUE(waitUntil([&] { return chooser.settled() && !chooser.other().image().isNull(); }, kWait));
     // The same border twice as wide: 20 % against 10 % of 400 pixels.

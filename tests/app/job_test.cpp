@@ -444,7 +444,8 @@ TEST_F(JobWindow, ARunThatDidNotComeToItsEndIsOffered) {
 TEST_F(JobWindow, TwoDeliveriesAreComparedOnOnePicture) {
     openAll();
     addFromStart("Social square");
-    CompareDeliveries dialog(document().state().deliveries, 0, window.library().info(id(0)), {}, &window);
+    CompareDeliveries dialog(document().state().deliveries, 0, window.library().info(id(0)), {},
+                             window.library().decoded(), &window);
     dialog.show();
     ASSERT_TRUE(waitUntil([&] { return dialog.loupe()->ready(); }, kWait));
     EXPECT_EQ(dialog.loupe()->copy().size(), QSize(1080, 1080));

@@ -113,12 +113,14 @@ void BorderPane::resizeEvent(QResizeEvent*) {
 }
 
 BorderChooser::BorderChooser(Libraries* libraries, const Delivery& delivery, const PictureInfoPtr& info,
-                             const PictureException& exception, QWidget* parent)
+                             const PictureException& exception, std::shared_ptr<DecodedPictures> decoded,
+                             QWidget* parent)
     : QDialog(parent), m_libraries(libraries),
-      m_picture(std::make_shared<const BorderProof>(delivery, info, exception)), m_delivery(delivery),
-      m_now(new BorderPane(tr("As it is now"))), m_other(new BorderPane(tr("Against it"))),
-      m_list(new QListWidget), m_name(new QLineEdit), m_keep(new QPushButton(tr("Keep the left one"))),
-      m_remove(new QPushButton(tr("Remove"))), m_takeNow(new QPushButton(tr("Take the left one"))),
+      m_picture(std::make_shared<const BorderProof>(delivery, info, exception, std::move(decoded))),
+      m_delivery(delivery), m_now(new BorderPane(tr("As it is now"))),
+      m_other(new BorderPane(tr("Against it"))), m_list(new QListWidget), m_name(new QLineEdit),
+      m_keep(new QPushButton(tr("Keep the left one"))), m_remove(new QPushButton(tr("Remove"))),
+      m_takeNow(new QPushButton(tr("Take the left one"))),
       m_takeOther(new QPushButton(tr("Take the right one"))), m_notice(new QLabel),
       m_icons([](const auto&) {},
               [this](const DrawnBorder& drawn) {

@@ -49,7 +49,8 @@ class BorderChooser : public QDialog {
     Q_OBJECT
 public:
     BorderChooser(Libraries* libraries, const Delivery& delivery, const PictureInfoPtr& info,
-                  const PictureException& exception, QWidget* parent = nullptr);
+                  const PictureException& exception, std::shared_ptr<DecodedPictures> decoded,
+                  QWidget* parent = nullptr);
     const std::optional<BorderDesign>& taken() const { return m_taken; }
     BorderPane& now() { return *m_now; }
     BorderPane& other() { return *m_other; }

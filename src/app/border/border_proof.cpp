@@ -8,8 +8,10 @@
 
 namespace keepseal::app {
 
-BorderProof::BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception)
-    : m_delivery(std::move(delivery)), m_info(std::move(info)), m_exception(std::move(exception)) {}
+BorderProof::BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception,
+                         std::shared_ptr<DecodedPictures> decoded)
+    : m_delivery(std::move(delivery)), m_info(std::move(info)), m_exception(std::move(exception)),
+      m_decoded(std::move(decoded)) {}
 
 Delivery BorderProof::in(const BorderDesign& border) const {
     auto out = m_delivery;
@@ -32,25 +34,12 @@ QImage BorderProof::image(const BorderDesign& border, Size room, With with) cons
     if (whole.longSide() > chain.sizes.whole.longSide())
         whole = chain.sizes.whole;
     const auto stages = stagesOf(asked, ahead.words->facts, whole);
-    Frame frame = base(stages.base);
+    Frame frame = m_decoded->developed(Original(m_info->path), m_info->facts, stages.base.wish());
     stages.finish.on(frame);
     stages.frame.on(frame);
     if (with == With::BorderAndSeal)
         stages.seal.on(frame, ahead.prepared);
     return toImage(frame, delivery.file);
-}
-
-/// Under the lock to its end: what is decoded keeps its halves as they are asked for, and is one thread's at
-/// a time.
-Frame BorderProof::base(const BaseStage& stage) const {
-    const std::lock_guard lock(m_mutex);
-    const Original original(m_info->path);
-    const int shrink = decodeShrinkFor(m_info->facts, stage.wish());
-    if (!m_decoded || shrink < m_shrink) {
-        m_decoded = decodePicture(original, m_info->path.string(), m_info->facts, shrink);
-        m_shrink = shrink;
-    }
-    return stage.made(original, m_info->facts, nullptr, m_decoded);
 }
 
 } // namespace keepseal::app

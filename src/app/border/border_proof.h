@@ -10,13 +10,12 @@
 
 #include <QImage>
 
-#include <mutex>
-
 namespace keepseal::app {
 
 class BorderProof {
 public:
-    BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception);
+    BorderProof(Delivery delivery, PictureInfoPtr info, PictureException exception,
+                std::shared_ptr<DecodedPictures> decoded);
     /// The chain with that border.
     ChainPlan chain(const BorderDesign& border) const;
     enum class With { Border, BorderAndSeal };
@@ -25,13 +24,10 @@ public:
 
 private:
     Delivery in(const BorderDesign& border) const;
-    Frame base(const BaseStage& stage) const;
     Delivery m_delivery;
     PictureInfoPtr m_info;
     PictureException m_exception;
-    mutable std::mutex m_mutex;
-    mutable DecodedPtr m_decoded;
-    mutable int m_shrink = 0;
+    std::shared_ptr<DecodedPictures> m_decoded;
 };
 
 } // namespace keepseal::app

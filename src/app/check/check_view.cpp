@@ -37,13 +37,13 @@ QString listed(const std::vector<std::string>& parts) {
 
 } // namespace
 
-CheckView::CheckView(QWidget* parent)
+CheckView::CheckView(std::shared_ptr<DecodedPictures> decoded, QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
       m_detail(new QTextBrowser), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
       m_again(new QPushButton(tr("Again with"))), m_folder(new QPushButton(tr("Open folder"))),
       m_report(new QPushButton(tr("Report"))), m_mend(new QPushButton(tr("Mend it"))),
       m_accept(new QPushButton(tr("Deliver all the same"))), m_loupe(new Loupe),
-      m_split(new QSplitter(Qt::Vertical)), m_loupeSide(new QWidget) {
+      m_decoded(std::move(decoded)), m_split(new QSplitter(Qt::Vertical)), m_loupeSide(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap3, kGap4, kGap3);
     column->setSpacing(kGap2);
@@ -453,7 +453,7 @@ void CheckView::showDetail() {
         subject.delivery = m_deliveries[*row.deliveryIndex];
     if (const auto known = m_exceptions.find(row.original); known != m_exceptions.end())
         subject.exception = known->second;
-    m_loupe->showCopy(subject);
+    m_loupe->showCopy(subject, m_decoded);
 }
 
 QString CheckView::summary() const {

@@ -27,7 +27,8 @@ namespace keepseal::app {
 class CheckView : public QWidget {
     Q_OBJECT
 public:
-    explicit CheckView(QWidget* parent = nullptr);
+    /// `decoded`: for the originals under the loupe.
+    explicit CheckView(std::shared_ptr<DecodedPictures> decoded, QWidget* parent = nullptr);
     CheckModel* model() { return m_model; }
     /// `sampled`: copies that the bytes were estimated from.
     /// `cards`: which cards the plan's deliveries are; may be empty.
@@ -88,6 +89,7 @@ private:
     QPushButton *m_again, *m_folder, *m_report, *m_mend, *m_accept;
     QToolButton* m_zooms[3] = {};
     Loupe* m_loupe;
+    std::shared_ptr<DecodedPictures> m_decoded;
     QSplitter* m_split;
     QWidget* m_loupeSide;
     std::vector<Delivery> m_deliveries; ///< of the run that is shown, in its order

@@ -26,7 +26,7 @@ QImage wholeImage(const std::filesystem::path& path) {
 }
 
 /// The same part of the original in the copy's own size, where the copy has it; grey where the border is.
-QImage originalUnder(const LoupeSubject& subject, QSize size) {
+QImage originalUnder(DecodedPictures& decoded, const LoupeSubject& subject, QSize size) {
     const auto& path = subject.row.original;
     const Original file(path);
     const auto facts = readFacts(file, path.string());
@@ -39,20 +39,20 @@ QImage originalUnder(const LoupeSubject& subject, QSize size) {
     if (chain && chain->sizes.whole == Size{size.width(), size.height()}) {
         const CopyAsked asked{path, facts, {}, *subject.delivery, subject.exception, *chain};
         const auto at = pictureIn(chain->ground, chain->sizes.whole);
-        painter.drawImage(QPoint(at.x, at.y),
-                          toImage(baseOf(asked).made(file, facts), subject.delivery->file));
+        painter.drawImage(QPoint(at.x, at.y), toImage(decoded.developed(file, facts, baseOf(asked).wish()),
+                                                      subject.delivery->file));
     } else { // of other settings: as large as it goes, in the middle
         const Size inner = fitInside(facts.size, {size.width(), size.height()});
         painter.drawImage(QPoint((size.width() - inner.width) / 2, (size.height() - inner.height) / 2),
-                          toImage(develop(file, path.string(), facts, wholePicture(facts, inner))));
+                          toImage(decoded.developed(file, facts, wholePicture(facts, inner))));
     }
     return out;
 }
 
-LoupePair readPair(const LoupeSubject& subject) {
+LoupePair readPair(DecodedPictures& decoded, const LoupeSubject& subject) {
     LoupePair out;
     out.right = wholeImage(subject.row.copy);
-    out.left = originalUnder(subject, out.right.size());
+    out.left = originalUnder(decoded, subject, out.right.size());
     return out;
 }
 
@@ -87,8 +87,8 @@ void Loupe::clear() {
     update();
 }
 
-void Loupe::showCopy(const LoupeSubject& subject) {
-    showPair([subject] { return readPair(subject); }, tr("Original, in the copy's size"),
+void Loupe::showCopy(const LoupeSubject& subject, const std::shared_ptr<DecodedPictures>& decoded) {
+    showPair([subject, decoded] { return readPair(*decoded, subject); }, tr("Original, in the copy's size"),
              tr("The finished file"));
 }
 

@@ -6,6 +6,7 @@
 
 #include "delivery/delivery.h"
 #include "delivery/exception.h"
+#include "document/decoded_pictures.h"
 #include "record/ledger.h"
 #include "tasks/latest_task.h"
 
@@ -49,7 +50,8 @@ class Loupe : public QWidget {
 public:
     enum class Zoom { Fit, Full, Double };
     explicit Loupe(QWidget* parent = nullptr);
-    void showCopy(const LoupeSubject& subject);
+    /// `decoded`: where the original is kept as it is decoded.
+    void showCopy(const LoupeSubject& subject, const std::shared_ptr<DecodedPictures>& decoded);
     /// `read` is called in the background; it throws where there is no such pair.
     void showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle);
     void clear();

@@ -5,6 +5,8 @@
 // latest.
 #pragma once
 
+#include "document/decoded_pictures.h"
+#include "document/kept_bytes.h"
 #include "document/known_pictures.h"
 #include "privacy/verdict.h"
 #include "tasks/task_queue.h"
@@ -35,6 +37,10 @@ public:
     std::shared_ptr<const Frame> preview(OriginalId id);
     /// nullptr while it is being read: see toldReady().
     ToldPtr told(OriginalId id);
+    /// The pictures that are looked at, as decoded: for all views, and for work in the background.
+    const std::shared_ptr<DecodedPictures>& decoded() const { return m_decoded; }
+    /// The bound on what all views keep.
+    KeptBytes& keptBytes() { return m_keptBytes; }
     /// What views ask of originals is done here, too: with less urgency than their facts.
     TaskQueue& queue() { return m_queue; }
 
@@ -74,6 +80,8 @@ private:
         ToldPtr file; ///< nullptr: being read
     };
     std::deque<Told> m_told; ///< the latest first
+    const std::shared_ptr<DecodedPictures> m_decoded = std::make_shared<DecodedPictures>();
+    KeptBytes m_keptBytes;
     TaskQueue m_queue;
     TaskShare m_reads{&m_queue};
 };

@@ -103,9 +103,9 @@ void CropView::develop() {
         m_asked->wish.target == wish.target)
         return;
     m_asked = Turned{m_id, wish, {}};
-    m_task.follow([asked = *m_asked, info = m_library->info(m_id)](const auto&) mutable {
-        asked.image =
-            toImage(keepseal::develop(Original(info->path), info->path.string(), info->facts, asked.wish));
+    m_task.follow([asked = *m_asked, info = m_library->info(m_id),
+                   decoded = m_library->decoded()](const auto&) mutable {
+        asked.image = toImage(decoded->developed(Original(info->path), info->facts, asked.wish));
         return asked;
     });
 }

@@ -4,6 +4,7 @@
 
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
+#include "proofs/kept_copy.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
 
@@ -33,7 +34,7 @@ namespace {
 /// What the copy is encoded from: its pixels, kept ones where they are the same, and its words as they are
 /// now.
 std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProof::Kept>& kept,
-                                               const CopyAsked& asked) {
+                                               const CopyAsked& asked, DecodedPictures& originals) {
     auto ahead = lookAhead(asked);
     auto stages = stagesOf(asked, ahead.words->facts);
     auto out = std::make_shared<EncodedProof::Kept>();
@@ -42,7 +43,7 @@ std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProo
         out->copy.words = std::move(ahead.words);
         return out;
     }
-    out->copy = finishedCopy(Original(asked.original), asked, std::move(ahead));
+    out->copy = finishedFromKept(originals, asked, std::move(ahead));
     out->stages = std::move(stages);
     return out;
 }
@@ -108,12 +109,13 @@ void EncodedProof::start() {
     if (!info || info->problem || m_document->deliveryAsMade().file.formats().empty())
         return;
     m_task.start([info, delivery = m_document->deliveryAsMade(), exception = m_document->exception(m_id),
-                  kept = m_kept, wantPicture = m_wantPicture,
+                  kept = m_kept, originals = m_library->decoded(), wantPicture = m_wantPicture,
                   wantCurve = m_wantCurve](const TaskRun<Answer>& run) {
         Answer answer;
         const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
         const auto metadata = info->metadata();
-        answer.kept = keptOrMade(kept, {info->path, info->facts, *metadata, delivery, exception, chain});
+        answer.kept =
+            keptOrMade(kept, {info->path, info->facts, *metadata, delivery, exception, chain}, *originals);
         const auto& copy = answer.kept->copy;
         const auto& format = delivery.file.formats().front()->key;
         answer.format = toQt(delivery.file.formats().front()->name);

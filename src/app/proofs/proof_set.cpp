@@ -27,7 +27,6 @@ namespace {
 
 constexpr int kSettleMs = 250;
 constexpr std::size_t kMeasuredAtOnce = 12;
-constexpr std::uint64_t kMaxBytes = 64ULL << 20; ///< of bases and proofs kept for this view
 
 qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
@@ -54,12 +53,17 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, For what, QOb
         m_still = true;
         work();
     });
+    library->keptBytes().add(this);
     // Which of its settings change what is seen by comparing stages, not by knowing the settings.
     for (const auto change : {&JobDocument::currentDeliveryChanged, &JobDocument::exceptionsChanged})
         connect(document, change, this, &ProofSet::changeSeen);
     connect(document, &JobDocument::stationChanged, this, &ProofSet::changeSeen);
     connect(library, &PictureLibrary::infoReady, this, &ProofSet::work);
     connect(library, &PictureLibrary::previewReady, this, &ProofSet::work);
+}
+
+ProofSet::~ProofSet() {
+    m_library->keptBytes().remove(this);
 }
 
 void ProofSet::changeSeen() {
@@ -89,14 +93,15 @@ void ProofSet::wish(std::vector<ProofWish> wishes, int visible) {
     if (wishes == m_wishes)
         return;
     m_wishes = std::move(wishes);
-    ++m_use;
+    m_use = m_library->keptBytes().now();
     std::vector<OriginalId> ids;
     for (const auto& wish : m_wishes) {
         m_entries[wish.id].lastUse = m_use;
         ids.push_back(wish.id);
     }
     m_library->prefer(ids);
-    trim();
+    forgetRemoved();
+    m_library->keptBytes().trim();
     work();
 }
 
@@ -236,14 +241,20 @@ void ProofSet::developMissing() {
 void ProofSet::develop(OriginalId id, const PictureInfoPtr& info, const Wanted& wanted) {
     m_entries[id].requestedAs = wanted.base;
     m_develops.start<Developed>(
-        0, [info, wanted] { return developed(*info, wanted); },
+        0,
+        [info, wanted, kept = m_for == For::One ? m_library->decoded() : nullptr] {
+            return developed(*info, wanted, kept.get());
+        },
         [this, id, wanted](const TaskOutcome<Developed>& outcome) { takeBase(id, wanted, outcome); });
 }
 
-ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& wanted) {
+ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& wanted,
+                                        DecodedPictures* kept) {
     Developed out;
     const Original original(info.path);
-    out.frame = std::make_shared<Frame>(wanted.base.made(original, info.facts, &out.notes));
+    out.frame =
+        std::make_shared<Frame>(kept ? kept->developed(original, info.facts, wanted.base.wish(), &out.notes)
+                                     : wanted.base.made(original, info.facts, &out.notes));
     if (!info.previewAt && wanted.showsAll)
         keepThumbnail(info.path, info.identity, toImage(*out.frame));
     return out;
@@ -341,27 +352,39 @@ void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 
     }
 }
 
-void ProofSet::trim() {
-    const auto weight = [](const Entry& entry) {
-        const auto& pixels = entry.pixels;
-        const auto* finished = pixels.finished == pixels.base ? nullptr : pixels.finished.get();
-        return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
-               bytesOf(entry.framed.get(), {});
-    };
+std::uint64_t ProofSet::weightOf(const Entry& entry) {
+    const auto& pixels = entry.pixels;
+    const auto* finished = pixels.finished == pixels.base ? nullptr : pixels.finished.get();
+    return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
+           bytesOf(entry.framed.get(), {});
+}
+
+std::uint64_t ProofSet::keptBytes() const {
     std::uint64_t bytes = 0;
     for (const auto& [id, entry] : m_entries)
-        bytes += weight(entry);
-    while (bytes > kMaxBytes) {
-        auto oldest = m_entries.end();
-        for (auto it = m_entries.begin(); it != m_entries.end(); ++it)
-            if (it->second.lastUse != m_use &&
-                (oldest == m_entries.end() || it->second.lastUse < oldest->second.lastUse))
-                oldest = it;
-        if (oldest == m_entries.end())
-            return;
-        bytes -= weight(oldest->second);
-        m_entries.erase(oldest);
-    }
+        bytes += weightOf(entry);
+    return bytes;
+}
+
+std::map<OriginalId, ProofSet::Entry>::const_iterator ProofSet::oldest() const {
+    auto out = m_entries.end();
+    for (auto it = m_entries.begin(); it != m_entries.end(); ++it)
+        if (it->second.lastUse != m_use &&
+            (out == m_entries.end() || it->second.lastUse < out->second.lastUse))
+            out = it;
+    return out;
+}
+
+std::optional<quint64> ProofSet::oldestUse() const {
+    const auto found = oldest();
+    return found == m_entries.end() ? std::nullopt : std::optional(found->second.lastUse);
+}
+
+void ProofSet::dropOldest() {
+    m_entries.erase(oldest());
+}
+
+void ProofSet::forgetRemoved() {
     std::erase_if(m_entries, [this](const auto& entry) { return !m_document->original(entry.first); });
 }
 

@@ -23,12 +23,16 @@ struct ProofWish {
     bool operator==(const ProofWish&) const = default;
 };
 
-class ProofSet : public QObject {
+class ProofSet : public QObject, private KeptBytes::Holder {
     Q_OBJECT
 public:
-    /// Measurements: proofs are looked at by nobody, and their pixels are let go when they are measured.
-    enum class For { Eyes, Measurements };
-    ProofSet(JobDocument* document, PictureLibrary* library, For what = For::Eyes, QObject* parent = nullptr);
+    enum class For {
+        Many,         ///< pictures beside each other
+        One,          ///< the picture looked at: what is decoded of it is kept, for all views
+        Measurements, ///< looked at by nobody: their pixels are let go when they are measured
+    };
+    ProofSet(JobDocument* document, PictureLibrary* library, For what, QObject* parent = nullptr);
+    ~ProofSet() override;
 
     /// What is visible now, most wanted first. Proofs no longer wished for are kept while memory allows.
     /// The first `visible` of them are redrawn before all others (-1: all at once).
@@ -97,11 +101,17 @@ private:
         std::shared_ptr<Frame> frame;
         Notes notes;
     };
-    static Developed developed(const PictureInfo& info, const Wanted& wanted);
+    /// `kept`: what is decoded is kept there; may be null.
+    static Developed developed(const PictureInfo& info, const Wanted& wanted, DecodedPictures* kept);
     void takeBase(OriginalId id, const Wanted& wanted, const TaskOutcome<Developed>& outcome);
     void takePass(TaskOutcome<std::vector<MadeProof>> outcome);
     void take(OriginalId id, const ProofJob& job, MadeProof made, quint64 change);
-    void trim();
+    void forgetRemoved();
+    static std::uint64_t weightOf(const Entry& entry);
+    std::uint64_t keptBytes() const override;
+    std::optional<quint64> oldestUse() const override;
+    void dropOldest() override;
+    std::map<OriginalId, Entry>::const_iterator oldest() const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;

@@ -26,7 +26,8 @@ constexpr int kMinHeight = 70, kMaxHeight = 420;
 } // namespace
 
 ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QAbstractScrollArea(parent), m_document(document), m_library(library), m_proofs(document, library) {
+    : QAbstractScrollArea(parent), m_document(document), m_library(library),
+      m_proofs(document, library, ProofSet::For::Many) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -24,7 +24,7 @@ constexpr double kGrip = 12;
 
 SingleView::SingleView(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_encoded(encoded),
-      m_proofs(document, library) {
+      m_proofs(document, library, ProofSet::For::One) {
     m_proofs.setPaused(true);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);

@@ -35,7 +35,7 @@ QString ratioText(double ratio) {
 TrialStrip::TrialStrip(JobDocument* document, PictureLibrary* library, HardCases* cases, Ramps ramps,
                        QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_ramps(ramps), m_cases(cases),
-      m_proofs(document, library) {
+      m_proofs(document, library, ProofSet::For::Many) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Hard cases for this seal"));

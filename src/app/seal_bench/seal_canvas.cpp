@@ -25,7 +25,8 @@ constexpr int kGroundSide = 1200;
 } // namespace
 
 SealCanvas::SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* parent)
-    : QWidget(parent), m_document(document), m_library(library), m_proofs(document, library) {
+    : QWidget(parent), m_document(document), m_library(library),
+      m_proofs(document, library, ProofSet::For::One) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAcceptDrops(true);

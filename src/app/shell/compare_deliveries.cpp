@@ -4,7 +4,7 @@
 
 #include "delivery/difference.h"
 #include "proofs/frame_proof.h"
-#include "render/finished_copy.h"
+#include "proofs/kept_copy.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -14,25 +14,26 @@
 namespace keepseal::app {
 namespace {
 
-QImage finishedImage(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
-    const Original original(info.path);
+QImage finishedImage(DecodedPictures& decoded, const PictureInfo& info, const Delivery& delivery,
+                     const PictureException& exception) {
     const auto chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
     const auto metadata = info.metadata();
     const CopyAsked asked{info.path, info.facts, *metadata, delivery, exception, chain};
-    return toImage(finishedCopy(original, asked, lookAhead(asked)).frame, delivery.file);
+    return toImage(finishedFromKept(decoded, asked, lookAhead(asked)).frame, delivery.file);
 }
 
-LoupePair finishedPair(const PictureInfo& info, const Delivery& left, const Delivery& right,
-                       const PictureException& exception) {
-    return {finishedImage(info, left, exception), finishedImage(info, right, exception)};
+LoupePair finishedPair(DecodedPictures& decoded, const PictureInfo& info, const Delivery& left,
+                       const Delivery& right, const PictureException& exception) {
+    return {finishedImage(decoded, info, left, exception), finishedImage(decoded, info, right, exception)};
 }
 
 } // namespace
 
 CompareDeliveries::CompareDeliveries(const std::vector<DeliveryItem>& deliveries, std::size_t current,
-                                     PictureInfoPtr info, const PictureException& exception, QWidget* parent)
-    : QDialog(parent), m_info(std::move(info)), m_exception(exception), m_left(new QComboBox),
-      m_right(new QComboBox), m_difference(new QLabel), m_loupe(new Loupe) {
+                                     PictureInfoPtr info, const PictureException& exception,
+                                     std::shared_ptr<DecodedPictures> decoded, QWidget* parent)
+    : QDialog(parent), m_info(std::move(info)), m_exception(exception), m_decoded(std::move(decoded)),
+      m_left(new QComboBox), m_right(new QComboBox), m_difference(new QLabel), m_loupe(new Loupe) {
     setWindowTitle(tr("Two deliveries of %1").arg(toQt(m_info->path.filename())));
     resize(1180, 700);
     auto* column = new QVBoxLayout(this);
@@ -83,9 +84,11 @@ void CompareDeliveries::render() {
     for (const auto& line : differences(left, right))
         lines << toQt(line);
     m_difference->setText(lines.isEmpty() ? tr("The two are the same.") : lines.mid(0, 8).join(" · "));
-    m_loupe->showPair([info = m_info, left, right,
-                       exception = m_exception] { return finishedPair(*info, left, right, exception); },
-                      title(left), title(right));
+    m_loupe->showPair(
+        [info = m_info, decoded = m_decoded, left, right, exception = m_exception] {
+            return finishedPair(*decoded, *info, left, right, exception);
+        },
+        title(left), title(right));
 }
 
 } // namespace keepseal::app

@@ -17,7 +17,8 @@ class CompareDeliveries : public QDialog {
     Q_OBJECT
 public:
     CompareDeliveries(const std::vector<DeliveryItem>& deliveries, std::size_t current, PictureInfoPtr info,
-                      const PictureException& exception, QWidget* parent = nullptr);
+                      const PictureException& exception, std::shared_ptr<DecodedPictures> decoded,
+                      QWidget* parent = nullptr);
     QComboBox* left() { return m_left; }
     QComboBox* right() { return m_right; }
     Loupe* loupe() { return m_loupe; }
@@ -28,6 +29,7 @@ private:
     std::vector<Delivery> m_deliveries;
     PictureInfoPtr m_info;
     PictureException m_exception;
+    std::shared_ptr<DecodedPictures> m_decoded;
     QComboBox *m_left, *m_right;
     QLabel* m_difference;
     Loupe* m_loupe;

@@ -251,7 +251,7 @@ void DeliveryDesk::compareDeliveries() {
             card.kept = std::make_shared<const Delivery>(m.document->asMade(*card.kept));
     }
     CompareDeliveries dialog(asMade, m.document->currentDeliveryIndex(), info,
-                             m.document->exception(m_views->lookedAt()), m.window);
+                             m.document->exception(m_views->lookedAt()), m_library->decoded(), m.window);
     dialog.exec();
 }
 

@@ -81,7 +81,7 @@ void DesignDesk::compareBorders() {
     if (!info || info->problem)
         return m.say(tr("Choose a picture first: borders are compared on it."));
     BorderChooser chooser(m.libraries, m.document->deliveryAsMade(), info,
-                          m.document->exception(m_views->lookedAt()), m.window);
+                          m.document->exception(m_views->lookedAt()), m_library->decoded(), m.window);
     if (chooser.exec() == QDialog::Accepted && chooser.taken())
         m.document->setBorder(*chooser.taken(), tr("taking a border"));
 }

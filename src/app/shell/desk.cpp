@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/desk.h"
 
+#include "base/files.h"
 #include "document/untouchable.h"
 
 namespace keepseal::app {

@@ -16,7 +16,7 @@ Views::Views(JobDocument* document, PictureLibrary* library, EncodedProof* encod
       m_empty(new EmptyPage), m_wallPage(new QWidget), m_filterBar(new FilterBar),
       m_wall(new ProofWall(document, library)), m_single(new SingleView(document, library, encoded)),
       m_crop(new CropView(document, library)), m_words(new WordsView(document, library)),
-      m_leaves(new LeavesView(document, library)), m_check(new CheckView),
+      m_leaves(new LeavesView(document, library)), m_check(new CheckView(library->decoded())),
       m_strip(new TrialStrip(document, library, hardCases, TrialStrip::Ramps::Without)) {
     arrange();
     connectWall();
