@@ -26,7 +26,7 @@ void onInterrupt(int) {
 
 /// A saved job brings its originals, exceptions and ticked deliveries.
 void takeJob(const StampOptions& options, Job& job, std::vector<fs::path>& paths,
-             std::vector<Delivery>& deliveries, Exceptions& exceptions) {
+             std::vector<Delivery>& deliveries, std::vector<std::uint64_t>& numbers, Exceptions& exceptions) {
     job = loadJob(options.job);
     for (const auto& original : job.originals) {
         paths.push_back(original.path);
@@ -39,6 +39,7 @@ void takeJob(const StampOptions& options, Job& job, std::vector<fs::path>& paths
     for (const auto& item : job.deliveries)
         if (item.inNextRun) {
             deliveries.push_back(item.delivery);
+            numbers.push_back(item.number);
             if (!options.out.empty())
                 deliveries.back().place.folder = options.out;
         }
@@ -66,8 +67,8 @@ void order(std::vector<fs::path>& files, const std::string& by) {
 }
 
 /// "KIND" or "KIND=SUBJECT": accepted for all pictures.
-std::vector<Acceptance> acceptedOf(const std::vector<std::string>& typed) {
-    std::vector<Acceptance> out;
+std::vector<AcceptedIn> acceptedOf(const std::vector<std::string>& typed) {
+    std::vector<AcceptedIn> out;
     for (const auto& text : typed) {
         const auto equals = text.find('=');
         const auto* row = noteRow(text.substr(0, equals));
@@ -92,9 +93,10 @@ Prepared prepare(const StampOptions& options) {
     auto deliveries = readDeliveries(options.delivery, options.out);
     std::vector<fs::path> paths(options.pictures.paths.begin(), options.pictures.paths.end());
     Exceptions exceptions;
+    std::vector<std::uint64_t> numbers; // a job's own
     Job job;
     if (!options.job.empty())
-        takeJob(options, job, paths, deliveries, exceptions);
+        takeJob(options, job, paths, deliveries, numbers, exceptions);
     if (paths.empty())
         throw Problem(ProblemKind::BadSetting, "paths", "there is no picture to work on",
                       "Name pictures, folders or a job");
@@ -108,12 +110,15 @@ Prepared prepare(const StampOptions& options) {
     for (const auto& file : out.gathered.files) {
         if (options.again)
             exceptions[file].stampAgain = true;
-        if (!accepted.empty())
-            exceptions[file].accepted = accepted;
+        if (!accepted.empty()) {
+            auto& known = exceptions[file].accepted;
+            known.insert(known.end(), accepted.begin(), accepted.end());
+        }
     }
     if (!options.words.empty())
         takeWords(options.words, out.gathered.files, exceptions);
-    out.plan = makePlan({out.gathered.files, deliveries, fs::current_path(), exceptions, job.name});
+    out.plan =
+        makePlan({out.gathered.files, deliveries, fs::current_path(), exceptions, job.name, {}, {}, numbers});
     return out;
 }
 

@@ -90,6 +90,30 @@ TEST_F(HeldBack, AcceptedOnesAreMadeTheLedgerSaysSoAndItIsUndone) {
     EXPECT_TRUE(window.document().exceptions().empty());
 }
 
+TEST_F(HeldBack, TheChosenRowIsAcceptedAndNotTheSamePictureInAnotherDelivery) {
+    loseLogo();
+    window.document().duplicateCurrentDelivery(); // of the same name
+    window.document().setSetting("place.folder", (folder / "others").string());
+    ASSERT_EQ(ahead()->heldBack, 8U);
+    window.runDesk().showHeldBack();
+    auto& check = window.views().check();
+    for (int row = 0; row < check.filter()->rowCount() && check.chosen().front().deliveryIndex != 1U; ++row)
+        check.table()->selectRow(row);
+    ASSERT_EQ(check.chosen().front().deliveryIndex, 1U);
+    const auto chosen = check.chosen().front();
+    QTest::mouseClick(check.acceptButton(), Qt::LeftButton);
+    ASSERT_TRUE(waitUntil([&] { return ahead()->heldBack == 7U; }, kWait));
+    // The same after the job was on disk: its cards have other ids then.
+    const auto file = folder / "kept.json";
+    saveJob(window.document().job(), file);
+    window.document().load(loadJob(file));
+    ASSERT_EQ(ahead()->heldBack, 7U);
+    window.runs().stamp();
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    for (const auto& row : window.runs().last()->ledger.rows)
+        EXPECT_EQ(row.outcome == Outcome::Made, row.original == chosen.original && row.copy == chosen.copy);
+}
+
 TEST_F(HeldBack, SayingWhoYouAreIsAskedInPlaceAndServesEveryDesign) {
     window.document().startWithWho({});
     window.document().setSetting("seal.text", std::string("© {studio}"));

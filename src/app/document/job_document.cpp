@@ -196,7 +196,7 @@ void JobDocument::startWithWho(WhoYouAre who) {
     emit anythingChanged();
 }
 
-void JobDocument::accept(const std::map<OriginalId, std::vector<Acceptance>>& words) {
+void JobDocument::accept(const std::map<OriginalId, std::vector<AcceptedIn>>& words) {
     std::vector<OriginalId> ids;
     for (const auto& [id, accepted] : words)
         ids.push_back(id);
@@ -347,14 +347,37 @@ void JobDocument::setSetting(const std::string& path, const SettingValue& value,
     push(tr("changing “%1”").arg(toQt(setting.label)), std::move(next), drag ? mergeKeyOf(path, drag) : 0);
 }
 
+namespace {
+
+/// From the numbers of its file to the ids of this session. What was accepted in a delivery that is no longer
+/// there is forgotten.
+void giveIds(PictureException& exception, const std::unordered_map<std::uint64_t, DeliveryId>& idOf) {
+    std::erase_if(exception.accepted, [&](const AcceptedIn& word) {
+        return word.delivery != 0 && !idOf.contains(word.delivery);
+    });
+    for (auto& word : exception.accepted)
+        if (word.delivery != 0)
+            word.delivery = idOf.at(word.delivery);
+    std::sort(exception.accepted.begin(), exception.accepted.end());
+}
+
+} // namespace
+
+/// Cards of another job are other cards.
 void JobDocument::takeState(JobState next) {
     if (next.deliveries.empty())
         next.deliveries.emplace_back();
     next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
     m_onDisk.clear();
-    for (auto& item : next.deliveries)
-        item.id = 0; // cards of another job are other cards
-    giveIds(next);
+    std::unordered_map<std::uint64_t, DeliveryId> idOf;
+    for (auto& item : next.deliveries) {
+        const auto id = m_nextDelivery++;
+        idOf.emplace(std::exchange(item.id, id), id);
+    }
+    for (const auto& item : next.deliveries)
+        m_onDisk[item.id] = {item.file, item.kept};
+    for (auto& [original, exception] : next.exceptions)
+        app::giveIds(exception, idOf);
     next.job = m_nextJob++;
     m_state = std::move(next);
     m_asMade.reset();
@@ -387,7 +410,8 @@ void JobDocument::load(const Job& job) {
     next.currentDelivery = job.current;
     for (const auto& item : job.deliveries)
         next.deliveries.push_back({item.delivery, item.inNextRun, item.file,
-                                   item.kept ? std::make_shared<const Delivery>(*item.kept) : nullptr, 0});
+                                   item.kept ? std::make_shared<const Delivery>(*item.kept) : nullptr,
+                                   item.number});
     auto items = std::make_shared<std::vector<OriginalItem>>();
     for (const auto& original : job.originals) {
         if (!original.exception.empty())
@@ -407,8 +431,8 @@ Job JobDocument::job(const std::function<std::uint64_t(OriginalId)>& bytesOf) co
     for (const auto& item : originals())
         out.originals.push_back({item.path, bytesOf ? bytesOf(item.id) : 0, exception(item.id)});
     for (const auto& item : m_state.deliveries)
-        out.deliveries.push_back(
-            {item.delivery, item.inNextRun, item.file, item.kept ? std::optional(*item.kept) : std::nullopt});
+        out.deliveries.push_back({item.delivery, item.inNextRun, item.file,
+                                  item.kept ? std::optional(*item.kept) : std::nullopt, item.id});
     return out;
 }
 

@@ -121,7 +121,7 @@ public:
     /// Begins another job with the same deliveries.
     void startAnew();
     /// Delivers these all the same, in spite of what holds them back.
-    void accept(const std::map<OriginalId, std::vector<Acceptance>>& words);
+    void accept(const std::map<OriginalId, std::vector<AcceptedIn>>& words);
 
     /// Not changes of design: no undo step, and no undo step takes them back.
     void selectDelivery(std::size_t index);
@@ -154,6 +154,7 @@ private:
     void editEach(const std::vector<OriginalId>& ids, const QString& what,
                   const std::function<void(OriginalId, PictureException&)>& edit, int merge);
     void apply(const JobState& next);
+    /// In place of all that was; ids of `next` are the numbers of its file, and become those of this session.
     void takeState(JobState next);
     void giveIds(JobState& state);
     void putOnDisk(JobState& state) const;

@@ -23,9 +23,8 @@ HeldBackSeen heldBackSeen(const JobState& job, const Plan& plan, const Forecast&
         if (copy.delivery < cards.size())
             ++out.cards[cards[copy.delivery]];
         auto& words = out.pictures[ids[plan.originals[copy.original].native()]];
-        for (const auto& reason :
-             sentences(holdingBack(ahead.copies[i].notes, plan.deliveries[copy.delivery].place.strict,
-                                   plan.exceptions[copy.original].accepted)))
+        for (const auto& reason : sentences(holdingBack(
+                 ahead.copies[i].notes, plan.deliveries[copy.delivery].place.strict, plan.accepted(copy))))
             if (!words.contains(reason))
                 words << reason;
     }

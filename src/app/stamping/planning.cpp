@@ -70,8 +70,9 @@ namespace {
 
 /// What the plan is made of, from a snapshot of the job: paths are copied in the background.
 PlanRequest requestOf(const JobState& job, std::vector<Delivery> deliveries,
-                      const std::filesystem::path& base, const FactsOf& facts) {
-    PlanRequest out{{}, std::move(deliveries), base, {}, job.name};
+                      const std::vector<DeliveryId>& cards, const std::filesystem::path& base,
+                      const FactsOf& facts) {
+    PlanRequest out{{}, std::move(deliveries), base, {}, job.name, {}, {}, {cards.begin(), cards.end()}};
     out.originals.reserve(job.originals->size());
     for (const auto& item : *job.originals) {
         out.originals.push_back(item.path);
@@ -96,7 +97,7 @@ void Planning::make() {
     m_task.follow([job = m_document->state(), deliveries, base = m_document->base(),
                    facts = knownFacts(*m_library), disk = m_disk, number = m_wanted,
                    cards = m_document->tickedIds(), watched = m_watch.folders()](const auto&) {
-        Made made{nullptr, {}, number, freedElsewhere(requestOf(job, deliveries, base, facts)), cards};
+        Made made{nullptr, {}, number, freedElsewhere(requestOf(job, deliveries, cards, base, facts)), cards};
         try {
             made.plan = freedElsewhere(makePlan(*made.request, *disk));
             watched->set(foldersToWatch(*made.plan));

@@ -243,6 +243,7 @@ void RunSession::stampAgain(const std::vector<LedgerRow>& rows, const std::vecto
         const auto delivery = static_cast<std::size_t>(known - chosen.begin());
         if (known == chosen.end()) {
             chosen.push_back(item.id);
+            again.numbers.push_back(item.id);
             again.deliveries.push_back(m_document->asMade(item.delivery));
             again.deliveries.back().place.taken =
                 TakenName::Replace; // the copy that was not good enough gives way
@@ -257,17 +258,20 @@ void RunSession::stampAgain(const std::vector<LedgerRow>& rows, const std::vecto
     begin(std::move(again), nullptr, std::move(chosen));
 }
 
-void RunSession::deliverAllTheSame(const std::vector<LedgerRow>& rows,
-                                   const std::vector<DeliveryId>& /*cards*/) {
-    std::map<OriginalId, std::vector<Acceptance>> words;
+void RunSession::deliverAllTheSame(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards) {
+    std::map<OriginalId, std::vector<AcceptedIn>> words;
     std::unordered_multimap<std::string, OriginalId> ids;
     for (const auto& item : m_document->originals())
         ids.emplace(item.path.native(), item.id);
     for (const auto& row : rows) {
+        const auto card = cardOf(row, cards);
+        if (!card)
+            continue;
+        const auto delivery = m_document->state().deliveries[*card].id;
         const auto [first, last] = ids.equal_range(row.original.native());
         for (const auto& note : row.heldBackBy())
             for (auto id = first; id != last && rowOf(note.kind).acceptable; ++id)
-                words[id->second].push_back({note.kind, note.subject});
+                words[id->second].push_back({note.kind, note.subject, delivery});
     }
     if (!words.empty())
         m_document->accept(words);

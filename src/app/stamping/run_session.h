@@ -59,7 +59,7 @@ public:
     /// Each of these copies in its own delivery, and under the name and number it had in the job; the earlier
     /// copy gives way.
     void stampAgain(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards);
-    /// Delivers these in spite of what holds them back.
+    /// Delivers these in spite of what holds them back: each in its own delivery.
     void deliverAllTheSame(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards);
     void writeContactSheet(const std::filesystem::path& file);
     void writeLedgerCsv(const std::filesystem::path& file);

@@ -64,20 +64,39 @@ FieldValues wordsFromJson(const json& object, const std::string& path) {
 }
 
 /// Words about kinds that a newer version knows are passed over: they accept nothing here.
-std::vector<Acceptance> acceptedFromJson(const json& list, const std::string& path) {
-    std::vector<Acceptance> out;
+std::vector<AcceptedIn> acceptedFromJson(const json& list, const std::string& path) {
+    std::vector<AcceptedIn> out;
     for (const auto& saved : list) {
         if (!saved.is_object() || !saved.contains("kind") || !saved["kind"].is_string())
             wrong(path, saved, "kinds of notes with their subjects");
         const auto* row = noteRow(saved["kind"].get<std::string>());
         if (row && row->acceptable)
-            out.push_back({row->kind, saved.value("subject", std::string{})});
+            out.push_back({row->kind, saved.value("subject", std::string{}),
+                           saved.value("delivery", std::uint64_t{0})});
     }
     std::sort(out.begin(), out.end());
     return out;
 }
 
 } // namespace
+
+std::vector<Acceptance> acceptedIn(std::uint64_t delivery, const PictureException& exception) {
+    std::vector<Acceptance> out;
+    for (const auto& word : exception.accepted)
+        if (word.delivery == 0 || word.delivery == delivery)
+            out.push_back({word.kind, word.subject});
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end()), out.end());
+    return out;
+}
+
+PictureException exceptionIn(std::uint64_t delivery, PictureException exception) {
+    const auto here = acceptedIn(delivery, exception);
+    exception.accepted.clear();
+    for (const auto& word : here)
+        exception.accepted.push_back({word.kind, word.subject});
+    return exception;
+}
 
 std::string describe(const PictureException& exception) {
     std::vector<std::string> words;
@@ -124,8 +143,12 @@ json toJson(const PictureException& exception) {
         out["left_out"] = true;
     if (exception.stampAgain)
         out["stamp_again"] = true;
-    for (const auto& word : exception.accepted)
-        out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
+    for (const auto& word : exception.accepted) {
+        json saved = {{"kind", rowOf(word.kind).key}, {"subject", word.subject}};
+        if (word.delivery != 0)
+            saved["delivery"] = word.delivery;
+        out["accepted"].push_back(std::move(saved));
+    }
     return out;
 }
 

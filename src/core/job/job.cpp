@@ -48,6 +48,7 @@ JobOriginal originalFromJson(const json& saved, const fs::path& folder) {
 
 JobDelivery deliveryOf(const json& saved, const std::string& subject) {
     JobDelivery out;
+    out.number = saved.value("number", std::uint64_t{0});
     out.delivery = deliveryFromJson(saved.at("delivery"), subject);
     out.inNextRun = saved.value("in_next_run", true);
     if (const auto file = saved.find("file"); file != saved.end())
@@ -75,6 +76,8 @@ json toJson(const Job& job, const fs::path& folder) {
         out["originals"].push_back(originalToJson(original, folder));
     for (const auto& item : job.deliveries) {
         json saved = {{"delivery", toJson(item.delivery)}, {"in_next_run", item.inNextRun}};
+        if (item.number != 0)
+            saved["number"] = item.number;
         if (!item.file.empty())
             saved["file"] = pathToJson(item.file);
         if (item.kept)

@@ -26,6 +26,7 @@ struct JobDelivery {
     bool inNextRun = true;
     std::filesystem::path file;   ///< where it was opened from or saved to; may be empty
     std::optional<Delivery> kept; ///< as it was last kept or opened
+    std::uint64_t number = 0;     ///< what acceptances call it by; 0: none. Each only once in a job
     bool operator==(const JobDelivery&) const = default;
 };
 

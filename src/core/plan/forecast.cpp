@@ -59,7 +59,7 @@ Made makeOne(const Plan& plan, const PlannedCopy& copy) {
         const auto chain = planChain(delivery, facts.size, exception.turn, facts.pixelsPerMm);
         const CopyAsked asked{original.path(), facts, metadata, delivery, exception, chain};
         auto ahead = lookAhead(asked);
-        if (!holdingBack(ahead.notes, delivery.place.strict, exception.accepted).empty())
+        if (!holdingBack(ahead.notes, delivery.place.strict, plan.accepted(copy)).empty())
             return {}; // it will not be made
         const auto finished = finishedCopy(original, asked, std::move(ahead));
         const auto encoded = encodeStage(delivery, chain, copy.format, finished.words->copy, finished.holds)
@@ -102,7 +102,7 @@ CopyForecast forecastOf(const Plan& plan, const PlannedCopy& copy, const Origina
     const auto ahead = lookAhead(asked, prepared);
     addNotes(out.notes, ahead.notes);
     addNotes(out.notes, notesOfFile(asked, *ahead.words, copy.format, copy.target.stem().string()));
-    if (!holdingBack(out.notes, delivery.place.strict, exception.accepted).empty()) {
+    if (!holdingBack(out.notes, delivery.place.strict, plan.accepted(copy)).empty()) {
         out.outcome = Outcome::HeldBack;
         return out;
     }

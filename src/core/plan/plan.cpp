@@ -42,6 +42,8 @@ public:
         m_plan.originals = request.originals;
         for (const auto& delivery : request.deliveries)
             m_plan.deliveries.push_back(anchored(delivery, request.base));
+        m_plan.numbers = request.numbers;
+        m_plan.numbers.resize(m_plan.deliveries.size());
         for (const auto& original : request.originals) {
             const auto found = request.exceptions.find(original);
             m_plan.exceptions.push_back(found == request.exceptions.end() ? PictureException{}
@@ -84,10 +86,10 @@ private:
             for (const auto* format : delivery.file.formats()) {
                 PlannedCopy copy;
                 copy.original = i, copy.delivery = d, copy.format = format->key;
-                copy.settingsDigest =
-                    m_plan.exceptions[i].empty() && m_sidecars[i].empty()
-                        ? digest
-                        : settingsDigest(delivery, m_disk, m_plan.exceptions[i], m_sidecars[i]);
+                const auto here = exceptionIn(m_plan.numbers[d], m_plan.exceptions[i]);
+                copy.settingsDigest = here.empty() && m_sidecars[i].empty()
+                                          ? digest
+                                          : settingsDigest(delivery, m_disk, here, m_sidecars[i]);
                 nameCopy(copy, root, number, takesNoNumber);
                 if (why) {
                     copy.outcome = Outcome::LeftOut;
@@ -236,6 +238,10 @@ private:
 
 } // namespace
 
+std::vector<Acceptance> Plan::accepted(const PlannedCopy& copy) const {
+    return acceptedIn(numbers[copy.delivery], exceptions[copy.original]);
+}
+
 std::size_t Plan::count(Outcome outcome) const {
     std::size_t n = 0;
     for (const auto& copy : copies)
@@ -270,7 +276,7 @@ std::vector<LedgerRow> plannedRows(const Plan& plan) {
         row.outcome = copy.outcome;
         row.copy = copy.target;
         row.notes = copy.notes;
-        row.accepted = plan.exceptions[copy.original].accepted;
+        row.accepted = plan.accepted(copy);
         row.strict = plan.deliveries[copy.delivery].place.strict;
         out.push_back(std::move(row));
     }

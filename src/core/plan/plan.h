@@ -40,10 +40,13 @@ struct Plan {
     std::vector<FileIdentity> identities;     ///< of the originals; inode 0 where one can't be found
     std::vector<PictureException> exceptions; ///< of the originals, by index
     std::vector<Delivery> deliveries;         ///< a frozen snapshot
+    std::vector<std::uint64_t> numbers;       ///< of the deliveries in their job; 0: none
     std::vector<std::string> digests;         ///< by delivery: see settingsDigest()
     std::vector<std::filesystem::path> roots; ///< by delivery: the folder all its copies go below, absolute
     std::vector<PlannedCopy> copies;          ///< delivery after delivery, each in the order of the originals
 
+    /// What holds of an original in the delivery of that copy.
+    std::vector<Acceptance> accepted(const PlannedCopy& copy) const;
     std::size_t count(Outcome outcome) const;
     std::size_t replaced() const;
     /// The folders that copies go to, each once, in order.
@@ -63,6 +66,8 @@ struct PlanRequest {
     /// Only these, by index of original and delivery; all others keep their names and numbers, and are not
     /// in the plan. Empty: all.
     std::set<std::pair<std::size_t, std::size_t>> only{};
+    /// Of the deliveries in their job, see AcceptedIn; empty: they have none.
+    std::vector<std::uint64_t> numbers{};
 };
 
 /// A pure function of request and snapshot. What it asks of the disk are folders, file attributes and the

@@ -25,8 +25,9 @@ json toJson(const Plan& plan) {
         out["originals"].push_back(std::move(original));
     }
     for (std::size_t d = 0; d < plan.deliveries.size(); ++d)
-        out["deliveries"].push_back(
-            {{"delivery", toJson(plan.deliveries[d])}, {"root", pathToJson(plan.roots[d])}});
+        out["deliveries"].push_back({{"delivery", toJson(plan.deliveries[d])},
+                                     {"root", pathToJson(plan.roots[d])},
+                                     {"number", plan.numbers[d]}});
     for (const auto& copy : plan.copies) {
         json saved = {{"of", {copy.original, copy.delivery, copy.format}},
                       {"target", pathToJson(copy.target)},
@@ -75,6 +76,7 @@ Plan planFromJson(const json& in, const std::string& subject) {
     for (const auto& delivery : in.at("deliveries")) {
         plan.deliveries.push_back(deliveryFromJson(delivery.at("delivery"), subject));
         plan.roots.push_back(pathFromJson(delivery.at("root")));
+        plan.numbers.push_back(delivery.value("number", std::uint64_t{0}));
     }
     for (const auto& saved : in.at("copies")) {
         PlannedCopy copy;

@@ -348,7 +348,7 @@ TEST(KeptPromises, WhatIsAcceptedIsDeliveredAndTheLedgerSaysSo) {
             continue;
         }
         EXPECT_EQ(row.outcome, Outcome::Made);
-        EXPECT_EQ(row.accepted, planted.exception.accepted);
+        EXPECT_EQ(row.accepted, acceptedIn(0, planted.exception));
         EXPECT_TRUE(holdsKind(row.notes, fault.kind)); // it is still said
         // The mark in the copy tells what is really on it.
         const bool noSeal = fault.kind == NoteKind::SealNothing || fault.kind == NoteKind::SealOffPicture ||

@@ -6,6 +6,7 @@
 #include "picture/develop.h"
 #include "picture/original.h"
 #include "plan/plan.h"
+#include "plan/plan_json.h"
 #include "run/run.h"
 #include "support/job.h"
 #include "support/seals.h"
@@ -151,6 +152,29 @@ TEST(SealRun, ACopyThatWouldLackALogoIsHeldBackUntilAPersonAcceptsIt) {
     EXPECT_EQ(result.ledger.rows[0].accepted.size(), 1U); // the ledger says who took it so
     EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("hard to read here")));
     EXPECT_THAT(said(result.ledger.rows[0].notes), Contains(HasSubstr("no-such-logo.svg")));
+}
+
+TEST(SealRun, WhatIsAcceptedInOneDeliveryIsHeldBackInAnother) {
+    SealJob job(1);
+    SealPart gone = newPart(job.delivery.seal, PartKind::Logo);
+    gone.logo.file = (job.folder / "no-such-logo.svg").string();
+    job.delivery.seal.parts.push_back(gone);
+    auto other = job.delivery;
+    other.place.folder = (job.folder / "other").string();
+    PlanRequest request{job.files, {job.delivery, other}, "/", {}, {}, {}, {}, {7, 8}};
+    const auto before = makePlan(request);
+    request.exceptions[job.files[0]].accepted = {{NoteKind::SealLogo, gone.logo.file, 8}};
+    const auto plan = makePlan(request);
+    // What was said of the other one makes no other copy of this one.
+    EXPECT_EQ(plan.copies[0].settingsDigest, before.copies[0].settingsDigest);
+    EXPECT_NE(plan.copies[1].settingsDigest, before.copies[1].settingsDigest);
+    for (const auto& asSaved : {plan, planFromJson(toJson(plan), "the journal")}) {
+        const auto result = runAll(asSaved);
+        EXPECT_EQ(result.ledger.rows[0].outcome, Outcome::HeldBack);
+        EXPECT_TRUE(result.ledger.rows[0].accepted.empty());
+        EXPECT_EQ(result.ledger.rows[1].outcome, Outcome::Made);
+        fs::remove(result.ledger.rows[1].copy);
+    }
 }
 
 TEST(SealRun, AGoodSealWarnsOfNothing) {
