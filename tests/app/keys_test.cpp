@@ -174,6 +174,37 @@ TEST_F(Window, TheBarJudgesTheTickedDeliveriesAndSpeaksToPeople) {
     EXPECT_TRUE(window.runBar().sentence().startsWith("Place: ")) << window.runBar().sentence().toStdString();
 }
 
+TEST_F(Window, TabGoesFromDeliveriesToTheRunBarWhateverWasFilledLast) {
+    openAll();
+    useFolder(folder / "copies");
+    chooseStation(StationId::Border);
+    chooseStation(StationId::Seal); // its controls are the latest
+    const std::vector<QWidget*> regions{&window.deliveries(), &window.chain(), &window.drawer(),
+                                        &window.views(), &window.runBar()};
+    const auto regionOfFocus = [&] {
+        for (std::size_t i = 0; i < regions.size(); ++i)
+            if (window.focusWidget() && regions[i]->isAncestorOf(window.focusWidget()))
+                return i;
+        return regions.size();
+    };
+    window.deliveries().menuButton()->setFocus();
+    std::vector<std::size_t> visited;
+    std::set<const QWidget*> met;
+    while (met.insert(window.focusWidget()).second) {
+        if (visited.empty() || visited.back() != regionOfFocus())
+            visited.push_back(regionOfFocus());
+        QTest::keyClick(window.focusWidget(), Qt::Key_Tab);
+    }
+    std::rotate(visited.begin(), std::find(visited.begin() + 1, visited.end(), 0U), visited.end());
+    EXPECT_EQ(std::set(visited.begin(), visited.end()).size(), regions.size());
+    EXPECT_EQ(std::adjacent_find(visited.begin(), visited.end(), std::greater<>()), visited.end());
+    EXPECT_GT(met.size(), 20U);
+    // And back again.
+    window.runBar().strongButton()->setFocus();
+    QTest::keyClick(window.focusWidget(), Qt::Key_Backtab);
+    EXPECT_EQ(regionOfFocus(), 3U);
+}
+
 TEST_F(Window, CommaAndPointAreTakenAlike) {
     openAll();
     chooseStation(StationId::Seal);

@@ -3,6 +3,7 @@
 #include "shell/main_window.h"
 
 #include "shell/who_dialog.h"
+#include "widgets/tab_order.h"
 
 #include <QDragEnterEvent>
 #include <QFileDialog>
@@ -173,6 +174,15 @@ void MainWindow::takeWho(const WhoYouAre& who, bool onlyThisJob) {
 
 bool MainWindow::filesBusy() const {
     return m_files.busy() || m_deliveryDesk->busy() || m_libraries.busy() || m_runs.filesBusy();
+}
+
+/// Deliveries, chain, drawer, views, run bar, whichever of them was filled last.
+bool MainWindow::focusNextPrevChild(bool next) {
+    auto* wanted = nextInTabOrder(m_pages, focusWidget(), next);
+    if (!wanted)
+        return false;
+    wanted->setFocus(next ? Qt::TabFocusReason : Qt::BacktabFocusReason);
+    return true;
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
