@@ -2,15 +2,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Controls made from rows of a table: every kind shows its value, announces the person's changes and nothing
 // else.
+#include "base/assets.h"
+#include "document/job_document.h"
 #include "seal/design.h"
+#include "support/support.h"
+#include "text/typefaces.h"
+#include "tour/waiting.h"
 #include "widgets/controls.h"
 #include "widgets/setting_form.h"
 
+#include <QApplication>
 #include <QComboBox>
+#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QTimer>
 #include <QToolButton>
 #include <QtTest/QTest>
 #include <gtest/gtest.h>
@@ -132,6 +140,34 @@ TEST_F(Form, ATypefaceThatIsNotHereIsShownAndNotLost) {
     EXPECT_EQ(box->currentData().toString(), "Studio Hand");
     EXPECT_TRUE(box->currentText().contains("not here"));
     EXPECT_TRUE(changes.empty());
+}
+
+TEST_F(Form, ATypefaceIsAddedFromItsFileAndOneThatIsNoneChangesNothing) {
+    show({"family"});
+    auto* box = control<QComboBox>("family");
+    int stale = 0;
+    QObject::connect(&form, &SettingForm::stale, &form, [&](const std::string&) { ++stale; });
+    const test::TempFolder folder;
+    const auto add = [&](const std::filesystem::path& file) {
+        QTimer::singleShot(0, &form, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            ASSERT_NE(dialog, nullptr);
+            dialog->findChild<QLineEdit*>("fileNameEdit")->setText(toQt(file));
+            QTest::keyClick(dialog, Qt::Key_Return);
+        });
+        const int last = box->count() - 1;
+        box->setCurrentIndex(last);
+        emit box->activated(last);
+    };
+    test::writeFile(folder / "none.ttf", "no typeface");
+    add(folder / "none.ttf");
+    ASSERT_TRUE(waitUntil([&] { return stale == 2; }, 60000)); // as it was, before it is read and after
+    EXPECT_TRUE(changes.empty());
+    std::filesystem::copy_file(assetsFolder() / "fonts/Comfortaa-Bold.ttf", folder / "own.ttf");
+    add(folder / "own.ttf");
+    ASSERT_TRUE(waitUntil([&] { return !changes.empty(); }, 60000));
+    EXPECT_EQ(std::get<std::string>(changes.back().value), box->currentData().toString().toStdString());
+    EXPECT_FALSE(addedTypefaceFiles(box->currentData().toString().toStdString()).empty());
 }
 
 TEST_F(Form, APathCanBeTypedAndClearedByItsOwnButton) {

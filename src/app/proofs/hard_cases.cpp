@@ -50,13 +50,17 @@ void HardCases::start() {
     const auto& all = m_document->originals();
     const std::size_t step = std::max<std::size_t>(1, (all.size() + kMostMeasured - 1) / kMostMeasured);
     std::vector<ProofWish> wishes;
-    for (std::size_t i = 0; i < all.size(); i += step)
+    m_sample.clear();
+    for (std::size_t i = 0; i < all.size(); i += step) {
+        m_sample.push_back(all[i].id);
         wishes.push_back({all[i].id, {kDecisionSide, kDecisionSide}});
+    }
     m_proofs.wish(std::move(wishes));
     m_proofs.setPaused(false);
     evaluate();
 }
 
+/// Called for every few that are measured, so it goes over the sample, never over the whole job.
 void HardCases::evaluate() {
     struct Extreme {
         const char* what;
@@ -72,22 +76,22 @@ void HardCases::evaluate() {
         widest{QT_TR_NOOP("widest")}, smallest{QT_TR_NOOP("smallest")};
     Verdict verdict;
     m_logoNeeds.clear();
-    for (const auto& item : m_document->originals()) {
-        const auto info = m_library->info(item.id);
-        const auto* proof = m_proofs.proof(item.id);
+    for (const auto id : m_sample) {
+        const auto info = m_library->info(id);
+        const auto* proof = m_proofs.proof(id);
         if (!info || info->problem || !proof || !proof->sharp)
             continue;
-        const Size copy = chainOf(*m_document, *info, item.id).sizes.whole;
+        const Size copy = chainOf(*m_document, *info, id).sizes.whole;
         const double shape = static_cast<double>(copy.width) / copy.height;
-        tallest.offer(1 / shape, item.id);
-        widest.offer(shape, item.id);
-        smallest.offer(-static_cast<double>(copy.pixels()), item.id);
+        tallest.offer(1 / shape, id);
+        widest.offer(shape, id);
+        smallest.offer(-static_cast<double>(copy.pixels()), id);
         if (proof->seal.empty())
             continue;
-        darkest.offer(-proof->ground.lightness, item.id);
-        brightest.offer(proof->ground.lightness, item.id);
-        busiest.offer(proof->ground.structure, item.id);
-        plainest.offer(-proof->ground.structure, item.id);
+        darkest.offer(-proof->ground.lightness, id);
+        brightest.offer(proof->ground.lightness, id);
+        busiest.offer(proof->ground.structure, id);
+        plainest.offer(-proof->ground.structure, id);
         ++verdict.measured;
         verdict.hardToRead += proof->seal.belowReadable;
         verdict.plain += proof->ground.structure < kPlainStructure;

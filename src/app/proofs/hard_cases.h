@@ -45,6 +45,7 @@ private:
     ProofSet m_proofs;
     QTimer m_wait;
     int m_watchers = 0;
+    std::vector<OriginalId> m_sample; ///< what is measured
     std::vector<HardCase> m_cases;
     Verdict m_verdict;
     std::map<std::string, LogoNeed> m_logoNeeds;

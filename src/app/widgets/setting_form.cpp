@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/setting_form.h"
 
+#include "tasks/latest_task.h"
+
 #include "base/problem.h"
 #include "base/text.h"
 #include "text/typefaces.h"
@@ -370,27 +372,31 @@ QWidget* SettingForm::makeFamily(const std::string& path, const SettingInfo& inf
         control->addItem(tr("Add a typeface…"), QString());
     };
     fill();
-    connect(control, &QComboBox::activated, this, [this, control, path, fill](int index) {
-        auto family = control->itemData(index).toString().toStdString();
-        if (family.empty()) {
-            const auto file = QFileDialog::getOpenFileName(this, tr("Add a typeface"), {},
-                                                           tr("Typefaces (*.ttf *.otf *.ttc)"));
-            try {
-                if (!file.isEmpty())
-                    family = useTypeface(QFile::encodeName(file).toStdString());
-            } catch (const Problem& problem) {
-                QToolTip::showText(control->mapToGlobal(QPoint(0, control->height())),
-                                   toText(problem.sentence()), control);
-            }
+    const auto take = [this, path](const std::string& family) {
+        startDrag();
+        change(path, family);
+    };
+    const auto adding = std::make_shared<LatestTask<std::string>>(
+        [this, control, path, fill, take](const TaskOutcome<std::string>& outcome) {
             fill();
-            if (family.empty()) {
+            if (outcome.problem) {
+                QToolTip::showText(control->mapToGlobal(QPoint(0, control->height())),
+                                   toText(outcome.problem->sentence()), control);
                 emit stale(path);
                 return;
             }
-            control->setCurrentIndex(control->findData(toText(family)));
-        }
-        startDrag();
-        change(path, family);
+            control->setCurrentIndex(control->findData(toText(*outcome.result)));
+            take(*outcome.result);
+        });
+    connect(control, &QComboBox::activated, this, [this, control, path, take, adding](int index) {
+        if (const auto family = control->itemData(index).toString().toStdString(); !family.empty())
+            return take(family);
+        const auto file =
+            QFileDialog::getOpenFileName(this, tr("Add a typeface"), {}, tr("Typefaces (*.ttf *.otf *.ttc)"));
+        emit stale(path); // until it is read, or for good
+        if (!file.isEmpty())
+            adding->start(
+                [name = QFile::encodeName(file).toStdString()](const auto&) { return useTypeface(name); });
     });
     row.set = [control](const SettingValue& v) {
         const auto family = toText(std::get<std::string>(v));

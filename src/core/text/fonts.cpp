@@ -21,11 +21,13 @@ namespace {
 namespace fs = std::filesystem;
 
 std::mutex fontsMutex;
+std::mutex addingMutex; ///< before the other: adding reads files, and nobody who draws waits for that
 std::atomic<int> fontsGeneration{0}; ///< counts typefaces added: threads then make their font maps anew
-std::map<std::string, std::set<fs::path>> addedFiles; ///< by family
+using TypefaceFiles = std::map<std::string, std::set<fs::path>>; ///< by family
+TypefaceFiles addedFiles;
 
-/// A new one with all that is known. The one before is never freed: other threads may be drawing with it.
-FcConfig* makeConfig() {
+/// A new one with these. The one before is never freed: other threads may be drawing with it.
+FcConfig* makeConfig(const TypefaceFiles& added) {
     const auto folder = (assetsFolder() / "fonts").string();
     FcConfig* made = FcConfigCreate();
     // Only a cache folder and what fills in: no system or user fonts, no other substitution.
@@ -40,14 +42,14 @@ FcConfig* makeConfig() {
     if (!FcConfigAppFontAddDir(made, reinterpret_cast<const FcChar8*>(folder.c_str())))
         throw Problem(ProblemKind::NotFound, folder, "the shipped fonts can't be read",
                       "Install Keep Seal again");
-    for (const auto& [family, files] : addedFiles)
+    for (const auto& [family, files] : added)
         for (const auto& file : files)
             FcConfigAppFontAddFile(made, reinterpret_cast<const FcChar8*>(file.c_str()));
     return made;
 }
 
 FcConfig*& fonts() {
-    static FcConfig* config = makeConfig();
+    static FcConfig* config = makeConfig({});
     return config;
 }
 
@@ -140,12 +142,16 @@ std::string familyOfTypeface(const fs::path& file) {
 }
 
 std::string useTypeface(const fs::path& file) {
-    const std::lock_guard lock(fontsMutex);
+    const std::lock_guard adding(addingMutex);
     const auto family = familyOfTypeface(file);
-    if (addedFiles[family].insert(file).second) {
-        fonts() = makeConfig();
-        ++fontsGeneration;
-    }
+    auto files = addedFiles; // only who adds changes it
+    if (!files[family].insert(file).second)
+        return family;
+    auto* config = makeConfig(files);
+    const std::lock_guard lock(fontsMutex);
+    addedFiles = std::move(files);
+    fonts() = config;
+    ++fontsGeneration;
     return family;
 }
 
