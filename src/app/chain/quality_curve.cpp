@@ -37,7 +37,9 @@ QString QualityCurve::sentence() const {
         return m_encoded->problem();
     if (m_encoded->bytes() == 0)
         return tr("measuring the file…");
-    return tr("%1: %2 as %3").arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
+    const auto said =
+        tr("%1: %2 as %3").arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
+    return (QStringList{said} + m_encoded->limits()).join(", ");
 }
 
 QRectF QualityCurve::plot() const {
@@ -80,8 +82,10 @@ void QualityCurve::paintEvent(QPaintEvent*) {
     painter.setPen(t.quiet);
     painter.drawText(QRectF(p.left(), p.top() - 2, 90, 16), Qt::AlignLeft,
                      toQt(byteText(curve.back().bytes)));
-    const int shown = std::clamp(m_quality, kFrom, kTo);
+    const int shown = std::clamp(m_encoded->quality().value_or(m_quality), kFrom, kTo);
     painter.setPen(QPen(t.quiet, 1, Qt::DashLine));
+    if (const auto most = m_encoded->atMost(); most > 0 && most < curve.back().bytes)
+        painter.drawLine(QPointF(p.left(), at(shown, most).y()), QPointF(p.right(), at(shown, most).y()));
     painter.drawLine(QPointF(at(shown, 0).x(), p.top()), QPointF(at(shown, 0).x(), p.bottom()));
     painter.setPen(QPen(t.raised, 1.5));
     painter.setBrush(t.accent);

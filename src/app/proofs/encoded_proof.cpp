@@ -26,6 +26,9 @@ struct EncodedProof::Answer {
     QImage image;
     qulonglong bytes = 0;
     QString format;
+    QStringList limits;
+    std::optional<int> quality;
+    qulonglong atMost = 0;
     std::vector<Point> curve;
 };
 
@@ -45,6 +48,17 @@ std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProo
     }
     out->copy = finishedFromKept(originals, asked, std::move(ahead));
     out->stages = std::move(stages);
+    return out;
+}
+
+QStringList limitsOf(const EncodedCopy& copy, Size whole) {
+    QStringList out;
+    if (holdsKind(copy.notes, NoteKind::FileTooLarge))
+        out << QObject::tr("more than asked for: held back");
+    else if (copy.quality)
+        out << QObject::tr("quality %1").arg(*copy.quality);
+    if (!(copy.size == whole))
+        out << QObject::tr("%1 × %2 pixels").arg(copy.size.width).arg(copy.size.height);
     return out;
 }
 
@@ -124,6 +138,9 @@ void EncodedProof::start() {
         };
         const auto encoded = encode(delivery);
         answer.bytes = encoded.bytes.size();
+        answer.limits = limitsOf(encoded, copy.frame.size);
+        answer.quality = encoded.quality;
+        answer.atMost = static_cast<qulonglong>(delivery.file.atMost * 1000);
         if (wantPicture)
             answer.image = decoded(encoded.bytes, delivery.file);
         run.tell(answer);
@@ -132,6 +149,7 @@ void EncodedProof::start() {
                 if (run.stop)
                     break;
                 auto other = delivery;
+                other.file.atMost = 0; // what each makes by itself
                 other.file.set(quality, static_cast<double>(step));
                 answer.curve.push_back({step, encode(other).bytes.size()});
             }
@@ -157,6 +175,9 @@ void EncodedProof::show(const Answer& answer) {
     m_image = answer.image;
     m_bytes = answer.bytes;
     m_format = answer.format;
+    m_limits = answer.limits;
+    m_quality = answer.quality;
+    m_atMost = answer.atMost;
     m_problem.clear();
     emit changed();
 }

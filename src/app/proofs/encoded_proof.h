@@ -28,9 +28,15 @@ public:
     void want(bool picture, bool curve);
     bool wantsPicture() const { return m_wantPicture; }
     bool wantsCurve() const { return m_wantCurve; }
-    const QImage& image() const { return m_image; }             ///< null until there is one
-    qulonglong bytes() const { return m_bytes; }                ///< 0 until known
-    const QString& format() const { return m_format; }          ///< name of the first of the delivery's
+    const QImage& image() const { return m_image; }    ///< null until there is one
+    qulonglong bytes() const { return m_bytes; }       ///< 0 until known
+    const QString& format() const { return m_format; } ///< name of the first of the delivery's
+    /// What keeping within a number of bytes asked for: "quality 72", "1200 × 800 pixels"; or that it can't
+    /// be.
+    const QStringList& limits() const { return m_limits; }
+    /// As it was found for a limit of bytes.
+    std::optional<int> quality() const { return m_quality; }
+    qulonglong atMost() const { return m_atMost; }              ///< bytes; 0: as many as it takes
     const std::vector<Point>& curve() const { return m_curve; } ///< for JPEG and lossy WebP
     QString problem() const { return m_problem; }
     bool settled() const { return !m_task.busy() && !m_later.isActive(); }
@@ -54,6 +60,9 @@ private:
     QImage m_image;
     qulonglong m_bytes = 0;
     QString m_format;
+    QStringList m_limits;
+    std::optional<int> m_quality;
+    qulonglong m_atMost = 0;
     std::vector<Point> m_curve;
     QString m_problem;
     LatestTask<Answer, Answer> m_task;

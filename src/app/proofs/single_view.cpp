@@ -234,10 +234,12 @@ void SingleView::paintFacts(QPainter& painter) const {
     if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0)
         text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
     if (m_asSaved)
-        text +=
-            m_encoded->bytes() > 0 && m_encoded->settled()
-                ? tr("   ·   as saved: %1, %2").arg(m_encoded->format(), toQt(byteText(m_encoded->bytes())))
-                : tr("   ·   being saved…");
+        text += m_encoded->bytes() > 0 && m_encoded->settled()
+                    ? tr("   ·   as saved: %1")
+                          .arg((QStringList{m_encoded->format(), toQt(byteText(m_encoded->bytes()))} +
+                                m_encoded->limits())
+                                   .join(", "))
+                    : tr("   ·   being saved…");
     if (m_picking)
         text = tr("Click on the picture to take a colour · Escape gives up");
     else if (info->tellsPlace)

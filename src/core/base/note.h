@@ -86,6 +86,9 @@ enum class NoteKind {
     // File
     ProfileMissing,
     FormatTooSmall,
+    FileTooLarge,
+    FileFitted,
+    FileMadeSmaller,
     // Name and place
     NameTokenEmpty,
     AmongOriginals,

@@ -51,6 +51,19 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
             if (format.sixteen)
                 deep.push_back(format.name);
         }
+        append(out, {numberSetting(
+                        "at_most", "At most", "kB", &F::atMost, {0, 100000, 10, 0},
+                        "Thousands of bytes of each file; 0: as many as it takes. The best quality that "
+                        "fits is found, up to the one chosen above. No file has one byte more.")});
+        append(out,
+               shownWhen<F>(
+                   [](const F& f) { return f.atMost > 0; },
+                   {numberSetting("least_quality", "Not below quality", "", &F::leastQuality, {1, 100, 1, 0},
+                                  "A copy that needs more bytes at this quality is held back, or gets "
+                                  "fewer pixels."),
+                    switchSetting("smaller_to_fit", "Rather fewer pixels", &F::smallerToFit,
+                                  "Where that quality still makes too many bytes, the copy gets fewer "
+                                  "pixels; else it is held back.")}));
         append(out, shownWhen<F>(chosenSixteen,
                                  {choiceSetting<F, BitDepth>("depth", "Bits a channel", &F::depth,
                                                              {{"8", "8"}, {"16", "16"}},
@@ -100,6 +113,8 @@ std::string fileSummary(const Delivery& d) {
     }
     if (out.empty())
         return "no format chosen";
+    if (f.atMost > 0)
+        out += ", at most " + byteText(static_cast<std::uint64_t>(f.atMost * 1000));
     constexpr const char* colours[] = {"sRGB", "own profile", "Display P3", "ICC profile", "grey"};
     return out + " · " + colours[static_cast<std::size_t>(f.colour)];
 }

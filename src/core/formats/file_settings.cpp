@@ -79,6 +79,11 @@ FileSettings FileSettings::only(const OutputFormat& format) const {
     if (colour == ColourOut::Profile)
         out.profile = profile;
     out.mark = mark;
+    out.atMost = atMost;
+    if (atMost > 0) {
+        out.leastQuality = leastQuality;
+        out.smallerToFit = smallerToFit;
+    }
     return out;
 }
 

@@ -110,6 +110,8 @@ CopyForecast forecastOf(const Plan& plan, const PlannedCopy& copy, const Origina
         rate != rates.bytesPerPixel.end())
         out.bytes =
             static_cast<std::uint64_t>(std::llround(rate->second * static_cast<double>(out.size().pixels())));
+    if (delivery.file.atMost > 0)
+        out.bytes = std::min(out.bytes, static_cast<std::uint64_t>(delivery.file.atMost * 1000));
     return out;
 }
 

@@ -2,7 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/encode.h"
 
+#include "base/text.h"
+#include "formats/byte_limit.h"
 #include "formats/vips_pixels.h"
+#include "render/smaller_frame.h"
+
+#include <cmath>
+#include <map>
 
 namespace keepseal {
 namespace {
@@ -134,23 +140,109 @@ EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const s
         holds};
 }
 
-EncodedCopy EncodeStage::on(const Frame& frame) const {
-    const auto& row = outputFormat(format);
+namespace {
+
+/// A whole file by these settings, whatever its bytes.
+EncodedCopy encodedAs(const EncodeStage& stage, const FileSettings& file, const Frame& frame) {
+    const auto& row = outputFormat(stage.format);
     const Bytes bare = encodePixels(frame, file, row);
     const auto grey = greyOut(file);
     const auto space = grey ? grey : frame.space ? frame.space : srgbSpace();
     CopyFacts facts;
     facts.srgb = !grey && !frame.space;
-    facts.pixelsPerMm = pixelsPerMm;
+    facts.pixelsPerMm = stage.pixelsPerMm;
     facts.size = frame.size;
     if (file.mark)
-        facts.mark = holds;
-    if (preview)
+        facts.mark = stage.holds;
+    if (stage.preview)
         facts.preview = newPreview(frame);
-    auto metadata = composeMetadata(words, facts);
+    auto metadata = composeMetadata(stage.words, facts);
     EncodedCopy out;
-    out.bytes = row.embed(bare, metadata, {space->profile(), pixelsPerMm});
+    out.size = frame.size;
+    out.bytes = row.embed(bare, metadata, {space->profile(), stage.pixelsPerMm});
     out.notes = std::move(metadata.notes);
+    return out;
+}
+
+constexpr int kMostTries = 5;  ///< encodings to find a quality
+constexpr int kMostSizes = 7;  ///< of a copy that may have fewer pixels, one encoding each
+constexpr int kLeastSide = 64; ///< no copy is made smaller than that
+
+/// The least quality a copy may have, and its best one; nothing where the format gives up nothing for bytes.
+std::optional<StepRange> qualityRange(const EncodeStage& stage) {
+    const auto& row = outputFormat(stage.format);
+    const OwnValues own(row.settings, stage.file.own);
+    if (!own.counts(row.quality))
+        return std::nullopt;
+    const int best = own.whole(row.quality);
+    return StepRange{std::min(best, stage.file.leastQuality), best};
+}
+
+EncodedCopy encodedWith(const EncodeStage& stage, int quality, const Frame& frame) {
+    auto file = stage.file;
+    file.set(outputFormat(stage.format).quality, static_cast<double>(quality));
+    auto out = encodedAs(stage, file, frame);
+    out.quality = quality;
+    return out;
+}
+
+/// The best quality that fits; where none does, the least one, which is too large.
+EncodedCopy fittedQuality(const EncodeStage& stage, const Frame& frame, std::uint64_t most) {
+    const auto range = qualityRange(stage);
+    if (!range)
+        return encodedAs(stage, stage.file, frame);
+    std::map<int, EncodedCopy> made;
+    const auto found = bestWithin(most, *range, kMostTries, [&](int quality) {
+        auto& there = made[quality] = encodedWith(stage, quality, frame);
+        return static_cast<std::uint64_t>(there.bytes.size());
+    });
+    return std::move(made.at(found.value_or(range->least)));
+}
+
+/// With as many pixels as fit, at the least quality; where none do, as it came. `tooLarge`: with all of them.
+EncodedCopy fittedSize(const EncodeStage& stage, const Frame& frame, std::uint64_t most,
+                       EncodedCopy tooLarge) {
+    const auto range = qualityRange(stage);
+    const int least = std::max(1, 100 * kLeastSide / std::max(1, frame.size.longSide()));
+    std::map<int, EncodedCopy> made; // by per cent of the side
+    made.emplace(100, std::move(tooLarge));
+    const auto found = bestWithin(most, {std::min(least, 100), 100}, kMostSizes, [&](int percent) {
+        if (!made.contains(percent)) {
+            const auto smaller = smallerFrame(frame, percent / 100.0);
+            made[percent] =
+                range ? encodedWith(stage, range->least, smaller) : encodedAs(stage, stage.file, smaller);
+        }
+        return static_cast<std::uint64_t>(made.at(percent).bytes.size());
+    });
+    return std::move(made.at(found.value_or(100)));
+}
+
+Note fileNote(NoteKind kind, const OutputFormat& row, std::uint64_t most,
+              std::pair<std::string, std::string> more) {
+    return {kind, row.name, {{"format", row.name}, {"most", byteText(most)}, std::move(more)}};
+}
+
+} // namespace
+
+EncodedCopy EncodeStage::on(const Frame& frame) const {
+    if (file.atMost <= 0)
+        return encodedAs(*this, file, frame);
+    const auto most = static_cast<std::uint64_t>(file.atMost * 1000);
+    const auto& row = outputFormat(format);
+    auto out = fittedQuality(*this, frame, most);
+    if (out.bytes.size() > most && file.smallerToFit)
+        out = fittedSize(*this, frame, most, std::move(out));
+    if (out.bytes.size() > most)
+        addNote(out.notes,
+                fileNote(NoteKind::FileTooLarge, row, most, {"needs", byteText(out.bytes.size())}));
+    else if (!(out.size == frame.size))
+        addNote(out.notes,
+                fileNote(NoteKind::FileMadeSmaller, row, most,
+                         {"size", std::to_string(out.size.width) + " x " + std::to_string(out.size.height)}));
+    if (out.quality && out.bytes.size() <= most &&
+        *out.quality != OwnValues(row.settings, file.own).whole(row.quality))
+        addNote(out.notes,
+                fileNote(NoteKind::FileFitted, row, most, {"quality", std::to_string(*out.quality)}));
     return out;
 }
 

@@ -12,7 +12,9 @@ namespace keepseal {
 
 struct EncodedCopy {
     Bytes bytes;
-    Notes notes; ///< what its containers had no room for
+    Size size; ///< of its picture: smaller than the frame where that keeps it within its bytes
+    std::optional<int> quality; ///< as it was found for a limit of bytes
+    Notes notes;                ///< what its containers had no room for, and what a limit of bytes asked for
 };
 
 /// All that the bytes depend on besides the pixels, and so its own key: see render/stages.h.
@@ -24,7 +26,8 @@ struct EncodeStage {
     CopyWords words;        ///< all that its metadata will say
     CopyMark holds;         ///< what really stands on it
     bool operator==(const EncodeStage&) const = default;
-    /// Throws Problem(Internal | BadFile).
+    /// Where `file` has a limit of bytes, the best that keeps it; what can't is told by a note that holds it
+    /// back. Throws Problem(Internal | BadFile).
     EncodedCopy on(const Frame& frame) const;
 };
 EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,

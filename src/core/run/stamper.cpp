@@ -163,7 +163,7 @@ private:
         const auto encoded = encoding.on(m_rendered.frame);
         return deliverable(row, encoded.notes) &&
                deliver(encoded.bytes,
-                       {encoding.format, chain.sizes.whole, encoding.words, delivery.privacy.opensLocation(),
+                       {encoding.format, encoded.size, encoding.words, delivery.privacy.opensLocation(),
                         encoding.preview, m_metadata.placeNames},
                        index, *destination, row);
     }
