@@ -156,7 +156,7 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     twice.name.clear();
     twice.firstMat()->width = 10;
     BorderChooser chooser(&window.libraries(), document.deliveryAsMade(), window.library().info(looked), {},
-                          &window);
+                          window.library().decoded(), &window);
     chooser.now().setBorder(twice);
     chooser.resize(1280, 800);
     chooser.show();

@@ -101,6 +101,18 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
     return table;
 }
 
+namespace {
+
+/// " 16 bit", where it is more than the usual 8.
+std::string bitsOf(const OutputFormat& format, const OwnValues& own, BitDepth depth) {
+    const auto bits = !format.bits.empty()                           ? own.choice(format.bits)
+                      : format.sixteen && depth == BitDepth::Sixteen ? std::string("16")
+                                                                     : std::string("8");
+    return bits == "8" ? "" : " " + bits + " bit";
+}
+
+} // namespace
+
 std::string fileSummary(const Delivery& d) {
     const auto& f = d.file;
     std::string out;
@@ -109,7 +121,7 @@ std::string fileSummary(const Delivery& d) {
         const OwnValues own(format->settings, f.own);
         add(format->name +
             (own.counts(format->quality) ? " " + std::to_string(own.whole(format->quality)) : "") +
-            (format->sixteen && f.depth == BitDepth::Sixteen ? " 16 bit" : ""));
+            bitsOf(*format, own, f.depth));
     }
     if (out.empty())
         return "no format chosen";

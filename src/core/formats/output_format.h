@@ -20,6 +20,7 @@ struct CopyPixels {
     int bands = 3;     ///< 1: grey, 3: red, green, blue; one more: opacity, behind the colours
     bool deep = false; ///< 16 bits a sample in the machine's order, else 8
     const void* samples = nullptr;
+    ByteSpan profile{}; ///< ICC, what the numbers mean; empty: sRGB, or its greys
     std::size_t bytes() const {
         return static_cast<std::size_t>(size.pixels()) * static_cast<std::size_t>(bands) * (deep ? 2U : 1U);
     }
@@ -39,7 +40,8 @@ struct OutputFormat {
     std::string help;     ///< one sentence
     int longestSide = 0;  ///< pixels; no copy is larger
     bool alpha = false;   ///< holds transparency
-    bool sixteen = false; ///< holds 16 bits a channel
+    bool sixteen = false; ///< takes 16 bits a channel
+    std::string bits{};   ///< the setting that says how many its files hold; empty: as many as it takes
     bool exif = true;     ///< has a place for Exif; XMP all have
     bool iim = false;     ///< has a place for IPTC-IIM
     bool preview = false; ///< has a place for a small preview of itself
@@ -62,6 +64,8 @@ const OutputFormat& outputFormat(std::string_view key);
 /// tables are made from them once. Throws std::logic_error afterwards, and for a key there is.
 void addOutputFormat(OutputFormat format);
 
+/// The same for a file of boxes: each of them must be whole (ISO/IEC 14496-12, 4.2).
+CopyReadBack readBoxesBack(const ByteSource& copy, Container expected);
 /// How the formats that a picture reader of ours knows are read back.
 CopyReadBack readPictureBack(const ByteSource& copy, Container expected);
 

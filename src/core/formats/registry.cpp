@@ -15,6 +15,8 @@ OutputFormat jpegFormat();
 OutputFormat pngFormat();
 OutputFormat tiffFormat();
 OutputFormat webpFormat();
+OutputFormat avifFormat();
+OutputFormat jpegXlFormat();
 
 namespace {
 
@@ -24,7 +26,8 @@ struct Registry {
 };
 
 Registry& registry() {
-    static Registry out{{jpegFormat(), pngFormat(), tiffFormat(), webpFormat()}};
+    static Registry out{
+        {jpegFormat(), pngFormat(), tiffFormat(), webpFormat(), avifFormat(), jpegXlFormat()}};
     return out;
 }
 
@@ -53,6 +56,22 @@ void addOutputFormat(OutputFormat format) {
                     [&](const auto& there) { return there.key == format.key; }))
         throw std::logic_error("there is a format of that key: " + format.key);
     all.formats.push_back(std::move(format));
+}
+
+CopyReadBack readBoxesBack(const ByteSource& copy, Container expected) {
+    auto out = readPictureBack(copy, expected);
+    std::uint64_t at = 0;
+    while (at + 8 <= copy.size()) {
+        const auto head = copy.bytes(at, 4);
+        const std::uint64_t length =
+            head.size() == 4 ? std::uint64_t(head[0]) << 24 | head[1] << 16 | head[2] << 8 | head[3] : 0;
+        if (length < 8) // we write no other
+            break;
+        at += length;
+    }
+    if (at != copy.size() && out.fault.empty())
+        out.fault = "it is not whole";
+    return out;
 }
 
 CopyReadBack readPictureBack(const ByteSource& copy, Container expected) {

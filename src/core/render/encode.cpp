@@ -107,8 +107,11 @@ Bytes encodePixels(const Frame& frame, const FileSettings& settings, const Outpu
     const Frame& fit = fitting(frame, settings, format, changed);
     const auto grey = greyOut(settings);
     Samples samples;
-    const auto pixels = fit.isDeep() ? pixelsOf<std::uint16_t>(fit, grey, samples)
-                                     : pixelsOf<std::uint8_t>(fit, grey, samples);
+    auto pixels = fit.isDeep() ? pixelsOf<std::uint16_t>(fit, grey, samples)
+                               : pixelsOf<std::uint8_t>(fit, grey, samples);
+    const auto space = grey ? grey : fit.space;
+    if (space)
+        pixels.profile = space->profile();
     return format.encode(pixels, OwnValues(format.settings, settings.own));
 }
 

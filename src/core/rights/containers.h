@@ -2,7 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Puts composed metadata, a colour profile and a resolution into a bare encoded picture. Whatever metadata
 // the encoder wrote by itself is dropped. Each container by its own standard: JPEG (ITU-T T.81 with JFIF,
-// Exif and the XMP specification part 3), PNG 1.2 with eXIf, TIFF 6.0, WebP (RFC 9649).
+// Exif and the XMP specification part 3), PNG 1.2 with eXIf, TIFF 6.0, WebP (RFC 9649), AVIF (HEIF items),
+// JPEG XL (ISO/IEC 18181-2).
 #pragma once
 
 #include "rights/compose.h"
@@ -19,5 +20,8 @@ Bytes embedInJpeg(ByteSpan bare, const ComposedMetadata& metadata, const EmbedEx
 Bytes embedInPng(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 Bytes embedInTiff(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 Bytes embedInWebP(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
+/// These two have their colours from the encoder, and no place for a resolution but Exif.
+Bytes embedInAvif(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
+Bytes embedInJpegXl(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExtras& extras);
 
 } // namespace keepseal

@@ -225,7 +225,7 @@ TEST(Chain, TheResolutionReachesTheFile) {
     Delivery delivery;
     delivery.fit.setResolution = true;
     delivery.fit.resolution = 240;
-    for (const std::string format : {"jpeg", "png", "tiff", "webp"}) {
+    for (const std::string format : {"jpeg", "png", "tiff", "webp", "avif", "jxl"}) {
         const auto file = folder / (std::string("r.") + outputFormat(format).ending);
         writeFile(file, picture.copy(delivery, format));
         EXPECT_EQ(exiftool(file, format == "png" ? "PNG-pHYs:PixelsPerUnitX" : "XResolution"),

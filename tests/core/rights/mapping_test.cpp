@@ -87,7 +87,7 @@ Written write(const TempFolder& folder, const CopyWords& words, const std::strin
             encoded.notes};
 }
 
-const std::string kMappedFormats[] = {"jpeg", "png", "tiff", "webp"};
+const std::string kMappedFormats[] = {"jpeg", "png", "tiff", "webp", "avif", "jxl"};
 
 FieldValue sample(const FieldInfo& field) {
     if (field.shape == FieldShape::Choice)

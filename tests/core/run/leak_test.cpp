@@ -44,11 +44,12 @@ std::vector<Delivery> everyWritingPath(const fs::path& out) {
     web.fit.longSide = 120;
     auto full = sampleDelivery(out / "full");
     full.fit.on = false;
-    full.file.choose("png"), full.file.choose("tiff"), full.file.choose("webp");
+    for (const char* format : {"png", "tiff", "webp", "avif", "jxl"})
+        full.file.choose(format);
     auto deep = sampleDelivery(out / "deep");
     deep.fit.on = deep.seal.on = false;
     deep.file.choose("jpeg", false);
-    deep.file.choose("png"), deep.file.choose("tiff");
+    deep.file.choose("png"), deep.file.choose("tiff"), deep.file.choose("jxl");
     deep.file.depth = BitDepth::Sixteen;
     deep.file.colour = ColourOut::Original;
     auto kept = sampleDelivery(out / "kept"); // as much as may stay
@@ -106,7 +107,8 @@ Delivery mostOpen(const fs::path& out, bool cut) {
         Stay::Keep;
     rules.keepRating = rules.newPreview = true;
     rules.cutCoordinates = cut;
-    open.file.choose("png"), open.file.choose("tiff"), open.file.choose("webp");
+    for (const char* format : {"png", "tiff", "webp", "avif", "jxl"})
+        open.file.choose(format);
     return open;
 }
 
@@ -126,7 +128,7 @@ TEST(Leaks, CoordinatesAreGoneFromEveryHidingSpotAndLedgerAndSearchAgree) {
             << spot.name << " is not found by our own search";
     }
     auto uncut = mostOpen(folder / "uncut", false);
-    for (const char* other : {"png", "tiff", "webp"})
+    for (const char* other : {"png", "tiff", "webp", "avif", "jxl"})
         uncut.file.choose(other, false);
     const std::atomic<bool> stop{false};
     const auto result = runPlan(makePlan(originals, {mostOpen(folder / "cut", true), uncut}, "/"), {}, stop,
@@ -206,11 +208,12 @@ TEST(Leaks, OpenedInWordsThePlaceIsToldAndNothingElse) {
     delivery.privacy.location = Stay::Keep;
     EXPECT_THROW(makePlan({folder / "in/a.jpg"}, {delivery}, "/"), Problem); // a switch alone is not enough
     delivery.privacy.locationWords = kLocationWords;
-    delivery.file.choose("png"), delivery.file.choose("tiff"), delivery.file.choose("webp");
+    for (const char* format : {"png", "tiff", "webp", "avif", "jxl"})
+        delivery.file.choose(format);
     const std::atomic<bool> stop{false};
     const auto result =
         runPlan(makePlan({folder / "in/a.jpg"}, {delivery}, "/"), {}, stop, [](const RunEvent&) {});
-    ASSERT_EQ(result.ledger.count(Outcome::Made), 4U);
+    ASSERT_EQ(result.ledger.count(Outcome::Made), 6U);
     for (const auto& row : result.ledger.rows) {
         EXPECT_TRUE(row.placeOpened);
         EXPECT_FALSE(row.noPlaceInCopy);
