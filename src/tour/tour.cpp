@@ -164,7 +164,7 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     ok = ok && saveWidget(chooser, out.filePath("borders-compared.png"));
     chooser.close();
     window.chain().setChosen(StationId::File);
-    document.setSetting("file.quality", 60.0);
+    document.setSetting("file.at_most", 250.0);
     window.views().single().setZoom(Zoom::Full);
     window.views().header().asSavedButton()->setChecked(true);
     ok = ok && oneSettled(window) &&

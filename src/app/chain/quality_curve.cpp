@@ -37,9 +37,10 @@ QString QualityCurve::sentence() const {
         return m_encoded->problem();
     if (m_encoded->bytes() == 0)
         return tr("measuring the file…");
-    const auto said =
-        tr("%1: %2 as %3").arg(m_picture, toQt(byteText(m_encoded->bytes())), m_encoded->format());
-    return (QStringList{said} + m_encoded->limits()).join(", ");
+    const auto bytes = toQt(byteText(m_encoded->bytes()));
+    const auto& limits = m_encoded->limits();
+    return limits.isEmpty() ? tr("%1: %2 as %3").arg(m_picture, bytes, m_encoded->format())
+                            : tr("%1: %2").arg(m_picture, (QStringList{bytes} + limits).join(", "));
 }
 
 QRectF QualityCurve::plot() const {

@@ -86,8 +86,8 @@ public:
 NumberControl::NumberControl(const NumberRange& range, const QString& unit, const QString& name,
                              QWidget* parent)
     : QWidget(parent), m_range(range), m_byRatio(range.min > 0 && range.max / range.min > 60),
-      m_cubic(range.min == 0 && range.decimals > 0 && range.max / range.step > 1000),
-      m_slider(new QSlider(Qt::Horizontal)), m_box(new NumberBox) {
+      m_cubic(range.min == 0 && range.max / range.step > 1000), m_slider(new QSlider(Qt::Horizontal)),
+      m_box(new NumberBox) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(kGap3);
