@@ -132,7 +132,12 @@ Bytes metaBox(const IsoBox& meta, const std::vector<MetaItem>& items, std::size_
     for (const auto& box : boxes) {
         if (box.type == "iloc")
             addIsoBox(contents, "iloc", itemLocations(box, items, moved, end));
-        else if (box.type == "iinf") {
+        else if (box.type == "hdlr") { // 8.4.3: its last field is the coder's own name
+            constexpr std::size_t fixed = 24;
+            Bytes handler(box.contents.begin(), box.contents.begin() + std::min(fixed, box.contents.size()));
+            handler.push_back(0);
+            addIsoBox(contents, "hdlr", handler);
+        } else if (box.type == "iinf") {
             addIsoBox(contents, "iinf", itemInfos(box, items));
             if (!foundBox(boxes, "iref") && !items.empty())
                 addIsoBox(contents, "iref", itemReferences(nullptr, items, picture));

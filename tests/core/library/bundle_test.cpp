@@ -143,7 +143,7 @@ TEST(StartSet, EachDeliveryMakesAPlanAndKeepsNoPlace) {
     makePicture(folder / "in/tall.jpg", 300, 400);
     std::vector<Problem> problems;
     const auto all = DeliveryLibrary(folder / "mine").all(&problems);
-    EXPECT_EQ(all.size(), 8U);
+    EXPECT_EQ(all.size(), 10U);
     EXPECT_TRUE(problems.empty());
     std::vector<Delivery> deliveries;
     for (const auto& saved : all) {
@@ -155,7 +155,7 @@ TEST(StartSet, EachDeliveryMakesAPlanAndKeepsNoPlace) {
     }
     const auto result = runAll(makePlan({folder / "in/tall.jpg"}, deliveries, folder.path()));
     EXPECT_EQ(result.exitCode(), 0);
-    EXPECT_EQ(result.ledger.count(Outcome::Made), 9U); // the portfolio in two formats
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 12U); // the portfolio and the fast page in two formats
     for (const auto& row : result.ledger.rows) {
         if (row.delivery == "Social square") {
             EXPECT_EQ(row.copySize, (Size{1080, 1080}));

@@ -186,5 +186,6 @@ TEST(ModernFiles, NoNameOfTheCoderIsInAnAvif) {
         const std::string text(bytes.begin(), bytes.end());
         EXPECT_EQ(text.find("Color"), std::string::npos);
         EXPECT_EQ(text.find("Alpha"), std::string::npos);
+        EXPECT_EQ(text.find("avif", 40), std::string::npos); // behind the brands
     }
 }
