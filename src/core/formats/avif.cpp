@@ -118,6 +118,10 @@ Bytes encodeAsAvif(const CopyPixels& pixels, const OwnValues& own) {
     return out;
 }
 
+int avifBytesPerPixel(const OwnValues& own) {
+    return (own.whole("avif_effort") <= 4 ? 26 : 48) * (own.choice("avif_bits") == "8" ? 1 : 2);
+}
+
 } // namespace
 
 OutputFormat avifFormat() {
@@ -139,6 +143,7 @@ OutputFormat avifFormat() {
                   "Higher takes longer and makes smaller files.")};
     out.bits = "avif_bits";
     out.quality = "avif_quality";
+    out.memory = avifBytesPerPixel;
     out.encode = encodeAsAvif;
     out.embed = embedInAvif;
     out.readBack = [](const ByteSource& copy) { return readBoxesBack(copy, Container::Heif); };

@@ -90,6 +90,13 @@ Bytes encodeAsJpegXl(const CopyPixels& pixels, const OwnValues& own) {
     return codestreamOf(encoder.get());
 }
 
+/// With loss it works in floating point, without it keeps trees of contexts; from some effort on several of
+/// them.
+int jxlBytesPerPixel(const OwnValues& own) {
+    const int effort = own.whole("jxl_effort");
+    return own.on("jxl_lossless") ? (effort <= 4 ? 70 : 135) : (effort <= 5 ? 45 : 135);
+}
+
 } // namespace
 
 OutputFormat jpegXlFormat() {
@@ -103,10 +110,11 @@ OutputFormat jpegXlFormat() {
         ownSwitch("jxl_lossless", "JPEG XL without loss", false, "Every pixel stays as it is."),
         ownNumber("jxl_quality", "JPEG XL quality", 90, {1, 100, 1, 0},
                   "Higher keeps more and makes larger files; 90 can hardly be told from the original."),
-        ownNumber("jxl_effort", "JPEG XL effort", 5, {1, 9, 1, 0},
+        ownNumber("jxl_effort", "JPEG XL effort", 4, {1, 9, 1, 0},
                   "Higher takes longer and makes smaller files.")};
     out.settings[1].shown = [](const OwnValues& own) { return !own.on("jxl_lossless"); };
     out.quality = "jxl_quality";
+    out.memory = jxlBytesPerPixel;
     out.encode = encodeAsJpegXl;
     out.embed = embedInJpegXl;
     out.readBack = [](const ByteSource& copy) { return readBoxesBack(copy, Container::JpegXl); };

@@ -47,6 +47,8 @@ struct OutputFormat {
     bool preview = false; ///< has a place for a small preview of itself
     std::vector<OwnSetting> settings;
     std::string quality; ///< the setting that trades looks against bytes; empty: there is none
+    /// What the coder holds at once for each pixel, as measured, rounded up: bytes.
+    std::function<int(const OwnValues&)> memory = [](const OwnValues&) { return 10; };
 
     /// Pixels alone; throws Problem(Internal).
     std::function<Bytes(const CopyPixels&, const OwnValues&)> encode;

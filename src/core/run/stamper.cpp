@@ -41,6 +41,13 @@ std::uint64_t renderMemory(const CopyAsked& asked) {
     return developMemory(asked.facts, *wish) + bordered;
 }
 
+/// After that, while the copy is encoded.
+std::uint64_t coderMemory(const CopyAsked& asked, const std::string& format) {
+    const auto& row = outputFormat(format);
+    const auto perPixel = row.memory(OwnValues(row.settings, asked.delivery.file.own));
+    return static_cast<std::uint64_t>(asked.chain.sizes.whole.pixels()) * static_cast<unsigned>(perPixel);
+}
+
 } // namespace
 
 /// One original while its copies are made.
@@ -54,12 +61,15 @@ public:
     void stampAll(const std::vector<std::size_t>& copies, const std::vector<std::size_t>& together,
                   const std::function<LedgerRow(std::size_t)>& rowOf, const Stamper::Done& done) {
         const auto shared = planSharing(together);
-        std::uint64_t most = 0;
-        for (const auto index : copies)
-            most = std::max(most, renderMemory(askedFor(index, chainOf(index))));
+        std::uint64_t most = 0, coding = 0;
+        for (const auto index : copies) {
+            const auto chain = chainOf(index);
+            most = std::max(most, renderMemory(askedFor(index, chain)));
+            coding = std::max(coding, coderMemory(askedFor(index, chain), m_plan.copies[index].format));
+        }
         requireFits(most, m_path.string());
-        const MemoryBudget::Share share(m_stamper.m_budget,
-                                        most + (shared ? decodedMemory(m_facts, *shared) : 0));
+        const MemoryBudget::Share share(
+            m_stamper.m_budget, std::max(most, coding) + (shared ? decodedMemory(m_facts, *shared) : 0));
         m_shrink = shared;
         for (const auto index : copies) {
             if (m_stamper.m_stop)
