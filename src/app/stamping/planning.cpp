@@ -2,13 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stamping/planning.h"
 
-#include "base/give_way.h"
 #include "delivery/file_names.h"
 #include "tasks/freed_elsewhere.h"
 
 #include <algorithm>
-#include <future>
-#include <thread>
 
 namespace keepseal::app {
 
@@ -91,32 +88,15 @@ PlanRequest requestOf(const JobState& job, std::vector<Delivery> deliveries,
 
 } // namespace
 
-namespace {
-
-/// On a thread of its own: one that gave way once can't be made quicker again. For the time of a run, when a
-/// plan is in no hurry, and a hand that moves a slider is.
-template <class Made, class Work>
-Made givingWay(const Work& work) {
-    std::packaged_task<Made()> task([&work] {
-        giveWay();
-        return work();
-    });
-    auto made = task.get_future();
-    const std::jthread thread(std::move(task));
-    return made.get(); // throws what the work threw
-}
-
-} // namespace
-
 void Planning::make() {
     std::vector<Delivery> deliveries;
     for (const auto& delivery : m_document->tickedDeliveries())
         deliveries.push_back(m_document->asMade(delivery));
     if (!m_disk)
         m_disk = freedElsewhere(std::make_unique<DiskSnapshot>()); // it closes the register at its end
-    auto work = [job = m_document->state(), deliveries, base = m_document->base(),
-                 facts = knownFacts(*m_library), disk = m_disk, number = m_wanted,
-                 cards = m_document->tickedIds(), watched = m_watch.folders()] {
+    m_task.follow([job = m_document->state(), deliveries, base = m_document->base(),
+                   facts = knownFacts(*m_library), disk = m_disk, number = m_wanted,
+                   cards = m_document->tickedIds(), watched = m_watch.folders()](const auto&) {
         Made made{nullptr, {}, number, freedElsewhere(requestOf(job, deliveries, cards, base, facts)), cards};
         try {
             made.plan = freedElsewhere(makePlan(*made.request, *disk));
@@ -125,9 +105,6 @@ void Planning::make() {
             made.problem = problem;
         }
         return made;
-    };
-    m_task.follow([work = std::move(work), patient = m_resting](const auto&) {
-        return patient ? givingWay<Made>(work) : work();
     });
 }
 
