@@ -76,7 +76,9 @@ void RunBar::setSentence(const QString& text, BarTone tone) {
                           : tone == BarTone::Look ? t.look
                           : tone == BarTone::Bad  ? t.bad
                                                   : t.good;
-    m_sentence->setStyleSheet(QString("color: %1;").arg(colour.name()));
+    // Asked at each step of a slider and each copy: a style sheet is worked out anew only for another colour.
+    if (const auto sheet = QString("color: %1;").arg(colour.name()); m_sentence->styleSheet() != sheet)
+        m_sentence->setStyleSheet(sheet);
     const char* sign = tone == BarTone::Look  ? "triangle-alert"
                        : tone == BarTone::Bad ? "circle-alert"
                                               : "circle-check";
@@ -91,6 +93,8 @@ QString RunBar::sentence() const {
 
 void RunBar::setAction(const QString& text, bool enabled) {
     m_strong->setText(" " + text);
+    if (m_strong->isEnabled() == enabled)
+        return;
     m_strong->setEnabled(enabled);
     m_strong->setIcon(icon("stamp", enabled ? Tint::OnAccent : Tint::Quiet));
 }

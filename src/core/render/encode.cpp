@@ -235,10 +235,12 @@ EncodedCopy EncodeStage::on(const Frame& frame) const {
     auto out = fittedQuality(*this, frame, most);
     if (out.bytes.size() > most && file.smallerToFit)
         out = fittedSize(*this, frame, most, std::move(out));
-    if (out.bytes.size() > most)
-        addNote(out.notes,
-                fileNote(NoteKind::FileTooLarge, row, most, {"needs", byteText(out.bytes.size())}));
-    else if (!(out.size == frame.size))
+    if (out.bytes.size() > most) {
+        auto needs = byteText(out.bytes.size());
+        if (needs == byteText(most)) // by a few bytes: they would read alike
+            needs = std::to_string(out.bytes.size()) + " bytes";
+        addNote(out.notes, fileNote(NoteKind::FileTooLarge, row, most, {"needs", needs}));
+    } else if (!(out.size == frame.size))
         addNote(out.notes,
                 fileNote(NoteKind::FileMadeSmaller, row, most,
                          {"size", std::to_string(out.size.width) + " x " + std::to_string(out.size.height)}));

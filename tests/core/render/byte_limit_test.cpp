@@ -129,6 +129,21 @@ TEST(ByteLimit, WhatCantFitIsHeldBackOrGetsFewerPixelsAsAsked) {
     }
 }
 
+TEST(ByteLimit, AFewBytesTooManyAreSaidInBytes) {
+    bool met = false;
+    for (int width = 200; width < 260 && !met; ++width) {
+        const auto frame = noisyFrame(width, 150);
+        const auto bytes = stageFor("png", 0).on(frame).bytes.size();
+        if (bytes % 1000 == 0 || bytes % 1000 >= 400)
+            continue; // it reads as a thousand more
+        met = true;
+        const auto copy = stageFor("png", static_cast<double>(bytes / 1000)).on(frame);
+        EXPECT_THAT(said(copy.notes),
+                    ::testing::Contains(::testing::HasSubstr("needs " + std::to_string(bytes) + " bytes")));
+    }
+    EXPECT_TRUE(met);
+}
+
 TEST(ByteLimit, TransparencyAndSixteenBitsSurviveFewerPixels) {
     Frame frame = noisyFrame(400, 300);
     requireAlpha(frame);
