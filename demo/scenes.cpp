@@ -631,6 +631,7 @@ const std::vector<Scene>& scenes() {
         {"tide_0702", 1600, 1600, cutout, studio(), K::PngCutout, 1, false, false, "2026:05:10 10:00:00"},
         {"tide_0709", 5472, 3648, duneGrey, mild(), K::Grey, 1, false, false, "2026:05:10 11:20:13"},
         {"tide_0714", 1600, 1067, noonSmall, mild(), K::WebP, 1, false, false, "2026:05:10 12:01:39"},
+        {"tide_0801", 3008, 2008, goldenHour, mild(), K::CameraRaw, 1, true, false, "2026:05:10 18:40:00"},
         {"tide_0720", 3400, 4250, posterSunset, dusk(), K::Cmyk, 1, false, false, "2026:05:10 20:14:50"},
     };
     return list;

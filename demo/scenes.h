@@ -9,7 +9,7 @@
 
 namespace demo {
 
-enum class FileKind { CameraJpeg, Tiff16, PngCutout, WebP, WideGamut, Grey, Cmyk };
+enum class FileKind { CameraJpeg, Tiff16, PngCutout, WebP, WideGamut, Grey, Cmyk, CameraRaw };
 
 struct Scene {
     std::string name;  ///< file name without ending

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "write.h"
 
+#include "raw_file.h"
+
 #include <exiv2/exiv2.hpp>
 #include <vips/vips8>
 
@@ -76,17 +78,22 @@ VImage storedAs(const VImage& upright, int orientation) {
     }
 }
 
+std::string jpegOf(const VImage& image, int quality) {
+    VipsBlob* blob = image.jpegsave_buffer(VImage::option()->set("Q", quality)->set("strip", true));
+    size_t size = 0;
+    const auto* data = static_cast<const char*>(vips_blob_get(blob, &size));
+    std::string out(data, size);
+    vips_area_unref(VIPS_AREA(blob));
+    return out;
+}
+
 /// 160 x 120 with black bars, as cameras write it.
 std::vector<char> previewOf(const VImage& stored) {
     const double scale = std::min(160.0 / stored.width(), 120.0 / stored.height());
     const VImage small = stored.resize(scale);
     const VImage barred = small.embed((160 - small.width()) / 2, (120 - small.height()) / 2, 160, 120);
-    VipsBlob* blob = barred.jpegsave_buffer(VImage::option()->set("Q", 75)->set("strip", true));
-    size_t size = 0;
-    const auto* data = static_cast<const char*>(vips_blob_get(blob, &size));
-    std::vector<char> out(data, data + size);
-    vips_area_unref(VIPS_AREA(blob));
-    return out;
+    const auto bytes = jpegOf(barred, 75);
+    return {bytes.begin(), bytes.end()};
 }
 
 void addCamera(Exiv2::ExifData& exif, const Scene& scene) {
@@ -215,6 +222,33 @@ void saveJpeg(const VImage& image, const fs::path& file) {
     jpeg_destroy_compress(&coder);
 }
 
+/// What a sensor would have seen for this picture; its camera puts a small picture of its own into the file.
+void saveRaw(const VImage& upright, const Scene& scene, const fs::path& file) {
+    const VImage pixels = upright.copy_memory();
+    const auto* data = static_cast<const std::uint8_t*>(pixels.data());
+    std::array<double, 256> linear{}; // IEC 61966-2-1
+    for (std::size_t i = 0; i < linear.size(); ++i) {
+        const double v = static_cast<double>(i) / 255;
+        linear[i] = v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+    }
+    RawScene raw;
+    raw.width = pixels.width(), raw.height = pixels.height();
+    raw.light = [&](int x, int y) {
+        const auto* p = data + (static_cast<std::size_t>(y) * static_cast<std::size_t>(raw.width) +
+                                static_cast<std::size_t>(x)) *
+                                   3;
+        return std::array<double, 3>{linear[p[0]], linear[p[1]], linear[p[2]]};
+    };
+    raw.inset = 4;
+    raw.place = true;
+    raw.taken = scene.taken;
+    const VImage small = upright.resize(0.5);
+    raw.preview = jpegOf(small, 85);
+    raw.previewWidth = small.width(), raw.previewHeight = small.height();
+    const auto bytes = rawFile(raw);
+    std::ofstream(file, std::ios::binary).write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
+}
+
 VImage cutOut(const VImage& image) {
     // Opaque where the picture differs from its plain ground.
     const VImage difference = (image.cast(VIPS_FORMAT_FLOAT) - image.getpoint(3, 3)).abs().bandmean();
@@ -265,6 +299,9 @@ fs::path makePicture(const Scene& scene, const fs::path& folder) {
         upright.icc_transform("cmyk", VImage::option()->set("input_profile", "srgb")->set("embedded", false))
             .jpegsave(path(".jpg").c_str(), VImage::option()->set("Q", 92));
         return path(".jpg");
+    case FileKind::CameraRaw:
+        saveRaw(upright, scene, path(".dng"));
+        return path(".dng");
     case FileKind::CameraJpeg:
         break;
     }

@@ -95,6 +95,14 @@ int main(int, char** arguments) {
     seed("iso", "jxl",
          "\0\0\0\x0CJXL \r\n\x87\n"s + box("Exif", "\0\0\0\0"s + gps(true)) + box("brob", "xml packed") +
              box("jxlc", "p"));
+    seed("pdf", "page",
+         "%PDF-1.4\n1 0 obj <</Author (Ada \\(Holm\\)) /Title <FEFF0041> /Length 4>> endobj\n2 0 obj <</Type "
+         "/Metadata /Length " +
+             std::to_string(packet().size()) + ">> stream\n" + packet() +
+             "\nendstream endobj\n3 0 obj <</Filter /DCTDecode>> stream\n" + jpeg +
+             "\nendstream endobj\n4 0 obj <</Filter /FlateDecode /Length 9>> "
+             "stream\nx\x9C\x03\0\0\0\0\1\nendstream "
+             "endobj\ntrailer <</Root 1 0 R>>\n%%EOF\nmore"s);
     seed("xmp", "packet", packet());
     seed("iim", "resources", resources());
     seed("scan", "bytes", "noise" + jpeg + "\xA9xyz\0\x12" + packet() + "Exif\0\0"s + gps(true) + heif());

@@ -27,6 +27,8 @@ inline void read(std::string_view reader, ByteSpan bytes) {
         walk::tiff(start, whole, "TIFF");
     else if (reader == "iso")
         walk::iso(start, whole);
+    else if (reader == "pdf")
+        walk::pdf(start, whole);
     else if (reader == "xmp")
         walk::xmp(start, walk::textOf(bytes));
     else if (reader == "iim")

@@ -136,7 +136,7 @@ int runProof(const ProofOptions& options) {
                       "A proof is saved as a PNG");
     const auto delivery = deliveriesAsMade(options.delivery, {}).front();
     const Original original{fs::path(options.picture)};
-    const auto facts = readFacts(original, options.picture);
+    const auto facts = shownFacts(readFacts(original, options.picture), delivery);
     const auto metadata = readMetadata(original.path(), inspect(original));
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
     const PictureException exception;

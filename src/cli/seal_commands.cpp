@@ -46,7 +46,7 @@ struct Advised {
 
 Advised adviseOn(const fs::path& path, const Delivery& delivery) {
     const Original original(path);
-    const auto facts = readFacts(original, path.string());
+    const auto facts = shownFacts(readFacts(original, path.string()), delivery);
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
     const auto metadata = readMetadata(path, inspect(original));
     const PictureException exception;

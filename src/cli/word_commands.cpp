@@ -64,7 +64,7 @@ WordsRow wordsOfFile(const fs::path& path, const Delivery& delivery) {
     WordsRow out{path, {}, {}};
     try {
         const Original file(path);
-        const auto facts = readFacts(file, path.string());
+        const auto facts = shownFacts(readFacts(file, path.string()), delivery);
         out.words =
             pictureWords(path, readMetadata(path, inspect(file, Reach::Headers)), facts.size, delivery);
     } catch (const Problem& problem) {

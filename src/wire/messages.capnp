@@ -24,7 +24,11 @@ struct Facts {
   colour @9 :Text;
   pixelsPerMm @10 :Float64;
   wholeAtOnce @11 :Bool;
+  page @12 :Int32;
+  raw @13 :UInt16;
 }
+
+struct FactsOfFile { first @0 :Facts; further @1 :List(Facts); cameras @2 :Facts; }
 
 struct Space { profile @0 :Data; name @1 :Text; }
 
@@ -99,7 +103,7 @@ struct Answer {
   union {
     ready :group { fileSystem @0 :Int32; calls @1 :Bool; } # which locks hold: Landlock's version (0: none), seccomp
     problem @2 :Problem;
-    facts @3 :Facts;
+    facts @3 :FactsOfFile;
     report @4 :Report;
     sniffed :group { kind @5 :UInt16; container @6 :UInt16; name @7 :Text; }
     # In shared memory: R G B; in another, the opacity.

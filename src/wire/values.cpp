@@ -123,9 +123,11 @@ void write(messages::Facts::Builder to, const PictureFacts& from) {
     to.setColour(textOf(from.colour));
     to.setPixelsPerMm(from.pixelsPerMm);
     to.setWholeAtOnce(from.wholeAtOnce);
+    to.setPage(from.reading.page);
+    to.setRaw(numberOf(from.reading.raw));
 }
 PictureFacts read(messages::Facts::Reader from) {
-    PictureFacts out{valueOf(from.getContainer(), Container::JpegXl),
+    PictureFacts out{valueOf(from.getContainer(), kLastContainer),
                      read(from.getStored()),
                      read(from.getSize()),
                      within(from.getOrientation(), 1, 8),
@@ -136,10 +138,36 @@ PictureFacts read(messages::Facts::Reader from) {
                      within(from.getPages(), 1, 1 << 30),
                      stringOf(from.getColour()),
                      finite(from.getPixelsPerMm()),
-                     from.getWholeAtOnce()};
+                     from.getWholeAtOnce(),
+                     {within(from.getPage(), 0, 1 << 30), valueOf(from.getRaw(), RawPicture::Cameras)}};
     if (out.stored.empty() || out.size.empty() || out.stored.pixels() > kMaxPixels ||
         out.size.pixels() != out.stored.pixels())
         nonsense();
+    return out;
+}
+
+void write(messages::FactsOfFile::Builder to, const PictureFacts& from) {
+    write(to.initFirst(), from);
+    if (from.further) {
+        auto pages = to.initFurther(static_cast<unsigned>(from.further->size()));
+        for (unsigned i = 0; i < pages.size(); ++i)
+            write(pages[i], (*from.further)[i]);
+    }
+    if (from.cameras)
+        write(to.initCameras(), *from.cameras);
+}
+PictureFacts read(messages::FactsOfFile::Reader from) {
+    auto out = read(from.getFirst());
+    if (from.getFurther().size() > static_cast<unsigned>(kMostPages))
+        nonsense();
+    if (from.getFurther().size() > 0) {
+        std::vector<PictureFacts> further;
+        for (const auto page : from.getFurther())
+            further.push_back(read(page));
+        out.further = std::make_shared<const std::vector<PictureFacts>>(std::move(further));
+    }
+    if (from.hasCameras())
+        out.cameras = std::make_shared<const PictureFacts>(read(from.getCameras()));
     return out;
 }
 
@@ -263,7 +291,7 @@ void write(messages::Report::Builder to, const FileReport& from) {
 }
 FileReport read(messages::Report::Reader from) {
     FileReport out;
-    out.container = valueOf(from.getContainer(), Container::JpegXl);
+    out.container = valueOf(from.getContainer(), kLastContainer);
     out.bytes = from.getBytes();
     out.findings.reserve(from.getFindings().size());
     for (const auto finding : from.getFindings())
@@ -280,7 +308,7 @@ FileReport read(messages::Report::Reader from) {
 }
 
 SniffedFile sniffedOf(std::uint16_t kind, std::uint16_t container, std::string name) {
-    return {valueOf(kind, FileKind::Unknown), valueOf(container, Container::JpegXl), std::move(name)};
+    return {valueOf(kind, FileKind::Unknown), valueOf(container, kLastContainer), std::move(name)};
 }
 
 } // namespace keepseal::wire

@@ -19,6 +19,8 @@ Size read(messages::Size::Reader from);
 
 void write(messages::Facts::Builder to, const PictureFacts& from);
 PictureFacts read(messages::Facts::Reader from);
+void write(messages::FactsOfFile::Builder to, const PictureFacts& from);
+PictureFacts read(messages::FactsOfFile::Reader from);
 
 void write(messages::Wish::Builder to, const DevelopWish& from);
 DevelopWish read(messages::Wish::Reader from);

@@ -401,7 +401,7 @@ TEST(Cli, ThePlanEndsAsTheRunWouldEndAndBothSayTheSame) {
     EXPECT_TRUE(fs::exists(folder / "out/a.jpg"));
     EXPECT_EQ(json::parse(made.out)["rows"][0]["accepted"][0]["kind"], "seal-token-unknown");
     EXPECT_EQ(both({"--deliver-all-the-same", "copy-tells-place"}).first.exitCode, 2); // nobody can want that
-    writeFile(folder / "in/clip.gif", "GIF89a");
+    writeFile(folder / "in/deep.exr", "\x76\x2F\x31\x01");
     EXPECT_EQ(both({}).second.exitCode, 0);
     EXPECT_EQ(both({"--strict"}).second.exitCode, 1);
 }

@@ -108,7 +108,7 @@ TEST(PlainFormat, TwoOfOneKeyAndLatecomersAreRefused) {
         outputFormat("gif");
         FAIL();
     } catch (const Problem& problem) {
-        EXPECT_THAT(problem.remedy, HasSubstr("jxl, plain"));
+        EXPECT_THAT(problem.remedy, HasSubstr("pdf, plain"));
     }
 }
 

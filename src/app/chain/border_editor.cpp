@@ -369,8 +369,9 @@ void BorderEditor::refresh() {
     // Drawn also while it is switched off, so that it can be seen what would come on.
     auto shown = m_document->deliveryAsMade();
     shown.border.on = true;
-    const auto chain = planChain(shown, known ? info->facts.size : Size{3000, 2000},
-                                 m_document->exception(m_id).turn, known ? info->facts.pixelsPerMm : 0);
+    const auto& exception = m_document->exception(m_id);
+    const auto chain =
+        known ? chainOf(shown, *info, exception) : planChain(shown, {3000, 2000}, exception.turn);
     m_diagram->show(design, chain.ground.layout, m_chosen);
     m_title->setText(count == 0 ? tr("No ring yet")
                                 : tr("%1 (%2 of %3)")

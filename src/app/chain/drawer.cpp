@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "chain/drawer.h"
 
+#include "chain/formats_side_by_side.h"
 #include "delivery/file_names.h"
 #include "theme/theme.h"
 #include "widgets/controls.h"
@@ -177,6 +178,12 @@ void Drawer::addExtras(QVBoxLayout* column) {
         for (const int percent : {100, 200})
             button(tr("Before and after at %1 %").arg(percent), tr("A divider over the copy's own pixels"),
                    [this, percent] { emit detailRequested(percent); });
+        break;
+    case StationId::File:
+        button(tr("Formats side by side"), tr("This picture's copy in every format, with its bytes"), [this] {
+            if (const auto info = m_library->info(m_lookedAt); info && !info->problem)
+                FormatsSideBySide(m_document, m_library, m_lookedAt, this).exec();
+        });
         break;
     case StationId::Rights:
         m_rights = new RightsEditor(m_document, m_library);

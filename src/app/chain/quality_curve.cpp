@@ -39,8 +39,23 @@ QString QualityCurve::sentence() const {
         return tr("measuring the file…");
     const auto bytes = toQt(byteText(m_encoded->bytes()));
     const auto& limits = m_encoded->limits();
-    return limits.isEmpty() ? tr("%1: %2 as %3").arg(m_picture, bytes, m_encoded->format())
-                            : tr("%1: %2").arg(m_picture, (QStringList{bytes} + limits).join(", "));
+    const auto score = scoreAt(m_encoded->quality().value_or(m_quality));
+    const auto seen = score ? tr(", difference %1").arg(*score, 0, 'f', 0) : QString();
+    return (limits.isEmpty() ? tr("%1: %2 as %3").arg(m_picture, bytes, m_encoded->format())
+                             : tr("%1: %2").arg(m_picture, (QStringList{bytes} + limits).join(", "))) +
+           seen;
+}
+
+std::optional<double> QualityCurve::scoreAt(int quality) const {
+    if (m_encoded->score())
+        return m_encoded->score();
+    const auto& curve = m_encoded->curve();
+    for (std::size_t i = 1; i < curve.size(); ++i)
+        if (const auto& low = curve[i - 1], &high = curve[i];
+            low.score && high.score && quality >= low.quality && quality <= high.quality)
+            return *low.score +
+                   (*high.score - *low.score) * (quality - low.quality) / (high.quality - low.quality);
+    return std::nullopt;
 }
 
 QRectF QualityCurve::plot() const {
@@ -80,9 +95,19 @@ void QualityCurve::paintEvent(QPaintEvent*) {
         line << at(point.quality, point.bytes);
     painter.setPen(QPen(t.accent, 2));
     painter.drawPolyline(line);
+    QPolygonF seen; // of 100 at the top
+    for (const auto& point : curve)
+        if (point.score)
+            seen << QPointF(at(point.quality, 0).x(),
+                            p.bottom() - p.height() * std::max(0.0, *point.score) / 100);
+    painter.setPen(QPen(t.quiet, 2, Qt::DotLine));
+    painter.drawPolyline(seen);
     painter.setPen(t.quiet);
     painter.drawText(QRectF(p.left(), p.top() - 2, 90, 16), Qt::AlignLeft,
                      toQt(byteText(curve.back().bytes)));
+    if (!seen.isEmpty())
+        painter.drawText(QRectF(p.right() - 160, p.bottom() - 18, 160, 16), Qt::AlignRight,
+                         tr("dotted: difference, of 100"));
     const int shown = std::clamp(m_encoded->quality().value_or(m_quality), kFrom, kTo);
     painter.setPen(QPen(t.quiet, 1, Qt::DashLine));
     if (const auto most = m_encoded->atMost(); most > 0 && most < curve.back().bytes)

@@ -26,6 +26,8 @@ protected:
     void mousePressEvent(QMouseEvent* event) override;
 
 private:
+    /// Measured, or between two that were.
+    std::optional<double> scoreAt(int quality) const;
     QRectF plot() const;
     QPointF at(int quality, qulonglong bytes) const;
     EncodedProof* m_encoded;

@@ -29,7 +29,9 @@ QImage wholeImage(const std::filesystem::path& path) {
 QImage originalUnder(DecodedPictures& decoded, const LoupeSubject& subject, QSize size) {
     const auto& path = subject.row.original;
     const Original file(path);
-    const auto facts = readFacts(file, path.string());
+    const auto all = readFacts(file, path.string());
+    const auto facts =
+        subject.delivery ? factsFor(all, subject.delivery->turn.reading(subject.row.page)) : all;
     QImage out(size, QImage::Format_RGB32);
     out.fill(QColor(128, 128, 128));
     QPainter painter(&out);

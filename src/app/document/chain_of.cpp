@@ -5,8 +5,12 @@
 namespace keepseal::app {
 
 ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id) {
-    return planChain(document.deliveryAsMade(), info.facts.size, document.exception(id).turn,
-                     info.facts.pixelsPerMm);
+    return chainOf(document.deliveryAsMade(), info, document.exception(id));
+}
+
+ChainPlan chainOf(const Delivery& delivery, const PictureInfo& info, const PictureException& exception) {
+    const auto facts = info.factsIn(delivery);
+    return planChain(delivery, facts.size, exception.turn, facts.pixelsPerMm);
 }
 
 std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibrary& library, OriginalId id) {
@@ -17,7 +21,7 @@ std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibra
 }
 
 PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {
-    return pictureWords(info.path, *info.metadata(), info.facts.size, delivery, exception.words);
+    return pictureWords(info.path, *info.metadata(), info.factsIn(delivery).size, delivery, exception.words);
 }
 
 Notes wordsToLookAt(const PictureInfo& info, const Delivery& delivery, const PictureException& exception) {

@@ -15,6 +15,7 @@ namespace keepseal::app {
 std::optional<ChainPlan> chainOf(const JobDocument& document, const PictureLibrary& library, OriginalId id);
 /// The same by what is known of the picture already.
 ChainPlan chainOf(const JobDocument& document, const PictureInfo& info, OriginalId id);
+ChainPlan chainOf(const Delivery& delivery, const PictureInfo& info, const PictureException& exception);
 
 /// What its copy will say, and its tokens' values.
 PictureWords wordsOf(const PictureInfo& info, const Delivery& delivery, const PictureException& exception);

@@ -8,16 +8,16 @@
 
 namespace keepseal::app {
 
-DecodedPictures::KeptPtr DecodedPictures::find(const FileIdentity& identity, int shrink,
-                                               std::uint64_t bytes) {
+DecodedPictures::KeptPtr DecodedPictures::find(const FileIdentity& identity, const Reading& reading,
+                                               int shrink, std::uint64_t bytes) {
     const std::lock_guard lock(m_mutex);
     const auto known = std::find_if(m_kept.begin(), m_kept.end(), [&](const KeptPtr& kept) {
-        return kept->identity == identity && kept->shrink == shrink;
+        return kept->identity == identity && kept->reading == reading && kept->shrink == shrink;
     });
     if (known != m_kept.end())
         m_kept.splice(m_kept.begin(), m_kept, known);
     else
-        m_kept.push_front(std::make_shared<Kept>(identity, shrink, bytes));
+        m_kept.push_front(std::make_shared<Kept>(identity, reading, shrink, bytes));
     return m_kept.front();
 }
 
@@ -47,7 +47,7 @@ void DecodedPictures::with(const Original& original, const PictureFacts& facts, 
     const auto bytes = 2 * decodedMemory(facts, shrink); // what it is halved to as well
     if (bytes > m_most)
         return work(nullptr);
-    const auto kept = find(original.identity(), shrink, bytes);
+    const auto kept = find(original.identity(), facts.reading, shrink, bytes);
     tooMany();
     const std::lock_guard lock(kept->busy);
     const bool there = kept->picture != nullptr;

@@ -38,6 +38,7 @@ public:
 private:
     struct Kept {
         FileIdentity identity;
+        Reading reading; ///< which picture of the file
         int shrink = 1;
         std::uint64_t bytes = 0;
         std::mutex busy{};    ///< before m_mutex
@@ -45,7 +46,7 @@ private:
     };
     using KeptPtr = std::shared_ptr<Kept>;
     /// Puts it first.
-    KeptPtr find(const FileIdentity& identity, int shrink, std::uint64_t bytes);
+    KeptPtr find(const FileIdentity& identity, const Reading& reading, int shrink, std::uint64_t bytes);
     /// What was used longest ago and is too much, taken out: to be let go of outside the lock.
     std::list<KeptPtr> tooMany();
 

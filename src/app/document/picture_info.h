@@ -9,6 +9,7 @@
 #include "metadata/packed.h"
 #include "picture/develop.h"
 #include "privacy/verdict.h"
+#include "render/stages.h"
 
 #include <atomic>
 #include <memory>
@@ -37,6 +38,8 @@ struct PictureInfo {
 
     /// Unpacked; the same one again while anybody holds it, or it is among the latest asked for. Any thread.
     MetadataPtr metadata() const;
+    /// Of the picture in the file that such a delivery shows: the first of those it takes.
+    PictureFacts factsIn(const Delivery& delivery) const { return shownFacts(facts, delivery); }
 
 private:
     mutable std::atomic<std::weak_ptr<const Metadata>> m_unpacked;

@@ -84,14 +84,17 @@ std::optional<ChainPlan> CropView::chain() const {
 /// The picture as turned, in the background; the latest wish wins.
 void CropView::develop() {
     const auto now = chain();
-    if (!now)
+    const auto info = m_library->info(m_id);
+    if (!now || !info)
         return;
     const qreal ratio = devicePixelRatioF();
     const QSize room = (QSizeF(size()) * ratio).toSize();
     const Size wanted = fitInside(now->cut.turned, {std::max(64, room.width()), std::max(64, room.height())});
     const Size target{std::min(wanted.width, now->cut.turned.width),
                       std::min(wanted.height, now->cut.turned.height)};
-    if (target == m_imageFor && m_imageTurns == now->cut.quarterTurns && m_imageFlip == now->cut.flip)
+    const auto reading = info->factsIn(m_document->deliveryAsMade()).reading;
+    if (target == m_imageFor && reading == m_imageReading && m_imageTurns == now->cut.quarterTurns &&
+        m_imageFlip == now->cut.flip)
         return;
     DevelopWish wish;
     wish.cut = now->cut;
@@ -100,12 +103,11 @@ void CropView::develop() {
     wish.kept = wish.cut.box;
     wish.target = target;
     if (m_task.busy() && m_asked && m_asked->id == m_id && m_asked->wish.cut == wish.cut &&
-        m_asked->wish.target == wish.target)
+        m_asked->wish.target == wish.target && m_asked->facts.reading == reading)
         return;
-    m_asked = Turned{m_id, wish, {}};
-    m_task.follow([asked = *m_asked, info = m_library->info(m_id),
-                   decoded = m_library->decoded()](const auto&) mutable {
-        asked.image = toImage(decoded->developed(Original(info->path), info->facts, asked.wish));
+    m_asked = Turned{m_id, info->factsIn(m_document->deliveryAsMade()), wish, {}};
+    m_task.follow([asked = *m_asked, info, decoded = m_library->decoded()](const auto&) mutable {
+        asked.image = toImage(decoded->developed(Original(info->path), asked.facts, asked.wish));
         return asked;
     });
 }
@@ -114,9 +116,10 @@ void CropView::develop() {
 void CropView::take(const TaskOutcome<Turned>& outcome) {
     if (!outcome.result || outcome.result->id != m_id)
         return;
-    const auto& [id, wish, image] = *outcome.result;
+    const auto& [id, facts, wish, image] = *outcome.result;
     m_image = image;
     m_imageFor = wish.target;
+    m_imageReading = facts.reading;
     m_imageTurns = wish.cut.quarterTurns;
     m_imageFlip = wish.cut.flip;
     update();

@@ -66,6 +66,7 @@ private:
     Mode m_mode = Mode::Crop;
     QImage m_image; ///< the turned picture, not straightened
     Size m_imageFor;
+    Reading m_imageReading;
     int m_imageTurns = -1;
     bool m_imageFlip = false;
     Grip m_grip;
@@ -75,6 +76,7 @@ private:
     /// The picture as turned, and what it was made for.
     struct Turned {
         OriginalId id = 0;
+        PictureFacts facts; ///< of the picture in the file that is shown
         DevelopWish wish;
         QImage image;
     };

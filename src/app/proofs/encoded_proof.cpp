@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/encoded_proof.h"
 
+#include "formats/visible_loss.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "proofs/kept_copy.h"
@@ -23,7 +24,8 @@ struct EncodedProof::Kept {
 
 struct EncodedProof::Answer {
     std::shared_ptr<Kept> kept;
-    QImage image;
+    QImage image, difference;
+    std::optional<double> score;
     qulonglong bytes = 0;
     QString format;
     QStringList limits;
@@ -51,23 +53,30 @@ std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProo
     return out;
 }
 
+/// The copy as it is seen, and what is to be seen of the difference.
+void showSaved(EncodedProof::Answer& answer, const Frame& finished, const EncodedCopy& encoded,
+               const FileSettings& file, bool wantDifference) {
+    const Frame after = decodedCopy(encoded.bytes, file);
+    answer.image = toImage(after);
+    if (!(after.size == finished.size))
+        return; // it was made smaller to fit: pixel for pixel there is nothing to compare
+    const Frame before = screenStage(file).on(finished);
+    answer.score = visibleLossScore(before, after);
+    if (wantDifference)
+        answer.difference = toImage(differenceSeen(before, after, EncodedProof::kDifferenceTimes));
+}
+
 QStringList limitsOf(const EncodedCopy& copy, Size whole) {
     QStringList out;
     if (holdsKind(copy.notes, NoteKind::FileTooLarge))
         out << QObject::tr("more than asked for: held back");
+    else if (holdsKind(copy.notes, NoteKind::FileSeen))
+        out << QObject::tr("the difference is seen: held back");
     else if (copy.quality)
         out << QObject::tr("quality %1").arg(*copy.quality);
     if (!(copy.size == whole))
         out << QObject::tr("%1 × %2 pixels").arg(copy.size.width).arg(copy.size.height);
     return out;
-}
-
-QImage decoded(const Bytes& bytes, const FileSettings& file) {
-    const MemorySource source(bytes);
-    const auto facts = readFacts(source, "the copy");
-    auto wish = wholePicture(facts, facts.size);
-    wish.keepAlpha = true;
-    return toImage(develop(source, "the copy", facts, wish), file);
 }
 
 } // namespace
@@ -111,6 +120,17 @@ void EncodedProof::want(bool picture, bool curve) {
         renew();
 }
 
+void EncodedProof::wantDifference(bool on) {
+    if (m_wantDifference == on)
+        return;
+    m_wantDifference = on;
+    if (on)
+        renew();
+    else
+        m_difference = {};
+    emit changed();
+}
+
 void EncodedProof::renew() {
     if (!m_wantPicture && !m_wantCurve)
         return;
@@ -124,12 +144,12 @@ void EncodedProof::start() {
         return;
     m_task.start([info, delivery = m_document->deliveryAsMade(), exception = m_document->exception(m_id),
                   kept = m_kept, originals = m_library->decoded(), wantPicture = m_wantPicture,
-                  wantCurve = m_wantCurve](const TaskRun<Answer>& run) {
+                  wantCurve = m_wantCurve, wantDifference = m_wantDifference](const TaskRun<Answer>& run) {
         Answer answer;
-        const auto chain = planChain(delivery, info->facts.size, exception.turn, info->facts.pixelsPerMm);
+        const auto chain = chainOf(delivery, *info, exception);
         const auto metadata = info->metadata();
-        answer.kept =
-            keptOrMade(kept, {info->path, info->facts, *metadata, delivery, exception, chain}, *originals);
+        answer.kept = keptOrMade(
+            kept, {info->path, info->factsIn(delivery), *metadata, delivery, exception, chain}, *originals);
         const auto& copy = answer.kept->copy;
         const auto& format = delivery.file.formats().front()->key;
         answer.format = toQt(delivery.file.formats().front()->name);
@@ -142,17 +162,26 @@ void EncodedProof::start() {
         answer.quality = encoded.quality;
         answer.atMost = static_cast<qulonglong>(delivery.file.atMost * 1000);
         if (wantPicture)
-            answer.image = decoded(encoded.bytes, delivery.file);
+            showSaved(answer, copy.frame, encoded, delivery.file, wantDifference);
         run.tell(answer);
-        if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty())
+        if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty()) {
+            const Frame before = screenStage(delivery.file).on(copy.frame);
             for (const int step : kQualities) {
                 if (run.stop)
                     break;
                 auto other = delivery;
                 other.file.atMost = 0; // what each makes by itself
                 other.file.set(quality, static_cast<double>(step));
-                answer.curve.push_back({step, encode(other).bytes.size()});
+                other.file.unseen = false;
+                const auto made = encode(other);
+                const Frame after = decodedCopy(made.bytes, other.file);
+                answer.curve.push_back({step, made.bytes.size(),
+                                        after.size == before.size
+                                            ? std::optional(visibleLossScore(before, after))
+                                            : std::nullopt});
+                run.tell(answer); // each step as it comes
             }
+        }
         return answer;
     });
 }
@@ -160,11 +189,11 @@ void EncodedProof::start() {
 void EncodedProof::take(const TaskOutcome<Answer>& outcome) {
     m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
     if (outcome.result) {
-        m_curve = outcome.result->curve;
         show(*outcome.result);
         return;
     }
-    m_image = {}; // what it was shown by does not hold any more
+    m_image = m_difference = {}; // what it was shown by does not hold any more
+    m_score.reset();
     m_bytes = 0;
     m_curve.clear();
     emit changed();
@@ -173,6 +202,9 @@ void EncodedProof::take(const TaskOutcome<Answer>& outcome) {
 void EncodedProof::show(const Answer& answer) {
     m_kept = answer.kept;
     m_image = answer.image;
+    m_difference = answer.difference;
+    m_score = answer.score;
+    m_curve = answer.curve;
     m_bytes = answer.bytes;
     m_format = answer.format;
     m_limits = answer.limits;

@@ -37,10 +37,10 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
     MadeProof made{job.pixels, job.shown, {}};
     auto& pixels = made.pixels;
     auto& proof = made.proof;
-    const auto chain =
-        planChain(delivery, job.info->facts.size, job.exception.turn, job.info->facts.pixelsPerMm);
+    const auto chain = chainOf(delivery, *job.info, job.exception);
     const auto metadata = job.info->metadata();
-    const CopyAsked asked{job.info->path, job.info->facts, *metadata, delivery, job.exception, chain};
+    const CopyAsked asked{job.info->path, job.info->factsIn(delivery), *metadata, delivery, job.exception,
+                          chain};
     const WordsAsked words{delivery.rights, delivery.privacy, job.exception.words};
     auto ahead = lookAhead(asked, shared, pixels.words && pixels.wordsFor == words ? pixels.words : nullptr);
     pixels.words = ahead.words;

@@ -173,7 +173,8 @@ ProofSet::Wanted ProofSet::workedOut(const ProofWish& wish, const PictureInfo& i
     const auto chain = chainOf(*m_document, info, wish.id);
     const auto& exception = m_document->exception(wish.id);
     const auto metadata = info.metadata();
-    const CopyAsked asked{info.path, info.facts, *metadata, m_document->deliveryAsMade(), exception, chain};
+    const auto& delivery = m_document->deliveryAsMade();
+    const CopyAsked asked{info.path, info.factsIn(delivery), *metadata, delivery, exception, chain};
     const Size copy = chain.sizes.whole;
     // Never smaller than what adapting and advice look at, so that every view decides alike.
     Size size = wish.pixels;
@@ -252,10 +253,11 @@ ProofSet::Developed ProofSet::developed(const PictureInfo& info, const Wanted& w
                                         DecodedPictures* kept) {
     Developed out;
     const Original original(info.path);
+    const auto facts = factsFor(info.facts, wanted.base.reading);
     out.frame =
-        std::make_shared<Frame>(kept ? kept->developed(original, info.facts, wanted.base.wish(), &out.notes)
-                                     : wanted.base.made(original, info.facts, &out.notes));
-    if (!info.previewAt && wanted.showsAll)
+        std::make_shared<Frame>(kept ? kept->developed(original, facts, wanted.base.wish(), &out.notes)
+                                     : wanted.base.made(original, facts, &out.notes));
+    if (!info.previewAt && wanted.showsAll && wanted.base.reading == Reading{})
         keepThumbnail(info.path, info.identity, toImage(*out.frame));
     return out;
 }

@@ -64,6 +64,18 @@ void SingleView::setAsSaved(bool on) {
     update();
 }
 
+void SingleView::setDifference(bool on) {
+    m_difference = on;
+    m_encoded->wantDifference(on);
+    update();
+}
+
+const QImage& SingleView::shownImage(const Proof& proof) const {
+    if (m_asSaved && m_difference && !m_encoded->difference().isNull())
+        return m_encoded->difference();
+    return m_asSaved && !m_encoded->image().isNull() ? m_encoded->image() : proof.sealed;
+}
+
 void SingleView::startPicking() {
     m_picking = true;
     setCursor(Qt::CrossCursor);
@@ -160,8 +172,7 @@ void SingleView::paintEvent(QPaintEvent*) {
     if (m_before)
         painter.drawImage(pictureWithin(*proof, rect), m_proofs.baseImage(m_id));
     else
-        painter.drawImage(rect,
-                          m_asSaved && !m_encoded->image().isNull() ? m_encoded->image() : proof->sealed);
+        painter.drawImage(rect, shownImage(*proof));
     if (m_divided && !m_before)
         paintDivider(painter, rect);
     painter.restore();
@@ -237,7 +248,7 @@ void SingleView::paintFacts(QPainter& painter) const {
         text += m_encoded->bytes() > 0 && m_encoded->settled()
                     ? tr("   ·   as saved: %1")
                           .arg((QStringList{m_encoded->format(), toQt(byteText(m_encoded->bytes()))} +
-                                m_encoded->limits())
+                                m_encoded->limits() + differenceWords())
                                    .join(", "))
                     : tr("   ·   being saved…");
     if (m_picking)
@@ -249,6 +260,15 @@ void SingleView::paintFacts(QPainter& painter) const {
     const QRect line(kViewMargin, height() - kFactLineHeight, width() - 2 * kViewMargin, kFactLineHeight - 6);
     painter.drawText(line, Qt::AlignCenter,
                      painter.fontMetrics().elidedText(text, Qt::ElideRight, line.width()));
+}
+
+QStringList SingleView::differenceWords() const {
+    if (!m_encoded->score())
+        return {};
+    QStringList out{tr("difference %1 of 100").arg(*m_encoded->score(), 0, 'f', 1)};
+    if (m_difference)
+        out << tr("shown %1 times as large").arg(EncodedProof::kDifferenceTimes);
+    return out;
 }
 
 void SingleView::showEvent(QShowEvent*) {

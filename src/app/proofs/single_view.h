@@ -27,6 +27,9 @@ public:
     /// The picture as its file will be, decoded again, with its bytes.
     void setAsSaved(bool on);
     bool asSaved() const { return m_asSaved; }
+    /// What saving changed, enlarged, instead of the picture as saved.
+    void setDifference(bool on);
+    bool showsDifference() const { return m_difference; }
     /// The next click takes a colour of the picture; Escape gives up.
     void startPicking();
     ProofSet& proofs() { return m_proofs; }
@@ -55,6 +58,8 @@ private:
     QRect frameRect() const;    ///< the room for it
     void clampPan();
     void paintProblem(QPainter& painter, const Problem& problem) const;
+    const QImage& shownImage(const Proof& proof) const;
+    QStringList differenceWords() const;
     void paintDivider(QPainter& painter, const QRectF& rect) const;
     void paintFacts(QPainter& painter) const;
     void pickAt(QPointF position);
@@ -66,7 +71,7 @@ private:
     OriginalId m_id = 0;
     Zoom m_zoom = Zoom::Fit;
     bool m_divided = false, m_before = false, m_draggingDivider = false;
-    bool m_asSaved = false, m_picking = false;
+    bool m_asSaved = false, m_difference = false, m_picking = false;
     double m_divider = 0.5; ///< fraction of the picture's width
     QPointF m_pan, m_dragStart, m_panStart;
 };

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/compare_deliveries.h"
 
+#include "document/chain_of.h"
+
 #include "delivery/difference.h"
 #include "proofs/frame_proof.h"
 #include "proofs/kept_copy.h"
@@ -16,9 +18,9 @@ namespace {
 
 QImage finishedImage(DecodedPictures& decoded, const PictureInfo& info, const Delivery& delivery,
                      const PictureException& exception) {
-    const auto chain = planChain(delivery, info.facts.size, exception.turn, info.facts.pixelsPerMm);
+    const auto chain = chainOf(delivery, info, exception);
     const auto metadata = info.metadata();
-    const CopyAsked asked{info.path, info.facts, *metadata, delivery, exception, chain};
+    const CopyAsked asked{info.path, info.factsIn(delivery), *metadata, delivery, exception, chain};
     return toImage(finishedFromKept(decoded, asked, lookAhead(asked)).frame, delivery.file);
 }
 
@@ -76,8 +78,7 @@ void CompareDeliveries::render() {
     const auto left = m_deliveries[static_cast<std::size_t>(m_left->currentIndex())];
     const auto right = m_deliveries[static_cast<std::size_t>(m_right->currentIndex())];
     const auto title = [this](const Delivery& delivery) {
-        const auto size =
-            planChain(delivery, m_info->facts.size, m_exception.turn, m_info->facts.pixelsPerMm).sizes.whole;
+        const auto size = chainOf(delivery, *m_info, m_exception).sizes.whole;
         return QString("%1 · %2 × %3").arg(toQt(delivery.name)).arg(size.width).arg(size.height);
     };
     QStringList lines;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/deliveries_bar.h"
 
+#include "formats/output_format.h"
+
 #include "delivery/difference.h"
 #include "geometry/anchor.h"
 #include "theme/theme.h"

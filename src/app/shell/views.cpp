@@ -70,6 +70,7 @@ void Views::connectViews() {
     connect(m_header, &ViewsHeader::surroundRequested, this, &Views::surroundRequested);
     connect(m_header, &ViewsHeader::noticeClosed, this, [this] { showNotice({}); });
     connect(m_header->asSavedButton(), &QToolButton::toggled, m_single, &SingleView::setAsSaved);
+    connect(m_header->differenceButton(), &QToolButton::toggled, m_single, &SingleView::setDifference);
     connect(m_single, &SingleView::stepRequested, this, &Views::step);
     connect(m_single, &SingleView::closeRequested, this, backToWall);
     connect(m_single, &SingleView::zoomChanged, this, &Views::refresh);

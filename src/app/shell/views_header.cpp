@@ -32,8 +32,9 @@ QScrollArea* scrolledSideways(QWidget* widget) {
 } // namespace
 
 ViewsHeader::ViewsHeader(QWidget* parent)
-    : QWidget(parent), m_asSaved(new QToolButton), m_size(new QSlider(Qt::Horizontal)),
-      m_surround(new QToolButton), m_noticeBox(new QWidget), m_notice(new QLabel) {
+    : QWidget(parent), m_asSaved(new QToolButton), m_difference(new QToolButton),
+      m_size(new QSlider(Qt::Horizontal)), m_surround(new QToolButton), m_noticeBox(new QWidget),
+      m_notice(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap1, kGap3, kGap1);
     column->setSpacing(kGap1);
@@ -83,6 +84,11 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     m_asSaved->setCheckable(true);
     m_asSaved->setToolTip(tr("The picture as its file will be, decoded again, with its bytes (Ctrl+E)"));
     row->addWidget(m_asSaved);
+    m_difference->setText(tr("Difference"));
+    m_difference->setCheckable(true);
+    m_difference->setToolTip(tr("What saving changed, enlarged on grey (Ctrl+Shift+E)"));
+    connect(m_asSaved, &QToolButton::toggled, this, &ViewsHeader::makeRoom);
+    row->addWidget(m_difference);
     m_size->setRange(70, 420);
     m_size->setFixedWidth(withText(130));
     m_size->setAccessibleName(tr("Size of the proofs"));
@@ -133,6 +139,7 @@ void ViewsHeader::makeRoom() {
     for (auto* zoom : m_zooms)
         fits(zoom, one);
     fits(m_asSaved, one);
+    fits(m_difference, one && m_asSaved->isChecked());
     fits(m_size, wall);
     fits(m_surround, one || wall);
 }

@@ -24,6 +24,7 @@ public:
     void setView(ViewKind view);
     void setZoomText(const QString& text);
     QToolButton* asSavedButton() { return m_asSaved; }
+    QToolButton* differenceButton() { return m_difference; }
     void setNotice(const QString& text);
     QSlider* sizeSlider() { return m_size; }
     QPushButton* viewButton(ViewKind view) { return m_views[static_cast<std::size_t>(view)]; }
@@ -42,7 +43,7 @@ private:
     ViewKind m_view = ViewKind::Wall;
     QPushButton* m_views[kViews];
     QToolButton* m_zooms[3];
-    QToolButton* m_asSaved;
+    QToolButton *m_asSaved, *m_difference;
     QSlider* m_size;
     QToolButton* m_surround;
     QWidget* m_noticeBox;

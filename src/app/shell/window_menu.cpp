@@ -86,6 +86,11 @@ void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"),
                                 [this] { setLook(theme().kind, nextSurround()); }));
     actions.add({}, QKeySequence("Ctrl+E"), [this] { m_views->header().asSavedButton()->click(); });
+    actions.add({}, QKeySequence("Ctrl+Shift+E"), [this] {
+        if (!m_views->header().asSavedButton()->isChecked())
+            m_views->header().asSavedButton()->click();
+        m_views->header().differenceButton()->click();
+    });
     for (int i = 0; i < kViews; ++i)
         actions.add({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
                     [this, i] { setView(static_cast<ViewKind>(i)); });

@@ -95,8 +95,8 @@ std::string finished(const std::string& text, const PlaceSettings& place) {
 }
 
 const std::set<std::string>& plannedTokens() { // known without opening the original
-    static const std::set<std::string> known = {"name",     "number", "delivery",
-                                                "job_name", "folder", "this_year"};
+    static const std::set<std::string> known = {"name",   "number",    "delivery", "job_name",
+                                                "folder", "this_year", "page"};
     return known;
 }
 
@@ -113,6 +113,7 @@ const std::vector<TokenInfo>& nameTokens() {
         auto out = tokens();
         const std::vector<TokenInfo> more = {
             {"number", "the picture's place in the job, counted as set below"},
+            {"page", "the page or frame of a file that holds several"},
             {"month", "the month it was taken, as 05"},
             {"day", "the day of the month it was taken, as 01"},
             {"time", "the time it was taken, as 102030"},
@@ -141,6 +142,10 @@ bool needsSize(const PlaceSettings& place) {
 
 bool usesNumber(const PlaceSettings& place) {
     return tokensOf(place).contains("number");
+}
+
+bool usesPage(const PlaceSettings& place) {
+    return tokensOf(place).contains("page");
 }
 
 bool needsMetadata(const PlaceSettings& place) {

@@ -13,7 +13,7 @@
 namespace keepseal {
 
 /// Tokens for names: those of text/tokens.h and more (number, parts of date and time, width, height,
-/// delivery, job_name, folder, rating, every writable field of the metadata by its key).
+/// page, delivery, job_name, folder, rating, every writable field of the metadata by its key).
 const std::vector<TokenInfo>& nameTokens();
 
 /// Whether a pattern asks for more than the original's path and the plan know.
@@ -21,6 +21,8 @@ bool needsMetadata(const PlaceSettings& place);
 bool needsSize(const PlaceSettings& place);
 /// Whether pictures are counted in it.
 bool usesNumber(const PlaceSettings& place);
+/// Whether the pages of one file are told apart in it.
+bool usesPage(const PlaceSettings& place);
 /// The tokens in name and subfolder that are none; empty when all is well.
 std::vector<std::string> unknownTokens(const PlaceSettings& place);
 

@@ -27,7 +27,8 @@ Setting<FileSettings> ownSettingRow(const OutputFormat& format, const OwnSetting
     out.get = [key = own.key](const FileSettings& f) { return f.get(key); };
     out.set = [key = own.key](FileSettings& f, const SettingValue& v) { f.set(key, v); };
     out.shown = [&format, key = own.key](const FileSettings& f) {
-        return f.has(format.key) && OwnValues(format.settings, f.own).counts(key);
+        return f.has(format.key) && !(f.unseen && format.pixelForPixel && key == format.quality) &&
+               OwnValues(format.settings, f.own).counts(key);
     };
     return out;
 }
@@ -51,19 +52,33 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
             if (format.sixteen)
                 deep.push_back(format.name);
         }
+        append(out,
+               {switchSetting("unseen", "As small as unseen", &F::unseen,
+                              "The lowest quality at which the difference from the finished picture "
+                              "keeps to a limit, found for each copy by at most six encodings. Where the "
+                              "best quality does not, the copy is held back.")});
+        append(out, shownWhen<F>(
+                        [](const F& f) { return f.unseen; },
+                        {numberSetting("unseen_score", "Difference no worse than", "", &F::unseenScore,
+                                       {30, 95, 0.5, 1},
+                                       "SSIMULACRA 2: 100 is no difference, 90 is not seen even where one "
+                                       "picture flickers to the other, 80 not side by side, 70 is high "
+                                       "quality.")}));
         append(out, {numberSetting(
                         "at_most", "At most", "kB", &F::atMost, {0, 100000, 10, 0},
                         "Thousands of bytes of each file; 0: as many as it takes. The best quality that "
                         "fits is found, up to the one chosen above. No file has one byte more.")});
         append(out,
                shownWhen<F>(
-                   [](const F& f) { return f.atMost > 0; },
+                   [](const F& f) { return f.atMost > 0 && !f.unseen; },
                    {numberSetting("least_quality", "Not below quality", "", &F::leastQuality, {1, 100, 1, 0},
                                   "A copy that needs more bytes at this quality is held back, or gets "
-                                  "fewer pixels."),
-                    switchSetting("smaller_to_fit", "Rather fewer pixels", &F::smallerToFit,
-                                  "Where that quality still makes too many bytes, the copy gets fewer "
-                                  "pixels; else it is held back.")}));
+                                  "fewer pixels.")}));
+        append(out, shownWhen<F>(
+                        [](const F& f) { return f.atMost > 0; },
+                        {switchSetting("smaller_to_fit", "Rather fewer pixels", &F::smallerToFit,
+                                       "Where that quality still makes too many bytes, the copy gets fewer "
+                                       "pixels; else it is held back.")}));
         append(out, shownWhen<F>(chosenSixteen,
                                  {choiceSetting<F, BitDepth>("depth", "Bits a channel", &F::depth,
                                                              {{"8", "8"}, {"16", "16"}},
@@ -120,11 +135,15 @@ std::string fileSummary(const Delivery& d) {
     for (const auto* format : f.formats()) {
         const OwnValues own(format->settings, f.own);
         add(format->name +
-            (own.counts(format->quality) ? " " + std::to_string(own.whole(format->quality)) : "") +
+            (own.counts(format->quality) && !(f.unseen && format->pixelForPixel)
+                 ? " " + std::to_string(own.whole(format->quality))
+                 : "") +
             bitsOf(*format, own, f.depth));
     }
     if (out.empty())
         return "no format chosen";
+    if (f.unseen)
+        out += ", as small as unseen";
     if (f.atMost > 0)
         out += ", at most " + byteText(static_cast<std::uint64_t>(f.atMost * 1000));
     constexpr const char* colours[] = {"sRGB", "own profile", "Display P3", "ICC profile", "grey"};

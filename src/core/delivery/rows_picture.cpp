@@ -22,28 +22,52 @@ Setting<TurnSettings> quarterRow() {
     return s;
 }
 
+Setting<TurnSettings> pagesRow() {
+    auto row = textSetting("some_pages", "Which", &TurnSettings::somePages, false,
+                           "Counted from 1: \"2\", \"1-3, 5\", \"4-\" to the last.");
+    row.accepts = areNamedPages;
+    row.allowed = "numbers and spans from 1, such as 1-3, 5";
+    return row;
+}
+
 } // namespace
 
 const std::vector<Setting<TurnSettings>>& turnSettings() {
     using T = TurnSettings;
     static const auto table = [] {
         std::vector<Setting<T>> out = {
-            quarterRow(),
-            switchSetting("flip", "Mirror", &T::flip, "Left and right change places."),
-            numberSetting(
-                "angle", "Straighten", "°", &T::angle, {-45, 45, 0.1, 2},
-                "Clockwise. The largest upright rectangle is kept; nothing is made up at the corners."),
-            choiceSetting<T, CropShape>(
-                "shape", "Crop to", &T::shape,
-                {{"free", "Nothing"},
-                 {"as_shot", "Its own ratio"},
-                 {"1:1", "1 : 1"},
-                 {"4:5", "4 : 5"},
-                 {"3:2", "3 : 2"},
-                 {"16:9", "16 : 9"},
-                 {"typed", "Another ratio"}},
-                "The largest part of that ratio. On one picture the crop can be dragged."),
+            choiceSetting<T, PagesTaken>(
+                "pages", "Of a file with several", &T::pages,
+                {{"first", "The first picture"}, {"all", "Every picture"}, {"some", "Some of them"}},
+                "Pages of a PDF or TIFF, frames of a GIF or WebP. Each becomes a copy of its own."),
         };
+        append(out, shownWhen<T>([](const T& t) { return t.pages == PagesTaken::Some; }, {pagesRow()}));
+        append(
+            out,
+            {choiceSetting<T, RawPicture>(
+                "raw", "Of a camera raw", &T::raw,
+                {{"developed", "Developed"}, {"cameras", "The camera's own picture"}},
+                "Developed: from the sensor's data, neutral, 16 bits, with the camera's white balance. The "
+                "camera's own: the JPEG it put into the file.")});
+        append(
+            out,
+            {
+                quarterRow(),
+                switchSetting("flip", "Mirror", &T::flip, "Left and right change places."),
+                numberSetting(
+                    "angle", "Straighten", "°", &T::angle, {-45, 45, 0.1, 2},
+                    "Clockwise. The largest upright rectangle is kept; nothing is made up at the corners."),
+                choiceSetting<T, CropShape>(
+                    "shape", "Crop to", &T::shape,
+                    {{"free", "Nothing"},
+                     {"as_shot", "Its own ratio"},
+                     {"1:1", "1 : 1"},
+                     {"4:5", "4 : 5"},
+                     {"3:2", "3 : 2"},
+                     {"16:9", "16 : 9"},
+                     {"typed", "Another ratio"}},
+                    "The largest part of that ratio. On one picture the crop can be dragged."),
+            });
         append(out, shownWhen<T>([](const T& t) { return t.shape == CropShape::Typed; },
                                  {ratioRow(textSetting("ratio", "Ratio", &T::ratio, false,
                                                        "Width to height, such as 7:5 or 1.85."))}));
@@ -62,6 +86,10 @@ const std::vector<Setting<TurnSettings>>& turnSettings() {
 std::string turnSummary(const Delivery& d) {
     std::string out;
     const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    if (d.turn.pages != PagesTaken::First)
+        add(d.turn.pages == PagesTaken::All ? "every picture" : "pictures " + d.turn.somePages);
+    if (d.turn.raw == RawPicture::Cameras)
+        add("the camera's own picture");
     if (d.turn.quarterTurns)
         add("turned " + std::to_string(d.turn.quarterTurns * 90) + "°");
     if (d.turn.flip)

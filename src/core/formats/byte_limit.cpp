@@ -71,4 +71,30 @@ std::optional<int> bestWithin(std::uint64_t most, const StepRange& range, int tr
     return fits ? std::optional(fits->quality) : std::nullopt;
 }
 
+std::optional<int> leastScoring(double wanted, const StepRange& range, int first, int tries,
+                                const std::function<double(int)>& scoreAt) {
+    constexpr double kUsualStep = 0.4; // of a score for one step of quality, of photographs between 60 and 90
+    struct Scored {
+        int step;
+        double score;
+    };
+    std::optional<Scored> below, there;
+    int next = std::clamp(first, range.least, range.best);
+    for (int left = tries; left > 0; --left) {
+        const Scored tried{next, scoreAt(next)};
+        (tried.score >= wanted ? there : below) = tried;
+        const int low = below ? below->step + 1 : range.least, high = there ? there->step - 1 : range.best;
+        if (low > high)
+            break;
+        double guess = 0;
+        if (below && there)
+            guess = below->step + (wanted - below->score) * (there->step - below->step) /
+                                      std::max(there->score - below->score, 1e-6);
+        else
+            guess = tried.step + (wanted - tried.score) / kUsualStep;
+        next = left == 2 && !there ? range.best : std::clamp(static_cast<int>(std::ceil(guess)), low, high);
+    }
+    return there ? std::optional(there->step) : std::nullopt;
+}
+
 } // namespace keepseal

@@ -1,20 +1,19 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // JPEG: ITU-T T.81, JFIF 1.02.
-#include "formats/vips_pixels.h"
+#include "formats/jpeg_coder.h"
 
 namespace keepseal {
 namespace {
 
 Bytes encodeAsJpeg(const CopyPixels& pixels, const OwnValues& own) {
-    return encodedBy(pixels, [&](const vips::VImage& image, vips::VOption* options) {
-        return image.jpegsave_buffer(options->set("Q", own.whole("quality"))
-                                         ->set("interlace", own.on("progressive"))
-                                         ->set("optimize_coding", own.on("optimised"))
-                                         ->set("subsample_mode", own.choice("chroma") == "smaller"
-                                                                     ? VIPS_FOREIGN_SUBSAMPLE_ON
-                                                                     : VIPS_FOREIGN_SUBSAMPLE_OFF));
-    });
+    const auto& chroma = own.choice("chroma");
+    return encodeJpegBy(pixels, {own.whole("quality"),
+                                 chroma == "full"      ? JpegChroma::Full
+                                 : chroma == "half"    ? JpegChroma::HalfWidth
+                                 : chroma == "picture" ? chromaByPicture(pixels)
+                                                       : JpegChroma::Quarter,
+                                 own.on("progressive"), own.on("optimised")});
 }
 
 } // namespace
@@ -29,11 +28,17 @@ OutputFormat jpegFormat() {
         ownNumber("quality", "JPEG quality", 90, {1, 100, 1, 0},
                   "Higher keeps more and makes larger files; 85 to 92 is usual for screens."),
         ownChoice("chroma", "Colour detail", "smaller",
-                  {{"smaller", "Smaller file (4:2:0)"}, {"full", "Full (4:4:4)"}},
-                  "Full keeps fine red and blue edges crisp and makes the file larger."),
+                  {{"smaller", "Smaller file (4:2:0)"},
+                   {"half", "Half the width (4:2:2)"},
+                   {"full", "Full (4:4:4)"},
+                   {"picture", "By the picture"}},
+                  "Full keeps fine red and blue edges crisp and makes the file larger. By the picture: full "
+                  "where such edges are, else 4:2:0."),
         ownSwitch("progressive", "Progressive", false, "Appears coarse first, then fine, over a slow line."),
-        ownSwitch("optimised", "Optimised", false,
-                  "A few percent smaller, a little slower; the same pixels.")};
+        ownSwitch(
+            "optimised", "Optimised", false,
+            "Some per cent smaller and slower to write; the same pixels. Progressive ones are arranged in "
+            "several ways, and the smallest is taken.")};
     out.quality = "quality";
     out.encode = encodeAsJpeg;
     out.embed = embedInJpeg;

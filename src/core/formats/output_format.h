@@ -34,17 +34,18 @@ struct CopyReadBack {
 };
 
 struct OutputFormat {
-    std::string key;      ///< as saved: "jpeg"
-    std::string name;     ///< as shown: "JPEG"
-    std::string ending;   ///< without its dot
-    std::string help;     ///< one sentence
-    int longestSide = 0;  ///< pixels; no copy is larger
-    bool alpha = false;   ///< holds transparency
-    bool sixteen = false; ///< takes 16 bits a channel
-    std::string bits{};   ///< the setting that says how many its files hold; empty: as many as it takes
-    bool exif = true;     ///< has a place for Exif; XMP all have
-    bool iim = false;     ///< has a place for IPTC-IIM
-    bool preview = false; ///< has a place for a small preview of itself
+    std::string key;           ///< as saved: "jpeg"
+    std::string name;          ///< as shown: "JPEG"
+    std::string ending;        ///< without its dot
+    std::string help;          ///< one sentence
+    int longestSide = 0;       ///< pixels; no copy is larger
+    bool alpha = false;        ///< holds transparency
+    bool sixteen = false;      ///< takes 16 bits a channel
+    std::string bits{};        ///< the setting that says how many its files hold; empty: as many as it takes
+    bool exif = true;          ///< has a place for Exif; XMP all have
+    bool iim = false;          ///< has a place for IPTC-IIM
+    bool pixelForPixel = true; ///< decoded it has the copy's own pixels; a page of paper has not
+    bool preview = false;      ///< has a place for a small preview of itself
     std::vector<OwnSetting> settings;
     std::string quality; ///< the setting that trades looks against bytes; empty: there is none
     /// What the coder holds at once for each pixel, as measured, rounded up: bytes.

@@ -17,6 +17,7 @@ OutputFormat tiffFormat();
 OutputFormat webpFormat();
 OutputFormat avifFormat();
 OutputFormat jpegXlFormat();
+OutputFormat pdfFormat();
 
 namespace {
 
@@ -27,7 +28,7 @@ struct Registry {
 
 Registry& registry() {
     static Registry out{
-        {jpegFormat(), pngFormat(), tiffFormat(), webpFormat(), avifFormat(), jpegXlFormat()}};
+        {jpegFormat(), pngFormat(), tiffFormat(), webpFormat(), avifFormat(), jpegXlFormat(), pdfFormat()}};
     return out;
 }
 

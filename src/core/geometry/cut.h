@@ -3,6 +3,7 @@
 // Turn and crop: which part of an upright picture a copy shows, and which way up. Pure arithmetic.
 #pragma once
 
+#include "base/reading.h"
 #include "geometry/affine.h"
 
 #include <optional>
@@ -13,14 +14,24 @@ namespace keepseal {
 enum class CropShape { Free, AsShot, Square, FourFive, ThreeTwo, SixteenNine, Typed };
 
 struct TurnSettings {
-    int quarterTurns = 0; ///< clockwise, 0 to 3, after the orientation
-    bool flip = false;    ///< left and right change places, after the turns
-    double angle = 0;     ///< degrees clockwise, -45 to 45: straightens
+    RawPicture raw = RawPicture::Developed;
+    PagesTaken pages = PagesTaken::First;
+    std::string somePages = "1-3"; ///< for Some, see pagesTaken()
+    int quarterTurns = 0;          ///< clockwise, 0 to 3, after the orientation
+    bool flip = false;             ///< left and right change places, after the turns
+    double angle = 0;              ///< degrees clockwise, -45 to 45: straightens
     CropShape shape = CropShape::Free;
     std::string ratio = "7:5"; ///< for Typed, width to height
     bool upright = true;       ///< the ratio is turned to the picture's own direction
     Anchor anchor = Anchor::Centre;
     bool operator==(const TurnSettings&) const = default;
+    /// `page`: from 0, of those taken.
+    Reading reading(int page) const { return {page, raw}; }
+    /// Of a file with so many pages; the first of what is taken, where one picture stands for them all.
+    Reading firstReading(int count) const {
+        const auto taken = pagesTaken(pages, somePages, count);
+        return reading(taken.empty() ? 0 : taken.front());
+    }
 };
 
 /// What is different for one picture.

@@ -7,8 +7,10 @@
 
 namespace keepseal {
 
-enum class Container { Unknown, Jpeg, Png, Tiff, WebP, Heif, JpegXl };
+enum class Container { Unknown, Jpeg, Png, Tiff, WebP, Heif, JpegXl, Gif, Bmp, Pnm, Svg, Pdf, CameraRaw };
+inline constexpr Container kLastContainer = Container::CameraRaw;
 
+/// Never CameraRaw: most of those are TIFFs by their first bytes, see isCameraRaw().
 Container sniffContainer(const ByteSource& source);
 /// "JPEG", "HEIF/AVIF", ...
 const char* nameOf(Container container);

@@ -2,8 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // From an original's bytes to pixels of the wanted part, size, depth and colours: one decode, shrunk while
 // decoding where that loses nothing, one resample, colours through the embedded profile.
-// Reads JPEG, PNG, TIFF (8 and 16 bit), WebP, HEIF/AVIF and JPEG XL; first page only. Limits are checked from
-// the header, before anything is decoded.
+// Reads JPEG, PNG, TIFF (8 and 16 bit, float), WebP, HEIF/AVIF, JPEG XL, GIF, BMP, PNM, pages of PDF, SVG and
+// camera raw. Limits are checked from the header, before anything is decoded.
 //
 // What meets a stranger's bytes is declared here, in privacy/report.h, picture/file_kind.h,
 // picture/colour_space.h and seal/logo_reading.h, and carried out elsewhere: by src/readers in the worker
@@ -14,9 +14,13 @@
 #include "base/byte_source.h"
 #include "base/colour.h"
 #include "base/note.h"
+#include "base/reading.h"
 #include "geometry/cut.h"
 #include "picture/container.h"
 #include "picture/frame.h"
+
+#include <memory>
+#include <vector>
 
 #include <string>
 
@@ -32,11 +36,19 @@ struct PictureFacts {
     int channels = 3;
     bool hasAlpha = false;
     bool hasProfile = false;
-    int pages = 1;      ///< pictures in the file: pages of a TIFF, frames of a WebP; the first is used
+    int pages = 1;      ///< pictures in the file: pages of a TIFF or PDF, frames of a GIF or WebP
     std::string colour; ///< "RGB", "greyscale", "CMYK"
     double pixelsPerMm = 0;
     bool wholeAtOnce = false; ///< its decoder can't go through it in strips: progressive, interlaced
+    Reading reading;          ///< which of the file's pictures this is of
+    /// Of the pages after the first, as far as they are taken; null: all are like it. Only with the first.
+    std::shared_ptr<const std::vector<PictureFacts>> further{};
+    /// Of the camera's own picture in a raw file; null: there is none. Only with the developed one.
+    std::shared_ptr<const PictureFacts> cameras{};
 };
+
+/// Of the picture that is read so; of the developed one where the camera's own is wanted and there is none.
+PictureFacts factsFor(const PictureFacts& file, const Reading& reading);
 
 /// Largest picture taken, in pixels: more than any camera makes, less than what a forged header claims.
 inline constexpr std::int64_t kMaxPixels = 1'000'000'000;
@@ -56,7 +68,8 @@ struct PictureThread {
     PictureThread& operator=(const PictureThread&) = delete;
 };
 
-/// Throws Problem(NotAPicture | TooLarge), naming `name`.
+/// Of the first page, developed, with all others beside it: see factsFor(). Throws Problem(NotAPicture |
+/// TooLarge), naming `name`.
 PictureFacts readFacts(const ByteSource& source, const std::string& name);
 
 /// How pixels are made from more or fewer of them.
@@ -84,7 +97,8 @@ DevelopWish wholePicture(const PictureFacts& facts, Size target);
 /// The pixels of a file as decoded, held in memory for several developments.
 struct DecodedPicture;
 using DecodedPtr = std::shared_ptr<const DecodedPicture>;
-/// By how much a JPEG is shrunk while it is decoded for this wish: 1, 2, 4 or 8; 1 for all other formats.
+/// By how much a picture is shrunk while it is decoded for this wish: JPEG and drawings 1, 2, 4 or 8, a raw
+/// file 1 or 2, all others 1.
 int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish);
 /// `shrink`: the smallest that any of the developments asks for. Those that ask for more get the mean of
 /// squares of pixels instead of the decoder's own, which differs by rounding. Throws like develop().

@@ -12,7 +12,7 @@ namespace keepseal {
 
 enum class FileKind {
     Picture,      ///< in a container we read
-    CameraRaw,    ///< also under the name of a TIFF
+    CameraRaw,    ///< of a camera that is not known
     OtherPicture, ///< a picture in a format we do not read
     Video,        ///< or sound
     Document,
@@ -30,8 +30,8 @@ struct SniffedFile {
 /// `ending`: of its name, lower case with the dot.
 SniffedFile sniffFile(const ByteSource& source, const std::string& ending);
 
-/// Sensor data: a TIFF whose directories hold a colour filter array or linear raw (TIFF/EP, DNG), or one of
-/// the makers' own containers.
+/// Sensor data, of a camera that is known or not: a TIFF whose directories hold a colour filter array or
+/// linear raw (TIFF/EP, DNG), or one of the makers' own containers.
 bool isCameraRaw(const ByteSource& source);
 
 } // namespace keepseal

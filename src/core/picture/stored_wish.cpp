@@ -77,9 +77,17 @@ DevelopWish wholePicture(const PictureFacts& facts, Size target) {
 /// The most that may be shrunk while decoding: what is wanted must still be there.
 int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish) {
     const auto stored = storedWish(facts, wish);
-    return facts.container == Container::Jpeg
-               ? decodeShrink({stored.part.width, stored.part.height}, stored.target)
-               : 1;
+    const auto shrink = decodeShrink({stored.part.width, stored.part.height}, stored.target);
+    switch (facts.container) {
+    case Container::Jpeg:
+    case Container::Svg:
+    case Container::Pdf:
+        return shrink;
+    case Container::CameraRaw:
+        return facts.reading.raw == RawPicture::Cameras ? shrink : std::min(shrink, 2);
+    default:
+        return 1;
+    }
 }
 
 std::uint64_t decodedMemory(const PictureFacts& facts, int shrink) {
@@ -104,7 +112,12 @@ std::uint64_t decoderMemory(const PictureFacts& facts) {
         return pixels * (deep ? 18 : 10);
     case Container::JpegXl: // works in floating point
         return pixels * (deep ? 56 : 48);
-    case Container::Unknown:
+    case Container::CameraRaw: // four channels of 16 bits, the same again while they are mixed, a picture
+        return facts.reading.raw == RawPicture::Cameras ? pixels : pixels * 28;
+    case Container::Svg: // R G B A, drawn and turned about
+    case Container::Pdf:
+        return pixels * 8;
+    default:
         break;
     }
     return stored;

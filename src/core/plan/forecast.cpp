@@ -52,10 +52,11 @@ struct Made {
 Made makeOne(const Plan& plan, const PlannedCopy& copy) {
     try {
         const Original original(plan.originals[copy.original]);
-        const auto facts = readFacts(original, original.path().string());
+        const auto file = readFacts(original, original.path().string());
         const auto metadata = readMetadata(original.path(), inspect(original));
         const auto& delivery = plan.deliveries[copy.delivery];
         const auto& exception = plan.exceptions[copy.original];
+        const auto facts = factsFor(file, delivery.turn.reading(copy.page));
         const auto chain = planChain(delivery, facts.size, exception.turn, facts.pixelsPerMm);
         const CopyAsked asked{original.path(), facts, metadata, delivery, exception, chain};
         auto ahead = lookAhead(asked);
@@ -90,15 +91,15 @@ CopyForecast forecastOf(const Plan& plan, const PlannedCopy& copy, const Origina
     CopyForecast out;
     const auto& delivery = plan.deliveries[copy.delivery];
     const auto& exception = plan.exceptions[copy.original];
-    const auto chain = planChain(delivery, facts.facts.size, exception.turn, facts.facts.pixelsPerMm);
+    const auto taken = factsFor(facts.facts, delivery.turn.reading(copy.page));
+    const auto chain = planChain(delivery, taken.size, exception.turn, taken.pixelsPerMm);
     out.sizes = chain.sizes;
     out.pixelsPerMm = chain.pixelsPerMm;
     out.outcome = copy.outcome;
     out.notes = copy.notes;
     if (copy.outcome != Outcome::Waiting)
         return out;
-    const CopyAsked asked{
-        plan.originals[copy.original], facts.facts, facts.metadata, delivery, exception, chain};
+    const CopyAsked asked{plan.originals[copy.original], taken, facts.metadata, delivery, exception, chain};
     const auto ahead = lookAhead(asked, prepared);
     addNotes(out.notes, ahead.notes);
     addNotes(out.notes, notesOfFile(asked, *ahead.words, copy.format, copy.target.stem().string()));

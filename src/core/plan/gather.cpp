@@ -24,9 +24,9 @@ namespace fs = std::filesystem;
 
 /// Names that promise a picture: one that holds none is worth a look.
 bool hasPictureEnding(const std::string& ending) {
-    static constexpr std::array<std::string_view, 12> endings = {".jpg",  ".jpeg", ".jpe",  ".png",
-                                                                 ".tif",  ".tiff", ".webp", ".heic",
-                                                                 ".heif", ".avif", ".jxl",  ".jfif"};
+    static constexpr std::array<std::string_view, 20> endings = {
+        ".jpg", ".gif", ".bmp", ".svg",  ".pdf",  ".dng",  ".ppm",  ".pgm",  ".pbm", ".jpeg",
+        ".jpe", ".png", ".tif", ".tiff", ".webp", ".heic", ".heif", ".avif", ".jxl", ".jfif"};
     return std::find(endings.begin(), endings.end(), ending) != endings.end();
 }
 
@@ -131,6 +131,9 @@ private:
             const auto kind = sniffFile(source, ending);
             if (kind.kind != FileKind::Picture)
                 return tell(path, noteOf(kind, ending), named);
+            // Among pictures a PDF is as often a contract: nobody's papers are stamped and sent unasked.
+            if (kind.container == Container::Pdf && !named)
+                return tell(path, {NoteKind::MetPages, {}, {}}, false);
             const auto& identity = source.identity();
             const auto [known, fresh] = m_seen.try_emplace({identity.device, identity.inode}, path);
             if (!fresh)

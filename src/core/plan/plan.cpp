@@ -9,6 +9,7 @@
 #include "formats/output_format.h"
 #include "plan/name_plan.h"
 #include "render/chain_plan.h"
+#include "render/stages.h"
 #include "seal/logo.h"
 
 #include <algorithm>
@@ -71,8 +72,7 @@ private:
         if (!place.byOriginals() && place.subfolder.empty())
             refuseDangerous(root, *m_nodes, m_disk);
         m_plan.roots.push_back(root);
-        const auto digest = settingsDigest(delivery, m_disk);
-        m_plan.digests.push_back(digest);
+        m_plan.digests.push_back(settingsDigest(delivery, m_disk));
         int number = place.numberFrom;
         const bool counts = usesNumber(place);
         for (std::size_t i = 0; i < m_plan.originals.size(); ++i) {
@@ -83,22 +83,53 @@ private:
                 number += !takesNoNumber;
                 continue;
             }
-            for (const auto* format : delivery.file.formats()) {
-                PlannedCopy copy;
-                copy.original = i, copy.delivery = d, copy.format = format->key;
-                const auto here = exceptionIn(m_plan.numbers[d], m_plan.exceptions[i]);
-                copy.settingsDigest = here.empty() && m_sidecars[i].empty()
-                                          ? digest
-                                          : settingsDigest(delivery, m_disk, here, m_sidecars[i]);
-                nameCopy(copy, root, number, takesNoNumber);
-                if (why) {
-                    copy.outcome = Outcome::LeftOut;
-                    addNote(copy.notes, *why);
-                }
-                m_plan.copies.push_back(std::move(copy));
-            }
+            for (const int page : pagesOf(i, delivery.turn))
+                planCopies(i, d, {page, number, why, takesNoNumber});
             number += !takesNoNumber;
         }
+    }
+
+    /// What holds for all formats of one picture.
+    struct OnePicture {
+        int page = 0, number = 0;
+        std::optional<Note> why; ///< it is left out
+        bool takesNoNumber = false;
+    };
+
+    void planCopies(std::size_t i, std::size_t d, OnePicture one) {
+        const auto& delivery = m_plan.deliveries[d];
+        if (one.page < 0) { // none of the pages asked for is there
+            if (!one.why)
+                one.why = Note{NoteKind::NoSuchPage,
+                               delivery.turn.somePages,
+                               {{"count", std::to_string(factsOf(i)->facts.pages)}}};
+            one.page = 0;
+        }
+        for (const auto* format : delivery.file.formats()) {
+            PlannedCopy copy;
+            copy.original = i, copy.delivery = d, copy.page = one.page, copy.format = format->key;
+            const auto here = exceptionIn(m_plan.numbers[d], m_plan.exceptions[i]);
+            copy.settingsDigest = here.empty() && m_sidecars[i].empty() && one.page == 0
+                                      ? m_plan.digests[d]
+                                      : settingsDigest(delivery, m_disk, here, m_sidecars[i], one.page);
+            nameCopy(copy, m_plan.roots[d], one.number, one.takesNoNumber || one.why);
+            if (one.why) {
+                copy.outcome = Outcome::LeftOut;
+                addNote(copy.notes, *one.why);
+            }
+            m_plan.copies.push_back(std::move(copy));
+        }
+    }
+
+    /// From 0; -1 alone: none of those that are asked for.
+    std::vector<int> pagesOf(std::size_t i, const TurnSettings& turn) {
+        if (turn.pages == PagesTaken::First)
+            return {0};
+        const auto& facts = factsOf(i);
+        if (!facts || facts->problem)
+            return {0}; // the run will tell why it can't be read
+        auto out = pagesTaken(turn.pages, turn.somePages, facts->facts.pages);
+        return out.empty() ? std::vector<int>{-1} : out;
     }
 
     static void requirePlaceable(const Delivery& delivery) {
@@ -150,7 +181,8 @@ private:
         if (!facts || facts->problem)
             return std::nullopt; // the run will tell why it can't be read
         WhichFacts which;
-        which.cut = planChain(delivery, facts->facts.size, m_plan.exceptions[i].turn).sizes.cut;
+        which.cut =
+            planChain(delivery, shownFacts(facts->facts, delivery).size, m_plan.exceptions[i].turn).sizes.cut;
         which.rating = facts->metadata.rating;
         const auto typed = m_plan.exceptions[i].words.find("keywords");
         which.keywords = typed == m_plan.exceptions[i].words.end() ? facts->metadata.field("keywords").items
@@ -164,7 +196,7 @@ private:
         return facts && facts->problem;
     }
 
-    TextFacts tokenValues(std::size_t i, const Delivery& delivery, int number) {
+    TextFacts tokenValues(std::size_t i, const Delivery& delivery, int page, int number) {
         const auto& place = delivery.place;
         TextFacts out;
         if (needsMetadata(place))
@@ -178,11 +210,12 @@ private:
         if (digits.size() < static_cast<std::size_t>(place.numberWidth))
             digits.insert(0, static_cast<std::size_t>(place.numberWidth) - digits.size(), '0');
         out["number"] = digits;
+        out["page"] = std::to_string(page + 1);
         if (needsSize(place))
             if (const auto& facts = factsOf(i); facts && !facts->problem) {
-                const auto size = planChain(delivery, facts->facts.size, m_plan.exceptions[i].turn,
-                                            facts->facts.pixelsPerMm)
-                                      .sizes.whole;
+                const auto taken = factsFor(facts->facts, delivery.turn.reading(page));
+                const auto size =
+                    planChain(delivery, taken.size, m_plan.exceptions[i].turn, taken.pixelsPerMm).sizes.whole;
                 out["width"] = std::to_string(size.width);
                 out["height"] = std::to_string(size.height);
             }
@@ -192,8 +225,12 @@ private:
     void nameCopy(PlannedCopy& copy, const fs::path& root, int number, bool reservesNothing) {
         const auto& delivery = m_plan.deliveries[copy.delivery];
         const auto& original = m_plan.originals[copy.original];
-        const auto values = tokenValues(copy.original, delivery, number);
-        const auto stem = copyStem(delivery.place, values);
+        const auto values = tokenValues(copy.original, delivery, copy.page, number);
+        auto stem = copyStem(delivery.place, values);
+        if (delivery.turn.pages != PagesTaken::First && !usesPage(delivery.place) &&
+            severalPages(copy.original))
+            stem.text +=
+                "-p" + values.at("page"); // pages of one file are told apart by more than their order
         auto missing = stem.missing;
         const bool among = delivery.place.where == PlaceWhere::AmongOriginals;
         copy.inside = delivery.place.byOriginals() ? original.parent_path() : root;
@@ -222,6 +259,11 @@ private:
             known = m_folders.try_emplace(folder, folder, *m_nodes, m_disk).first;
         }
         known->second.place(copy, stem.text, original, m_plan.identities[copy.original], delivery.place);
+    }
+
+    bool severalPages(std::size_t i) {
+        const auto& facts = factsOf(i);
+        return facts && !facts->problem && facts->facts.pages > 1;
     }
 
     const PlanRequest& m_request;
@@ -272,6 +314,7 @@ std::vector<LedgerRow> plannedRows(const Plan& plan) {
         row.originalIdentity = plan.identities[copy.original];
         row.delivery = plan.deliveries[copy.delivery].name;
         row.deliveryIndex = copy.delivery;
+        row.page = copy.page;
         row.settingsDigest = copy.settingsDigest;
         row.outcome = copy.outcome;
         row.copy = copy.target;
@@ -284,7 +327,7 @@ std::vector<LedgerRow> plannedRows(const Plan& plan) {
 }
 
 std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const PictureException& exception,
-                           const fs::path& sidecar) {
+                           const fs::path& sidecar, int page) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
     chain.erase("which");
@@ -299,6 +342,8 @@ std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const P
             chain["icc"] = {profile->size, profile->modifiedNs};
     if (const auto file = sidecar.empty() ? std::nullopt : disk.identity(sidecar))
         chain["sidecar"] = {file->size, file->modifiedNs};
+    if (page > 0)
+        chain["page"] = page;
     chain["renderer"] = kRendererVersion;
     const auto text = chain.dump();
     return fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));

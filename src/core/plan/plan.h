@@ -24,12 +24,13 @@ using Exceptions = std::map<std::filesystem::path, PictureException>;
 struct PlannedCopy {
     std::size_t original = 0;     ///< index into Plan::originals
     std::size_t delivery = 0;     ///< index into Plan::deliveries
+    int page = 0;                 ///< of the original, from 0: see Reading
     std::string format = "jpeg";  ///< key of an output format
     std::filesystem::path target; ///< absolute
     std::filesystem::path inside; ///< the folder a person chose: what lies below it is made by us, and no
                                   ///< link there is followed
     Outcome outcome = Outcome::Waiting;   ///< Waiting: will be made; AlreadyThere, LeftOut, Blocked: will not
-    std::string settingsDigest;           ///< of its delivery, its exception and the sidecar read with it
+    std::string settingsDigest;           ///< of its delivery, exception, page, and the sidecar read with it
     Notes notes;                          ///< of its name, and why it is not made
     std::optional<FileIdentity> replaces; ///< the earlier copy of ours that gives way
 };
@@ -89,7 +90,8 @@ std::vector<LedgerRow> plannedRows(const Plan& plan);
 /// Same text, same picture: the digest of all that shapes a copy's bytes (not its place), logo files
 /// included, as the snapshot knows them. `sidecar`: the XMP file that is read with the original; empty: none.
 std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk,
-                           const PictureException& exception = {}, const std::filesystem::path& sidecar = {});
+                           const PictureException& exception = {}, const std::filesystem::path& sidecar = {},
+                           int page = 0);
 
 /// The folder that all of these lie below; the folder of a single one.
 std::filesystem::path commonFolder(const std::vector<std::filesystem::path>& files);

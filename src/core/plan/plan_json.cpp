@@ -29,7 +29,7 @@ json toJson(const Plan& plan) {
                                      {"root", pathToJson(plan.roots[d])},
                                      {"number", plan.numbers[d]}});
     for (const auto& copy : plan.copies) {
-        json saved = {{"of", {copy.original, copy.delivery, copy.format}},
+        json saved = {{"of", {copy.original, copy.delivery, copy.format, copy.page}},
                       {"target", pathToJson(copy.target)},
                       {"inside", pathToJson(copy.inside)},
                       {"outcome", static_cast<int>(copy.outcome)},
@@ -88,6 +88,8 @@ Plan planFromJson(const json& in, const std::string& subject) {
             outcome < 0 || outcome > static_cast<int>(Outcome::HeldBack))
             throw Problem(ProblemKind::BadFile, subject, "a copy in the plan belongs to nothing");
         copy.format = formatFromJson(saved.at("of").at(2));
+        copy.page =
+            saved.at("of").size() > 3 ? std::clamp(saved.at("of").at(3).get<int>(), 0, kMostPages) : 0;
         if (!plan.deliveries[copy.delivery].file.has(copy.format))
             throw Problem(ProblemKind::BadFile, subject,
                           "a copy in the plan has a format its delivery does not make");

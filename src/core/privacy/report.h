@@ -101,9 +101,10 @@ enum class Reach {
 };
 
 /// Never throws for what is in the file: what can't be understood is a finding or a row of `notSearched`.
-/// Walks JPEG, PNG, WebP, TIFF and ISO boxes (HEIF, AVIF, JPEG XL); other files are searched for embedded
-/// Exif and XMP blocks as plain bytes. Work and memory are bounded whatever the file says of itself: see
-/// base/read_budget.h. What was not read for its sake is the first row of `notSearched`.
+/// Walks JPEG, PNG, WebP, TIFF (and raw files of its kind), PDF and ISO boxes (HEIF, AVIF, JPEG XL); others
+/// are searched for embedded Exif and XMP blocks as plain bytes. Work and memory are bounded whatever the
+/// file says of itself: see base/read_budget.h. What was not read for its sake is the first row of
+/// `notSearched`.
 FileReport inspect(const ByteSource& source, Reach reach = Reach::Whole);
 inline constexpr std::size_t kMostFindings = ReadBudget::kMostFindings;
 

@@ -55,6 +55,8 @@ json toJson(const LedgerRow& row) {
         out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
     if (row.deliveryIndex)
         out["delivery_index"] = *row.deliveryIndex;
+    if (row.page > 0)
+        out["page"] = row.page;
     if (row.problem)
         out["problem"] = *row.problem;
     return out;
@@ -97,6 +99,7 @@ LedgerRow ledgerRowFromJson(const json& in) {
             row.accepted.push_back({known->kind, word.value("subject", std::string{})});
     if (const auto index = in.find("delivery_index"); index != in.end())
         row.deliveryIndex = index->get<std::size_t>();
+    row.page = std::max(0, in.value("page", 0));
     if (const auto problem = in.find("problem"); problem != in.end())
         row.problem = problemFromJson(*problem);
     return row;

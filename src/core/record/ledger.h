@@ -35,6 +35,7 @@ struct LedgerRow {
     std::string delivery;          ///< its name; two deliveries may have one
     /// Which of the run's deliveries it is, counted from 0; nothing: an older ledger did not say.
     std::optional<std::size_t> deliveryIndex;
+    int page = 0;               ///< of the original, from 0: see Reading
     std::string settingsDigest; ///< what the pixels and metadata were made by
     Outcome outcome = Outcome::Waiting;
     std::filesystem::path copy;

@@ -17,11 +17,31 @@ void tellProfile(Notes& notes, const FileSettings& settings) {
     }
 }
 
-void tellOriginal(Notes& notes, const PictureFacts& facts) {
+void tellPages(Notes& notes, const PictureFacts& facts, const TurnSettings& turn) {
+    const auto count = std::to_string(facts.pages);
+    if (facts.pages <= 1)
+        return;
+    if (turn.pages == PagesTaken::First)
+        return addNote(notes, {NoteKind::FurtherPages, {}, {{"count", count}}});
+    addNote(notes,
+            {NoteKind::PageTaken, {}, {{"page", std::to_string(facts.reading.page + 1)}, {"count", count}}});
+    if (facts.pages > kMostPages)
+        addNote(notes, {NoteKind::PagesLeft, {}, {{"count", count}, {"most", std::to_string(kMostPages)}}});
+}
+
+void tellOriginal(Notes& notes, const PictureFacts& facts, const TurnSettings& turn) {
     if (facts.colour == "CMYK" && !facts.hasProfile)
         addNote(notes, {NoteKind::CmykWithoutProfile, {}, {}});
-    if (facts.pages > 1)
-        addNote(notes, {NoteKind::FurtherPages, {}, {{"count", std::to_string(facts.pages)}}});
+    if (facts.container != Container::CameraRaw)
+        return tellPages(notes, facts, turn);
+    if (facts.reading.raw == RawPicture::Cameras)
+        addNote(notes, {NoteKind::CamerasPicture,
+                        std::to_string(facts.size.width) + " x " + std::to_string(facts.size.height),
+                        {}});
+    else
+        addNote(
+            notes,
+            {turn.raw == RawPicture::Cameras ? NoteKind::NoCamerasPicture : NoteKind::RawDeveloped, {}, {}});
 }
 
 /// Nothing is said twice over: seal and caption hold the same emblem, the same studio.
@@ -45,7 +65,7 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, Picture
     out.prepared = prepared && !dependsOnPicture(delivery.seal)
                        ? prepared
                        : prepareSeal(delivery.seal, out.words->facts);
-    tellOriginal(out.notes, asked.facts);
+    tellOriginal(out.notes, asked.facts, delivery.turn);
     addNotes(out.notes, asked.metadata.notes);
     addNotes(out.notes, asked.chain.notes());
     tellRights(out.notes, out.words->applied);

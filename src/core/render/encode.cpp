@@ -5,6 +5,7 @@
 #include "base/text.h"
 #include "formats/byte_limit.h"
 #include "formats/vips_pixels.h"
+#include "formats/visible_loss.h"
 #include "render/smaller_frame.h"
 
 #include <cmath>
@@ -225,15 +226,83 @@ Note fileNote(NoteKind kind, const OutputFormat& row, std::uint64_t most,
     return {kind, row.name, {{"format", row.name}, {"most", byteText(most)}, std::move(more)}};
 }
 
+/// All there are of this format, whatever was chosen; nothing where it gives up nothing.
+std::optional<StepRange> wholeRange(const EncodeStage& stage) {
+    const auto& row = outputFormat(stage.format);
+    if (!row.pixelForPixel || !OwnValues(row.settings, stage.file.own).counts(row.quality))
+        return std::nullopt;
+    const auto own = std::find_if(row.settings.begin(), row.settings.end(),
+                                  [&](const OwnSetting& setting) { return setting.key == row.quality; });
+    return StepRange{static_cast<int>(own->range.min), static_cast<int>(own->range.max)};
+}
+
+constexpr int kUnseenTries = 6;
+constexpr int kFirstUnseen = 82; ///< where most photographs come near the usual limit
+
+/// At the lowest quality found that keeps the score; at the best one where none does.
+EncodedCopy unseenQuality(const EncodeStage& stage, const Frame& frame) {
+    const auto range = wholeRange(stage);
+    if (!range)
+        return encodedAs(stage, stage.file, frame);
+    const Frame before = screenStage(stage.file).on(frame);
+    std::map<int, EncodedCopy> made;
+    const auto found =
+        leastScoring(stage.file.unseenScore, *range, kFirstUnseen, kUnseenTries, [&](int quality) {
+            auto& there = made[quality] = encodedWith(stage, quality, frame);
+            there.score = visibleLossScore(before, decodedCopy(there.bytes, stage.file));
+            return *there.score;
+        });
+    return std::move(made.at(found.value_or(range->best)));
+}
+
+/// What may be seen and what it may weigh are both kept, or it is told.
+EncodedCopy asSmallAsUnseen(const EncodeStage& stage, const Frame& frame, std::uint64_t most) {
+    auto out = unseenQuality(stage, frame);
+    const auto quality = out.quality;
+    if (!quality)
+        return out;
+    if (out.bytes.size() > most && stage.file.smallerToFit) {
+        auto fixed = stage;
+        fixed.file.leastQuality = *quality;
+        fixed.file.set(outputFormat(stage.format).quality, static_cast<double>(*quality));
+        out = fittedSize(fixed, frame, most, std::move(out));
+        if (!(out.size == frame.size)) {
+            const auto smaller = smallerFrame(frame, static_cast<double>(out.size.width) / frame.size.width);
+            out.score = smaller.size == out.size ? visibleLossScore(screenStage(stage.file).on(smaller),
+                                                                    decodedCopy(out.bytes, stage.file))
+                                                 : 0;
+        }
+    }
+    const auto& row = outputFormat(stage.format);
+    const bool kept = out.score && *out.score >= stage.file.unseenScore;
+    addNote(out.notes, {kept ? NoteKind::FileUnseen : NoteKind::FileSeen,
+                        row.name,
+                        {{"format", row.name},
+                         {"quality", std::to_string(*quality)},
+                         {"score", trimmedNumber(out.score.value_or(0), 1)},
+                         {"least", trimmedNumber(stage.file.unseenScore, 1)}}});
+    return out;
+}
+
 } // namespace
 
+Frame decodedCopy(const Bytes& bytes, const FileSettings& file) {
+    const MemorySource source(bytes);
+    const auto facts = readFacts(source, "the copy");
+    auto wish = wholePicture(facts, facts.size);
+    wish.keepAlpha = true;
+    return screenStage(file).on(develop(source, "the copy", facts, wish));
+}
+
 EncodedCopy EncodeStage::on(const Frame& frame) const {
-    if (file.atMost <= 0)
-        return encodedAs(*this, file, frame);
-    const auto most = static_cast<std::uint64_t>(file.atMost * 1000);
+    const auto most = file.atMost > 0 ? static_cast<std::uint64_t>(file.atMost * 1000) : UINT64_MAX;
     const auto& row = outputFormat(format);
-    auto out = fittedQuality(*this, frame, most);
-    if (out.bytes.size() > most && file.smallerToFit)
+    auto out = file.unseen       ? asSmallAsUnseen(*this, frame, most)
+               : file.atMost > 0 ? fittedQuality(*this, frame, most)
+                                 : encodedAs(*this, file, frame);
+    if (file.atMost <= 0)
+        return out;
+    if (!file.unseen && out.bytes.size() > most && file.smallerToFit)
         out = fittedSize(*this, frame, most, std::move(out));
     if (out.bytes.size() > most) {
         auto needs = byteText(out.bytes.size());
@@ -244,7 +313,7 @@ EncodedCopy EncodeStage::on(const Frame& frame) const {
         addNote(out.notes,
                 fileNote(NoteKind::FileMadeSmaller, row, most,
                          {"size", std::to_string(out.size.width) + " x " + std::to_string(out.size.height)}));
-    if (out.quality && out.bytes.size() <= most &&
+    if (out.quality && !file.unseen && out.bytes.size() <= most &&
         *out.quality != OwnValues(row.settings, file.own).whole(row.quality))
         addNote(out.notes,
                 fileNote(NoteKind::FileFitted, row, most, {"quality", std::to_string(*out.quality)}));

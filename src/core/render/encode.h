@@ -13,8 +13,9 @@ namespace keepseal {
 struct EncodedCopy {
     Bytes bytes;
     Size size; ///< of its picture: smaller than the frame where that keeps it within its bytes
-    std::optional<int> quality; ///< as it was found for a limit of bytes
-    Notes notes;                ///< what its containers had no room for, and what a limit of bytes asked for
+    std::optional<int> quality;  ///< as it was found for a limit of bytes or of what may be seen
+    std::optional<double> score; ///< see visibleLossScore(), where a limit asked for it
+    Notes notes;                 ///< what its containers had no room for, and what a limit of bytes asked for
 };
 
 /// All that the bytes depend on besides the pixels, and so its own key: see render/stages.h.
@@ -42,6 +43,9 @@ Bytes encodePixels(const Frame& frame, const FileSettings& settings, const Outpu
 Bytes encodeJpeg(const Frame& frame, int quality);
 /// The pixels as a screen shows them, as a PNG: for proofs on disk.
 Bytes encodePng(const Frame& frame);
+
+/// A finished file as it is seen: decoded again, as the screen shows it. Throws like develop().
+Frame decodedCopy(const Bytes& bytes, const FileSettings& file);
 
 /// What a screen shows of a finished frame: 8-bit sRGB, grey where the delivery is. Transparency stays where
 /// the first of its formats can hold it. Its own key, like the stages.

@@ -148,6 +148,7 @@ BaseStage baseOf(const CopyAsked& asked, Size wanted) {
     const auto& file = asked.delivery.file;
     BaseStage out;
     out.original = asked.original;
+    out.reading = asked.facts.reading;
     out.cut = asked.chain.cut;
     out.kept = asked.chain.fit.kept;
     out.target = {picture.width, picture.height};
@@ -172,6 +173,10 @@ Stages stagesOf(const CopyAsked& asked, const TextFacts& words, Size wanted) {
     out.frame = frameOf(asked, words, whole);
     out.seal = sealOf(asked, words);
     return out;
+}
+
+PictureFacts shownFacts(const PictureFacts& file, const Delivery& delivery) {
+    return factsFor(file, delivery.turn.firstReading(file.pages));
 }
 
 bool dependsOnPicture(const BorderDesign& border) {

@@ -25,6 +25,7 @@ ColourSpacePtr outputSpace(const FileSettings& settings);
 /// The picture alone: cut, resampled once, in the delivery's colours.
 struct BaseStage {
     std::filesystem::path original;
+    Reading reading; ///< which picture of the file
     Cut cut;
     Box kept; ///< of the cut, in its pixels
     Size target;
@@ -95,12 +96,15 @@ struct Stages {
 /// One picture in one delivery; all of it stays the caller's.
 struct CopyAsked {
     const std::filesystem::path& original;
-    const PictureFacts& facts;
+    PictureFacts facts; ///< of the picture that is taken, see factsFor()
     const Metadata& metadata;
     const Delivery& delivery;
     const PictureException& exception;
     const ChainPlan& chain;
 };
+
+/// Of the picture in the file that such a delivery shows where one stands for all it takes.
+PictureFacts shownFacts(const PictureFacts& file, const Delivery& delivery);
 
 /// `words`: values of tokens, see render/picture_words.h. `whole`: the copy's size when empty, else a smaller
 /// size of its shape.

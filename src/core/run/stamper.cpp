@@ -68,8 +68,9 @@ public:
             coding = std::max(coding, coderMemory(askedFor(index, chain), m_plan.copies[index].format));
         }
         requireFits(most, m_path.string());
-        const MemoryBudget::Share share(
-            m_stamper.m_budget, std::max(most, coding) + (shared ? decodedMemory(m_facts, *shared) : 0));
+        const MemoryBudget::Share share(m_stamper.m_budget,
+                                        std::max(most, coding) +
+                                            (shared ? decodedMemory(factsOf(copies.front()), *shared) : 0));
         m_shrink = shared;
         for (const auto index : copies) {
             if (m_stamper.m_stop)
@@ -81,16 +82,28 @@ public:
     }
 
 private:
+    /// What the formats of a delivery share.
+    struct Rendered {
+        std::size_t delivery = 0;
+        int page = 0;
+        bool operator==(const Rendered&) const = default;
+    };
+
     const Delivery& deliveryOf(std::size_t index) const {
         return m_plan.deliveries[m_plan.copies[index].delivery];
     }
     const PictureException& exception() const { return m_plan.exceptions[m_index]; }
     ChainPlan chainOf(std::size_t index) const {
-        return planChain(deliveryOf(index), m_facts.size, exception().turn, m_facts.pixelsPerMm);
+        const auto facts = factsOf(index);
+        return planChain(deliveryOf(index), facts.size, exception().turn, facts.pixelsPerMm);
+    }
+    /// Of the picture in the file that this copy is made of.
+    PictureFacts factsOf(std::size_t index) const {
+        return factsFor(m_facts, deliveryOf(index).turn.reading(m_plan.copies[index].page));
     }
 
     CopyAsked askedFor(std::size_t index, const ChainPlan& chain) const {
-        return {m_path, m_facts, m_metadata, deliveryOf(index), exception(), chain};
+        return {m_path, factsOf(index), m_metadata, deliveryOf(index), exception(), chain};
     }
 
     /// How far the one decode for all deliveries may shrink; nothing when there is only one delivery, or when
@@ -99,14 +112,18 @@ private:
         std::optional<std::size_t> first;
         bool several = false;
         int shrink = 8;
+        const auto shared = factsOf(together.front());
         for (const auto index : together) {
             const auto delivery = m_plan.copies[index].delivery;
             several = several || (first && *first != delivery);
             first = delivery;
-            if (const auto wish = wishOf(askedFor(index, chainOf(index))))
-                shrink = std::min(shrink, decodeShrinkFor(m_facts, *wish));
+            const auto asked = askedFor(index, chainOf(index));
+            if (asked.facts.reading != shared.reading)
+                return std::nullopt; // other pages, other pixels
+            if (const auto wish = wishOf(asked))
+                shrink = std::min(shrink, decodeShrinkFor(asked.facts, *wish));
         }
-        const bool fits = decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
+        const bool fits = decodedMemory(shared, shrink) <= m_stamper.m_budget.total() / 2;
         return several && fits ? std::optional(shrink) : std::nullopt;
     }
 
@@ -152,17 +169,18 @@ private:
         const auto chain = chainOf(index);
         const auto asked = askedFor(index, chain);
         row.notes = planned.notes;
-        if (m_renderedFor != planned.delivery)
+        const Rendered wanted{planned.delivery, planned.page};
+        if (m_renderedFor != wanted)
             m_ahead = lookAhead(asked, m_stamper.m_prepared[planned.delivery]);
-        const auto& words = *(m_renderedFor == planned.delivery ? m_rendered.words : m_ahead.words);
-        const auto& known = m_renderedFor == planned.delivery ? m_rendered.notes : m_ahead.notes;
+        const auto& words = *(m_renderedFor == wanted ? m_rendered.words : m_ahead.words);
+        const auto& known = m_renderedFor == wanted ? m_rendered.notes : m_ahead.notes;
         addNotes(row.notes, known);
         if (!deliverable(row, notesOfFile(asked, words, planned.format, planned.target.stem().string())))
             return false;
         // The folder before the pixels: where nothing can be written nothing need be rendered.
         const auto destination = m_stamper.m_destinations.at(planned.target.parent_path(), planned.inside);
-        if (m_renderedFor != planned.delivery)
-            render(planned.delivery, asked);
+        if (m_renderedFor != wanted)
+            render(wanted, asked);
         row.readability = m_rendered.readability;
         if (!deliverable(row, m_rendered.notes))
             return false;
@@ -178,13 +196,13 @@ private:
                        index, *destination, row);
     }
 
-    void render(std::size_t index, const CopyAsked& asked) {
+    void render(const Rendered& wanted, const CopyAsked& asked) {
         m_rendered = {}; // the last delivery's pixels make room first
         m_renderedFor.reset();
         if (m_shrink && !m_decoded)
-            m_decoded = decodePicture(m_file, m_path.string(), m_facts, *m_shrink);
+            m_decoded = decodePicture(m_file, m_path.string(), asked.facts, *m_shrink);
         m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded);
-        m_renderedFor = index;
+        m_renderedFor = wanted;
     }
 
     bool deliver(const Bytes& bytes, const CopyPromise& promise, std::size_t index, Destination& destination,
@@ -273,7 +291,7 @@ private:
     DecodedPtr m_decoded;
     CopyAhead m_ahead;       ///< of the delivery that is to be rendered next
     FinishedCopy m_rendered; ///< kept for the formats of one delivery
-    std::optional<std::size_t> m_renderedFor;
+    std::optional<Rendered> m_renderedFor;
 };
 
 Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,

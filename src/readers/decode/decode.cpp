@@ -3,21 +3,29 @@
 #include "decode/decode.h"
 
 #include "base/problem.h"
+#include "decode/bitmap.h"
+#include "decode/camera_raw.h"
+#include "decode/drawing.h"
 #include "decode/ycbcr_tiff.h"
 #include "picture/engine.h"
 #include "picture/file_kind.h"
+
+#include <cstdlib>
 
 namespace keepseal {
 
 using vips::VImage;
 
-void prepareReaders() {}
+void prepareReaders() {
+    ::setenv("OMP_NUM_THREADS", "1", 0); // LibRaw: workers are ours
+}
 
 void startReaders() {
-    for (const char* loader : {"VipsForeignLoadJpeg", "VipsForeignLoadPng", "VipsForeignLoadTiff",
-                               "VipsForeignLoadWebp", "VipsForeignLoadHeif", "VipsForeignLoadJxl",
-                               // for logos only, which pass a gate of their own (seal/logo.h)
-                               "VipsForeignLoadSvg", "VipsForeignLoadPdf"})
+    for (const char* loader :
+         {"VipsForeignLoadJpeg", "VipsForeignLoadPng", "VipsForeignLoadTiff", "VipsForeignLoadWebp",
+          "VipsForeignLoadHeif", "VipsForeignLoadJxl", "VipsForeignLoadNsgif", "VipsForeignLoadPpm",
+          // an SVG passes a gate first (decode/svg_gate.h)
+          "VipsForeignLoadSvg", "VipsForeignLoadPdf"})
         vips_operation_block_set(loader, FALSE);
 }
 
@@ -55,19 +63,22 @@ gint64 PictureSource::seek(VipsSourceCustom*, gint64 offset, int whence, Picture
     return base + offset;
 }
 
-void PictureSource::tellDamage(const std::string& name) const {
-    const auto why = takeVipsError();
+void PictureSource::tellDamage(const std::string& name, const std::string& thrown) const {
+    auto why = takeVipsError();
     if (m_failed)
         throw Problem(ProblemKind::CannotRead, name, "reading the file failed half-way");
-    notAPicture(name, "the picture data is damaged (" + why + ")");
+    notAPicture(name, "the picture data is damaged (" + (why.empty() ? thrown : why) + ")");
 }
 
 namespace {
 
-VImage openWithVips(const vips::VSource& source, Container container, int shrink) {
+VImage openWithVips(const vips::VSource& source, const PictureFacts& facts, int shrink) {
     auto* options =
         VImage::option()->set("access", VIPS_ACCESS_SEQUENTIAL)->set("fail_on", VIPS_FAIL_ON_TRUNCATED);
-    switch (container) {
+    const int page = facts.reading.page;
+    if (page > 0) // without it a HEIF gives the picture it calls its first
+        options->set("page", page);
+    switch (facts.container) {
     case Container::Jpeg:
         return VImage::jpegload_source(source, options->set("shrink", shrink));
     case Container::Png:
@@ -80,7 +91,11 @@ VImage openWithVips(const vips::VSource& source, Container container, int shrink
         return VImage::heifload_source(source, options);
     case Container::JpegXl:
         return VImage::jxlload_source(source, options);
-    case Container::Unknown:
+    case Container::Gif:
+        return VImage::gifload_source(source, options);
+    case Container::Pnm:
+        return VImage::ppmload_source(source, options);
+    default:
         break;
     }
     delete options;
@@ -89,45 +104,70 @@ VImage openWithVips(const vips::VSource& source, Container container, int shrink
 
 } // namespace
 
-VImage PictureSource::open(Container container, int shrink, Need need) const {
-    if (container == Container::Tiff)
-        if (auto image = openYcbcrTiff(m_source, need == Need::Pixels))
-            return *image;
-    return openWithVips(*m_vips, container, shrink);
+VImage PictureSource::openRaw(const PictureFacts& facts, int shrink, Need need) const {
+    if (facts.reading.raw == RawPicture::Developed)
+        return openDeveloped(m_source, shrink, need == Need::Pixels);
+    m_inner = camerasPicture(m_source);
+    m_innerSource = std::make_unique<MemorySource>(m_inner);
+    if (sniffContainer(*m_innerSource) != Container::Jpeg)
+        throw vips::VError("the camera put no picture of its own into it");
+    m_innerPicture = std::make_unique<PictureSource>(*m_innerSource);
+    PictureFacts inner;
+    inner.container = Container::Jpeg;
+    auto out = m_innerPicture->open(inner, shrink, need);
+    // Cameras turn the numbers of the raw file and not always those of their picture.
+    const bool says = out.get_typeof(VIPS_META_ORIENTATION) && out.get_int(VIPS_META_ORIENTATION) != 1;
+    const bool turnedAlready = out.height() > out.width();
+    if (const int whole = orientationOfRaw(m_source); !says && !(whole >= 5 && turnedAlready))
+        out.set(VIPS_META_ORIENTATION, whole);
+    return out;
 }
 
-PictureFacts readFacts(const ByteSource& source, const std::string& name) {
-    PictureFacts facts;
-    facts.container = sniffContainer(source);
-    if (facts.container == Container::Unknown)
-        notAPicture(name,
-                    source.size() == 0 ? "the file is empty" : "this is no picture file Keep Seal can read");
-    if (facts.container == Container::Tiff && isCameraRaw(source))
-        throw Problem(ProblemKind::NotAPicture, name,
-                      "this is a camera raw file: only its small preview could be shown",
-                      "Export it as a JPEG or TIFF first");
-    const PictureSource opened(source);
-    try {
-        const VImage image = opened.open(facts.container, 1, PictureSource::Need::Header);
-        facts.stored = {image.width(), image.height()};
-        facts.orientation = orientationOf(image, facts.container);
-        facts.size = facts.orientation >= 5 ? Size{facts.stored.height, facts.stored.width} : facts.stored;
-        facts.bits = static_cast<int>(vips_format_sizeof(image.format())) * 8;
-        facts.channels = image.bands();
-        facts.hasAlpha = image.has_alpha();
-        facts.hasProfile = image.get_typeof(VIPS_META_ICC_NAME) != 0;
-        // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
-        facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
-        facts.wholeAtOnce = image.get_typeof("interlaced") != 0 && image.get_int("interlaced") != 0;
-        facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
-        facts.colour = isCmyk(image)                       ? "CMYK"
-                       : image.get_typeof(kYcbcrTiff) != 0 ? "YCbCr"
-                       : image.bands() < 3                 ? "greyscale"
-                                                           : "RGB";
-    } catch (const vips::VError&) {
-        const auto why = takeVipsError();
-        notAPicture(name, "the picture can't be read (" + why + ")");
+VImage PictureSource::open(const PictureFacts& facts, int shrink, Need need) const {
+    const bool pixels = need == Need::Pixels;
+    switch (facts.container) {
+    case Container::Tiff:
+        if (auto image = openYcbcrTiff(m_source, facts.reading.page, pixels))
+            return *image;
+        break;
+    case Container::Bmp:
+        return openBitmap(m_source, pixels);
+    case Container::CameraRaw:
+        return openRaw(facts, shrink, need);
+    case Container::Svg:
+    case Container::Pdf:
+        m_inner = drawingOf(m_source, facts.container);
+        return openDrawing(m_inner, facts, shrink, pixels);
+    default:
+        break;
     }
+    return openWithVips(*m_vips, facts, shrink);
+}
+
+namespace {
+
+PictureFacts factsOfPicture(const ByteSource& source, Container container, const Reading& reading,
+                            const std::string& name) {
+    PictureFacts facts;
+    facts.container = container;
+    facts.reading = reading;
+    const PictureSource opened(source);
+    const VImage image = opened.open(facts, 1, PictureSource::Need::Header);
+    facts.stored = {image.width(), image.height()};
+    facts.orientation = orientationOf(image, container);
+    facts.size = facts.orientation >= 5 ? Size{facts.stored.height, facts.stored.width} : facts.stored;
+    facts.bits = static_cast<int>(vips_format_sizeof(image.format())) * 8;
+    facts.channels = image.bands();
+    facts.hasAlpha = image.has_alpha();
+    facts.hasProfile = image.get_typeof(VIPS_META_ICC_NAME) != 0;
+    // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
+    facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
+    facts.wholeAtOnce = image.get_typeof("interlaced") != 0 && image.get_int("interlaced") != 0;
+    facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
+    facts.colour = isCmyk(image)                       ? "CMYK"
+                   : image.get_typeof(kYcbcrTiff) != 0 ? "YCbCr"
+                   : image.bands() < 3                 ? "greyscale"
+                                                       : "RGB";
     if (facts.stored.pixels() > kMaxPixels)
         throw Problem(ProblemKind::TooLarge, name,
                       "the header claims " + std::to_string(facts.stored.width) + " x " +
@@ -136,10 +176,74 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
     return facts;
 }
 
+/// Frames of a moving picture share one canvas; pages may differ in everything.
+bool pagesDiffer(Container container) {
+    return container == Container::Tiff || container == Container::Pdf || container == Container::Heif;
+}
+
+/// A page that can't be read is as the first: it will be told when its turn comes.
+void readFurther(const ByteSource& source, const std::string& name, PictureFacts& facts) {
+    if (facts.pages < 2 || !pagesDiffer(facts.container))
+        return;
+    auto further = std::make_shared<std::vector<PictureFacts>>();
+    for (int page = 1; page < std::min(facts.pages, kMostPages); ++page) {
+        try {
+            further->push_back(factsOfPicture(source, facts.container, {page, {}}, name));
+        } catch (const vips::VError&) {
+            vips_error_clear();
+            further->push_back(facts);
+            further->back().reading.page = page;
+        }
+        further->back().pages = facts.pages;
+    }
+    facts.further = std::move(further);
+}
+
+void readCameras(const ByteSource& source, const std::string& name, PictureFacts& facts) {
+    if (facts.container != Container::CameraRaw)
+        return;
+    try {
+        facts.cameras = std::make_shared<const PictureFacts>(
+            factsOfPicture(source, facts.container, {0, RawPicture::Cameras}, name));
+    } catch (const vips::VError&) {
+        vips_error_clear(); // it has none
+    }
+}
+
+Container containerOf(const ByteSource& source, const std::string& name) {
+    const auto container = sniffContainer(source);
+    if (isCameraRaw(source))
+        return Container::CameraRaw;
+    if (container == Container::Unknown)
+        notAPicture(name,
+                    source.size() == 0 ? "the file is empty" : "this is no picture file Keep Seal can read");
+    return container;
+}
+
+} // namespace
+
+PictureFacts readFacts(const ByteSource& source, const std::string& name) {
+    const auto container = containerOf(source, name);
+    if (container == Container::CameraRaw && cameraOf(source).empty())
+        throw Problem(ProblemKind::NotAPicture, name, "this camera's raw files are not known",
+                      "Export it as a JPEG, TIFF or DNG first");
+    try {
+        auto facts = factsOfPicture(source, container, {}, name);
+        readFurther(source, name, facts);
+        readCameras(source, name, facts);
+        return facts;
+    } catch (const vips::VError& error) {
+        auto why = takeVipsError();
+        if (why.empty())
+            why = error.what();
+        notAPicture(name, "the picture can't be read (" + why + ")");
+    }
+}
+
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {
     const PictureSource opened(source);
     try {
-        return profileOf(opened.open(facts.container, 1, PictureSource::Need::Header), nullptr);
+        return profileOf(opened.open(facts, 1, PictureSource::Need::Header), nullptr);
     } catch (const vips::VError&) {
         vips_error_clear();
         return nullptr;
@@ -152,7 +256,7 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         auto out = std::make_shared<DecodedPicture>();
-        out->image = opened.open(facts.container, shrink).copy_memory();
+        out->image = opened.open(facts, shrink).copy_memory();
         out->shrink = shrink;
         return out;
     });

@@ -6,6 +6,7 @@
 #include "picture/develop.h"
 
 #include <map>
+#include <memory>
 #include <optional>
 #include <vips/vips8>
 
@@ -20,25 +21,31 @@ public:
     explicit PictureSource(const ByteSource& source);
     PictureSource(const PictureSource&) = delete;
     PictureSource& operator=(const PictureSource&) = delete;
-    /// Not yet decoded where the format allows; this must live as long. `shrink`: see decodeShrinkFor().
-    /// Throws vips::VError, or Problem where no libvips is at work.
-    vips::VImage open(Container container, int shrink, Need need = Need::Pixels) const;
+    /// The picture that `facts` names by container and reading. Not yet decoded where the format allows; this
+    /// must live as long. `shrink`: see decodeShrinkFor(). Throws vips::VError, or Problem where no libvips
+    /// is at work.
+    vips::VImage open(const PictureFacts& facts, int shrink, Need need = Need::Pixels) const;
 
     /// Runs `work`, and tells what libvips throws as a problem of the picture.
     template <class Work>
     auto tellingDamage(const std::string& name, const Work& work) const {
         try {
             return work();
-        } catch (const vips::VError&) {
-            tellDamage(name);
+        } catch (const vips::VError& error) {
+            tellDamage(name, error.what());
         }
     }
 
 private:
-    [[noreturn]] void tellDamage(const std::string& name) const;
+    /// `thrown`: what was thrown, where libvips itself has nothing to say.
+    [[noreturn]] void tellDamage(const std::string& name, const std::string& thrown) const;
     static gint64 read(VipsSourceCustom*, void* buffer, gint64 length, PictureSource* self);
     static gint64 seek(VipsSourceCustom*, gint64 offset, int whence, PictureSource* self);
+    vips::VImage openRaw(const PictureFacts& facts, int shrink, Need need) const;
     const ByteSource& m_source;
+    mutable Bytes m_inner; ///< what is drawn or decoded in place of the file: a gated SVG, a camera's picture
+    mutable std::unique_ptr<MemorySource> m_innerSource;
+    mutable std::unique_ptr<PictureSource> m_innerPicture;
     std::uint64_t m_offset = 0;
     bool m_failed = false;
     std::optional<vips::VSource> m_vips;

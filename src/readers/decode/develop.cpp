@@ -133,8 +133,8 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         const int shrink = decodeShrinkFor(facts, wish);
-        VImage image = toGreyOrRgb(
-            decoded ? shrunkMore(*decoded, shrink) : opened.open(facts.container, shrink), wish.deep, notes);
+        VImage image = toGreyOrRgb(decoded ? shrunkMore(*decoded, shrink) : opened.open(facts, shrink),
+                                   wish.deep, notes);
         const auto own = profileOf(image, notes);
         const bool alpha = image.has_alpha() && wish.keepAlpha;
         image = wantedPixels(image, facts, wish, alpha);

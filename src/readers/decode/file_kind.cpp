@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/file_kind.h"
 
+#include "decode/camera.h"
+
 #include <algorithm>
 #include <array>
 #include <string_view>
@@ -29,18 +31,11 @@ constexpr std::array kMagics = {
     Magic{0, "IIU\0"sv, FileKind::CameraRaw, ""},
     Magic{0, "\0MRM"sv, FileKind::CameraRaw, ""},
     Magic{0, "FOVb"sv, FileKind::CameraRaw, ""},
-    Magic{0, "GIF8"sv, FileKind::OtherPicture, "GIF"},
-    Magic{0, "BM"sv, FileKind::OtherPicture, "BMP"},
     Magic{0, "8BPS"sv, FileKind::OtherPicture, "a layered picture"},
     Magic{0, "\x76\x2F\x31\x01"sv, FileKind::OtherPicture, "OpenEXR"},
     Magic{0, "#?RADIANCE"sv, FileKind::OtherPicture, "Radiance"},
     Magic{0, "\0\0\0\x0CjP  "sv, FileKind::OtherPicture, "JPEG 2000"},
     Magic{0, "\xFF\x4F\xFF\x51"sv, FileKind::OtherPicture, "JPEG 2000"},
-    Magic{0, "P4\n"sv, FileKind::OtherPicture, "PNM"},
-    Magic{0, "P5\n"sv, FileKind::OtherPicture, "PNM"},
-    Magic{0, "P6\n"sv, FileKind::OtherPicture, "PNM"},
-    Magic{0, "<svg"sv, FileKind::OtherPicture, "SVG"},
-    Magic{0, "%PDF-"sv, FileKind::Document, "PDF"},
     Magic{0, "%!PS"sv, FileKind::Document, "PostScript"},
     Magic{0, "PK\x03\x04"sv, FileKind::Document, "zip"},
     Magic{4, "ftyp"sv, FileKind::Video, ""}, // those of pictures were told before
@@ -133,8 +128,27 @@ private:
 
 } // namespace
 
+namespace {
+
+const Magic* magicOf(const ByteSource& source) {
+    const auto bytes = source.bytes(0, 64);
+    const std::string_view head(reinterpret_cast<const char*>(bytes.data()), bytes.size());
+    for (const auto& magic : kMagics)
+        if (head.size() >= magic.at && head.substr(magic.at).starts_with(magic.bytes))
+            return &magic;
+    return nullptr;
+}
+
+} // namespace
+
 bool isCameraRaw(const ByteSource& source) {
-    return sniffContainer(source) == Container::Tiff && Directories(source).holdRaw();
+    const auto container = sniffContainer(source);
+    if (container == Container::Tiff)
+        return Directories(source).holdRaw();
+    if (container != Container::Unknown)
+        return false;
+    const auto* magic = magicOf(source);
+    return magic && magic->kind == FileKind::CameraRaw;
 }
 
 SniffedFile sniffFile(const ByteSource& source, const std::string& ending) {
@@ -143,17 +157,17 @@ SniffedFile sniffFile(const ByteSource& source, const std::string& ending) {
         out.kind = FileKind::Empty;
         return out;
     }
+    if (isCameraRaw(source))
+        return cameraOf(source).empty()
+                   ? SniffedFile{FileKind::CameraRaw, Container::Unknown, "of a camera that is not known"}
+                   : SniffedFile{FileKind::Picture, Container::CameraRaw, ""};
     out.container = sniffContainer(source);
     if (out.container != Container::Unknown) {
-        out.kind =
-            out.container == Container::Tiff && isCameraRaw(source) ? FileKind::CameraRaw : FileKind::Picture;
+        out.kind = FileKind::Picture;
         return out;
     }
-    const auto bytes = source.bytes(0, 64);
-    const std::string_view head(reinterpret_cast<const char*>(bytes.data()), bytes.size());
-    for (const auto& magic : kMagics)
-        if (head.size() >= magic.at && head.substr(magic.at).starts_with(magic.bytes))
-            return {magic.kind, Container::Unknown, magic.name};
+    if (const auto* magic = magicOf(source))
+        return {magic->kind, Container::Unknown, magic->name};
     for (const auto& known : kEndings)
         if (ending == known.ending)
             return {known.kind, Container::Unknown, known.name};

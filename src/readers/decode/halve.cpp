@@ -8,8 +8,9 @@ using vips::VImage;
 
 namespace {
 
-/// Means of two by two pixels, 8 bits a channel; an odd edge counts twice.
-void halve(const std::uint8_t* from, Size size, int bands, std::uint8_t* to) {
+/// Means of two by two pixels; an odd edge counts twice.
+template <class T>
+void halve(const T* from, Size size, int bands, T* to) {
     const Size half{(size.width + 1) / 2, (size.height + 1) / 2};
     const auto stride = static_cast<std::ptrdiff_t>(size.width) * bands;
     for (int y = 0; y < half.height; ++y) {
@@ -18,10 +19,25 @@ void halve(const std::uint8_t* from, Size size, int bands, std::uint8_t* to) {
         const int whole = size.width / 2;
         for (int x = 0; x < whole; ++x, upper += 2 * bands, lower += 2 * bands)
             for (int band = 0; band < bands; ++band)
-                *to++ = static_cast<std::uint8_t>(
+                *to++ = static_cast<T>(
                     (upper[band] + upper[band + bands] + lower[band] + lower[band + bands] + 2) / 4);
         for (int band = 0; band < bands && whole < half.width; ++band)
-            *to++ = static_cast<std::uint8_t>((upper[band] + lower[band] + 1) / 2);
+            *to++ = static_cast<T>((upper[band] + lower[band] + 1) / 2);
+    }
+}
+
+template <class T>
+void halveInto(const VImage& image, const VImage& out) {
+    const Size size{image.width(), image.height()};
+    const auto* from = reinterpret_cast<const T*>(VIPS_IMAGE_ADDR(image.get_image(), 0, 0));
+    auto* to = reinterpret_cast<T*>(VIPS_IMAGE_ADDR(out.get_image(), 0, 0));
+    switch (image.bands()) { // so that the compiler knows the usual ones
+    case 1:
+        return halve(from, size, 1, to);
+    case 3:
+        return halve(from, size, 3, to);
+    default:
+        return halve(from, size, image.bands(), to);
     }
 }
 
@@ -29,18 +45,10 @@ void halve(const std::uint8_t* from, Size size, int bands, std::uint8_t* to) {
 VImage halvedImage(const VImage& image) {
     const Size size{image.width(), image.height()};
     const VImage out = image.extract_area(0, 0, (size.width + 1) / 2, (size.height + 1) / 2).copy_memory();
-    const auto* from = reinterpret_cast<const std::uint8_t*>(VIPS_IMAGE_ADDR(image.get_image(), 0, 0));
-    auto* to = reinterpret_cast<std::uint8_t*>(VIPS_IMAGE_ADDR(out.get_image(), 0, 0));
-    switch (image.bands()) { // so that the compiler knows the usual ones
-    case 1:
-        halve(from, size, 1, to);
-        break;
-    case 3:
-        halve(from, size, 3, to);
-        break;
-    default:
-        halve(from, size, image.bands(), to);
-    }
+    if (image.format() == VIPS_FORMAT_USHORT)
+        halveInto<std::uint16_t>(image, out);
+    else
+        halveInto<std::uint8_t>(image, out);
     return out;
 }
 

@@ -2,54 +2,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/ycbcr_tiff.h"
 
+#include "decode/tiff_source.h"
+
 #include "base/problem.h"
 #include "picture/develop.h"
-
-#include <memory>
-#include <tiffio.h>
 
 namespace keepseal {
 namespace {
 
 using vips::VImage;
-
-struct Reader {
-    const ByteSource& source;
-    std::uint64_t offset = 0;
-};
-
-tmsize_t readBytes(thandle_t handle, void* to, tmsize_t count) {
-    auto& reader = *static_cast<Reader*>(handle);
-    try {
-        const auto read = reader.source.read(
-            reader.offset, {static_cast<std::uint8_t*>(to), static_cast<std::size_t>(count)});
-        reader.offset += read;
-        return static_cast<tmsize_t>(read);
-    } catch (const Problem&) {
-        return -1;
-    }
-}
-
-toff_t seekTo(thandle_t handle, toff_t offset, int whence) {
-    auto& reader = *static_cast<Reader*>(handle);
-    reader.offset = whence == SEEK_SET   ? offset
-                    : whence == SEEK_CUR ? reader.offset + offset
-                                         : reader.source.size() + offset;
-    return reader.offset;
-}
-
-using Tiff = std::unique_ptr<TIFF, decltype(&TIFFClose)>;
-
-/// "m": never mapped into memory, the file may shrink under it.
-Tiff openTiff(Reader& reader) {
-    return {TIFFClientOpen(
-                "picture", "rm", &reader, readBytes,
-                [](thandle_t, void*, tmsize_t) -> tmsize_t { return -1; }, seekTo,
-                [](thandle_t) { return 0; },
-                [](thandle_t handle) -> toff_t { return static_cast<Reader*>(handle)->source.size(); },
-                nullptr, nullptr),
-            TIFFClose};
-}
 
 std::uint16_t shortField(TIFF* tiff, ttag_t tag, std::uint16_t otherwise) {
     std::uint16_t value = 0;
@@ -59,7 +20,9 @@ std::uint16_t shortField(TIFF* tiff, ttag_t tag, std::uint16_t otherwise) {
 void takeHeader(TIFF* tiff, VImage& image) {
     image.set(kYcbcrTiff, 1);
     image.set(VIPS_META_ORIENTATION, shortField(tiff, TIFFTAG_ORIENTATION, 1));
+    const auto page = TIFFCurrentDirectory(tiff);
     image.set("n-pages", static_cast<int>(TIFFNumberOfDirectories(tiff)));
+    TIFFSetDirectory(tiff, page); // counting goes through them all
     std::uint32_t length = 0;
     void* profile = nullptr;
     if (TIFFGetField(tiff, TIFFTAG_ICCPROFILE, &length, &profile) && length > 0)
@@ -98,10 +61,11 @@ VImage rgbOf(TIFF* tiff, int width, int height) {
 
 } // namespace
 
-std::optional<VImage> openYcbcrTiff(const ByteSource& source, bool pixels) {
-    Reader reader{source};
+std::optional<VImage> openYcbcrTiff(const ByteSource& source, int page, bool pixels) {
+    TiffReader reader{source};
     const auto tiff = openTiff(reader);
-    if (!tiff || shortField(tiff.get(), TIFFTAG_PHOTOMETRIC, PHOTOMETRIC_MINISBLACK) != PHOTOMETRIC_YCBCR)
+    if (!tiff || (page > 0 && !TIFFSetDirectory(tiff.get(), static_cast<tdir_t>(page))) ||
+        shortField(tiff.get(), TIFFTAG_PHOTOMETRIC, PHOTOMETRIC_MINISBLACK) != PHOTOMETRIC_YCBCR)
         return std::nullopt;
     const auto packing = shortField(tiff.get(), TIFFTAG_COMPRESSION, COMPRESSION_NONE);
     if (packing == COMPRESSION_JPEG || packing == COMPRESSION_OJPEG)

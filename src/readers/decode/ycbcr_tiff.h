@@ -15,8 +15,8 @@ namespace keepseal {
 /// Stands in the image's metadata.
 inline constexpr const char* kYcbcrTiff = "keepseal-ycbcr";
 
-/// Nothing when `source` is no such TIFF. Without `pixels` the image has only its size and what its header
-/// says. 8 bits a channel. Throws vips::VError for a damaged one.
-std::optional<vips::VImage> openYcbcrTiff(const ByteSource& source, bool pixels);
+/// Nothing when that page of `source`, from 0, is no such TIFF. Without `pixels` the image has only its size
+/// and what its header says. 8 bits a channel. Throws vips::VError for a damaged one.
+std::optional<vips::VImage> openYcbcrTiff(const ByteSource& source, int page, bool pixels);
 
 } // namespace keepseal

@@ -3,7 +3,7 @@
 #include "seal/logo_reading.h"
 
 #include "decode/decode.h"
-#include "logo/logo_svg.h"
+#include "decode/svg_gate.h"
 #include "picture/engine.h"
 
 #include <cmath>
@@ -91,7 +91,7 @@ LogoContent readBitmap(const Bytes& bytes, const std::string& file) {
                        std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
                    ProblemKind::TooLarge);
     const PictureSource opened(source);
-    VImage image = toRgba(opened.open(facts.container, 1).copy_memory().autorot());
+    VImage image = toRgba(opened.open(facts, 1).copy_memory().autorot());
     if (const int longest = std::max(image.width(), image.height()); longest > kKeptBitmapSide) {
         const double scale = static_cast<double>(kKeptBitmapSide) / longest;
         image = resizedLogo(image, {std::max(1, static_cast<int>(std::lround(image.width() * scale))),

@@ -7,6 +7,7 @@
 #include "base/text.h"
 
 #include <algorithm>
+#include <array>
 
 namespace keepseal {
 namespace walk {
@@ -85,6 +86,20 @@ std::uint64_t number(ByteSpan bytes, std::size_t at, int count, bool littleEndia
 
 namespace {
 
+/// Camera raw files are TIFFs with another number in their header, or boxes; others are searched for what
+/// lies in them.
+Container walkedAs(const ByteSource& source, Container container) {
+    using namespace std::string_view_literals;
+    if (container != Container::Unknown)
+        return container;
+    const auto bytes = source.bytes(0, 12);
+    const auto head = walk::textOf(bytes);
+    constexpr std::array tiffs = {"IIRO"sv, "IIRS"sv, "MMOR"sv, "IIU\0"sv};
+    if (std::any_of(tiffs.begin(), tiffs.end(), [&](auto tiff) { return head.starts_with(tiff); }))
+        return Container::Tiff;
+    return head.size() == 12 && head.substr(4) == "ftypcrx " ? Container::Heif : Container::Unknown;
+}
+
 void tellIfSpent(const ReadBudget& budget, FileReport& report) {
     if (budget.spent())
         report.notSearched.insert(report.notSearched.begin(),
@@ -100,7 +115,7 @@ FileReport inspect(const ByteSource& source, Reach reach) {
     ReadBudget budget(source.size());
     const walk::Walk start{report, budget, 0, {}, &source, 0, reach};
     const auto whole = start.whole(source);
-    switch (report.container) {
+    switch (walkedAs(source, report.container)) {
     case Container::Jpeg:
         walk::jpeg(start, whole);
         break;
@@ -117,7 +132,10 @@ FileReport inspect(const ByteSource& source, Reach reach) {
     case Container::JpegXl:
         walk::iso(start, whole);
         break;
-    case Container::Unknown:
+    case Container::Pdf:
+        walk::pdf(start, whole);
+        break;
+    default:
         walk::scan(start, whole);
         break;
     }

@@ -69,6 +69,7 @@ void jpeg(const Walk& walk, const Stretch& stretch);
 void png(const Walk& walk, const Stretch& stretch);
 void webp(const Walk& walk, const Stretch& stretch);
 void iso(const Walk& walk, const Stretch& stretch);
+void pdf(const Walk& walk, const Stretch& stretch);
 void tiff(const Walk& walk, const Stretch& stretch, const std::string& place);
 void xmp(const Walk& walk, std::string_view packet);
 void imageResources(const Walk& walk, const Stretch& stretch);

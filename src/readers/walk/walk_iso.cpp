@@ -131,6 +131,10 @@ private:
             tiff(here, data.part(4 + number(data.bytes(0, 4), 0, 4), data.length), "Exif");
             return true;
         }
+        if (type.starts_with("CMT")) { // in the raw files of one family of cameras: four directories
+            tiff(here, data, "Exif");
+            return true;
+        }
         if (type == "xml ") {
             const Bytes packet = data.bytes(0, kMaxXmp);
             xmp(here, textOf(packet));

@@ -56,13 +56,14 @@ TEST(Gather, EveryFileOfAFolderHasAnOutcome) {
     const std::map<std::string, std::pair<std::string, NoteKind>> others = {
         {"raw.tif", {rawUnderTiffName(), NoteKind::MetCameraRaw}},
         {"dng.dng", {tiffOf({{0xC612, 1, 4}}), NoteKind::MetCameraRaw}},
-        {"anim.gif", {"GIF89a....", NoteKind::MetPicture}},
+        {"deep.exr", {"\x76\x2F\x31\x01....", NoteKind::MetPicture}},
         {"broken.jpg", {"no picture", NoteKind::MetBroken}},
         {"clip.mov",
          {"\0\0\0\x14"
           "ftypqt  ...."s,
           NoteKind::MetVideo}},
-        {"list.pdf", {"%PDF-1.7 ...", NoteKind::MetDocument}},
+        {"list.pdf", {"%PDF-1.7 ...", NoteKind::MetPages}},
+        {"list.txt", {"boats", NoteKind::MetDocument}},
         {"empty.jpg", {"", NoteKind::MetEmpty}},
         {"tide_2.xmp", {"<x/>", NoteKind::MetSidecar}},
         {"lone.xmp", {"<x/>", NoteKind::MetLoneSidecar}},
@@ -109,11 +110,12 @@ TEST(Gather, CopiesOfOursAreNoOriginalsUnlessTheyAreNamed) {
     EXPECT_EQ(gather({folder / "in"}, withOurs).files.size(), 2U);
 }
 
-TEST(Gather, ARawFileIsRefusedInWordsWhateverItIsCalled) {
+TEST(Gather, ARawFileOfNoCameraIsRefusedInWordsWhateverItIsCalled) {
     const TempFolder folder;
     writeFile(folder / "tide.tif", rawUnderTiffName());
     const Original raw(folder / "tide.tif");
-    EXPECT_THAT(problemOf([&] { readFacts(raw, "tide.tif"); }).happened, ::testing::HasSubstr("camera raw"));
+    EXPECT_THAT(problemOf([&] { readFacts(raw, "tide.tif"); }).happened,
+                ::testing::HasSubstr("this camera's raw files are not known"));
 }
 
 TEST(Gather, WhatIsToldOnTheWayIsTheBeginningOfWhatComesOut) {

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "support/chain.h"
 #include "support/profiles.h"
 #include "support/support.h"
 

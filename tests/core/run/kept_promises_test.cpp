@@ -3,6 +3,7 @@
 // The promise itself: with one fault planted in a job, whatever it is, plan and run come to the same end for
 // every copy, and no copy is delivered without what its delivery promises. Every kind of note has a fault.
 #include "base/note.h"
+#include "demo/raw_file.h"
 #include "picture/develop.h"
 #include "plan/forecast.h"
 #include "plan/gather.h"
@@ -41,6 +42,35 @@ struct Planting {
         call.insert(call.end(), tags.begin(), tags.end());
         call.push_back(files[0].string());
         ASSERT_EQ(runProgram(call).exitCode, 0);
+    }
+    /// A raw file; `own`: the JPEG the camera put into it, 300 x 200.
+    void raw(const std::string& own) {
+        demo::RawScene scene;
+        scene.width = 300, scene.height = 200;
+        scene.light = [](int x, int) { return std::array<double, 3>{0.2, x / 300.0, 0.1}; };
+        scene.preview = own;
+        scene.previewWidth = 300, scene.previewHeight = 200;
+        files[0].replace_extension(".dng");
+        writeFile(files[0], demo::rawFile(scene));
+    }
+    /// What a JPEG of halved colour shows at any quality.
+    void paintRedOnBlue() {
+        files[0].replace_extension(".png");
+        Frame frame = plainFrame(120, 80, {20, 30, 200});
+        for (int y = 0; y < 80; ++y)
+            for (int x = 0; x < 120; ++x)
+                if ((x / 3 + y / 5) % 4 == 0) {
+                    auto* p = frame.row(y) + 3 * x;
+                    p[0] = 220, p[1] = 20, p[2] = 20;
+                }
+        vips::VImage::new_from_memory(frame.rgb.data(), frame.rgb.size(), 120, 80, 3, VIPS_FORMAT_UCHAR)
+            .pngsave(files[0].c_str());
+    }
+    void paged(int pages) {
+        files[0].replace_extension(".tif");
+        auto image = grey(40, 30 * pages).copy();
+        image.set("page-height", 30);
+        image.tiffsave(files[0].c_str());
     }
     vips::VImage grey(int width, int height) const {
         return vips::VImage::black(width, height).linear(1, 120).cast(VIPS_FORMAT_UCHAR);
@@ -86,12 +116,34 @@ std::vector<Fault> faultsOfOriginals() {
                                 vips::VImage::option()->set("input_profile", "srgb")->set("embedded", false))
                  .jpegsave(p.files[0].c_str(), vips::VImage::option()->set("strip", true));
          }},
-        {NoteKind::FurtherPages,
+        {NoteKind::FurtherPages, [](P& p) { p.paged(2); }},
+        {NoteKind::PageTaken,
          [](P& p) {
-             p.files[0].replace_extension(".tif");
-             auto image = p.grey(40, 60).copy();
-             image.set("page-height", 30);
-             image.tiffsave(p.files[0].c_str());
+             p.paged(2);
+             p.delivery.turn.pages = PagesTaken::All;
+         }},
+        {NoteKind::PagesLeft,
+         [](P& p) {
+             p.paged(kMostPages + 1);
+             p.delivery.turn.pages = PagesTaken::Some;
+             p.delivery.turn.somePages = "1";
+         }},
+        {NoteKind::NoSuchPage,
+         [](P& p) {
+             p.paged(2);
+             p.delivery.turn.pages = PagesTaken::Some;
+             p.delivery.turn.somePages = "3";
+         }},
+        {NoteKind::RawDeveloped, [](P& p) { p.raw({}); }},
+        {NoteKind::CamerasPicture,
+         [](P& p) {
+             p.raw(readText(p.files[0]));
+             p.delivery.turn.raw = RawPicture::Cameras;
+         }},
+        {NoteKind::NoCamerasPicture,
+         [](P& p) {
+             p.raw({});
+             p.delivery.turn.raw = RawPicture::Cameras;
          }},
         {NoteKind::TextEncoding, [](P& p) { p.words({"-IPTC:By-line=W\xC3\xB6hr"}); }},
         {NoteKind::MetadataDisagrees,
@@ -230,6 +282,14 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
              p.delivery.file.choose("webp");
          }},
         {NoteKind::FileTooLarge, [](P& p) { p.delivery.file.atMost = 1; }, true},
+        {NoteKind::FileUnseen, [](P& p) { p.delivery.file.unseen = true; }, true},
+        {NoteKind::FileSeen,
+         [](P& p) {
+             p.paintRedOnBlue();
+             p.delivery.file.unseen = true;
+             p.delivery.file.unseenScore = 95;
+         },
+         true},
         {NoteKind::FileFitted,
          [](P& p) {
              makePicture(p.files[0], 1200, 900);

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/problem.h"
-#include "logo/logo_svg.h"
+#include "decode/svg_gate.h"
 #include "seal/logo.h"
 #include "support/seals.h"
 

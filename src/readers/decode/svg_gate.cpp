@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "logo/logo_svg.h"
+#include "decode/svg_gate.h"
 
 #include "base/problem.h"
 #include "base/text.h"
