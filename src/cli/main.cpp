@@ -128,6 +128,11 @@ int run(int argc, char** argv) {
         ->add_option("-o,--output", report.output, "File ending in .pdf, .html or .csv; must not exist")
         ->required();
     reportCommand->add_option("--title", report.title, "What stands above it");
+    reportCommand->add_option("--up", report.up, "Proof sheets for print instead: so many pictures a page")
+        ->check(CLI::IsMember({1, 2, 4, 9}));
+    reportCommand->add_option("--paper", report.paper, "Of proof sheets")
+        ->check(CLI::IsMember({"a5", "a4", "a3", "letter"}));
+    reportCommand->add_flag("--plain", report.plain, "Proof sheets without names and lines to cut along");
 
     // The libraries all have the same verbs.
     struct Library {

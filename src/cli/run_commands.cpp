@@ -8,6 +8,7 @@
 #include "base/files.h"
 #include "base/text.h"
 #include "report/contact_sheet.h"
+#include "report/proof_sheet.h"
 #include "run/journal.h"
 #include "run/run.h"
 
@@ -252,7 +253,12 @@ int runReport(const ReportOptions& options) {
     const auto ending = toLowerAscii(file.extension().string());
     ContactSheet sheet;
     sheet.title = options.title.empty() ? "Copies of " + ledger.started.substr(0, 10) : options.title;
-    if (ending == ".pdf")
+    if (ending == ".pdf" && options.up > 0) {
+        ProofSheet proofs;
+        proofs.up = options.up, proofs.paper = options.paper;
+        proofs.names = proofs.cutLines = !options.plain;
+        writeProofSheet(ledger.copies(), proofs, sheet.title, file, stopRequested);
+    } else if (ending == ".pdf")
         writeContactPdf(ledger, sheet, file, stopRequested);
     else if (ending == ".html")
         writeContactHtml(ledger, sheet, file, stopRequested);

@@ -32,6 +32,9 @@ struct ResumeOptions {
 };
 struct ReportOptions {
     std::string ledger, output, title;
+    int up = 0; ///< pictures a page of proof sheets; 0: a contact sheet
+    std::string paper = "a4";
+    bool plain = false; ///< neither names nor lines to cut along
 };
 
 int runStamp(const StampOptions& options);

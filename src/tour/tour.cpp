@@ -3,6 +3,7 @@
 #include "tour/tour.h"
 
 #include "border/border_chooser.h"
+#include "chain/formats_side_by_side.h"
 #include "seal_bench/seal_chooser.h"
 #include "tour/tour_words.h"
 #include "tour/waiting.h"
@@ -73,17 +74,7 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     pause(400);
     ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
          save(window, out.filePath("seal-bench.png"));
-    auto& seals = window.libraries().folders().seals;
-    const auto pattern = seals.find("shipped-proof-pattern");
-    if (!pattern)
-        return false;
-    const auto kept = window.document().currentDelivery().seal;
     window.closeBench();
-    window.designDesk().takeSeal(pattern->design);
-    window.setView(ViewKind::One);
-    ok = ok && waitUntil([&] { return window.views().single().proofs().settled(); }, kPatience) &&
-         save(window, out.filePath("seal-all-over.png"));
-    window.designDesk().takeSeal(kept);
     SealChooser chooser(&window.libraries(), window.bench().canvas().base(), window.document().who(),
                         &window);
     chooser.resize(1280, 800);
@@ -138,13 +129,6 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     bool ok = waitUntil([&] { return window.views().crop().ready(); }, kPatience) &&
               save(window, out.filePath("crop.png"));
     document.undoStack()->setIndex(steps);
-    window.chain().setChosen(StationId::Finish);
-    document.setSetting("finish.amount", 90.0);
-    window.setView(ViewKind::BeforeAfter);
-    window.views().single().setZoom(Zoom::Double);
-    ok = ok && oneSettled(window) && save(window, out.filePath("finish-detail.png"));
-    document.undoStack()->setIndex(steps);
-    window.views().single().setZoom(Zoom::Fit);
     window.setView(ViewKind::One);
     const auto foot = window.libraries().folders().borders.find("heavy-foot");
     if (!foot)
@@ -171,9 +155,21 @@ bool framingPictures(MainWindow& window, const QDir& out) {
          waitUntil([&] { return window.encoded().settled() && !window.encoded().curve().empty(); },
                    kPatience) &&
          save(window, out.filePath("file-as-saved.png"));
+    document.setSetting("file.at_most", 0.0);
+    document.setSetting("file.unseen", true);
+    FormatsSideBySide formats(&document, &window.library(), looked, &window);
+    formats.resize(1280, 800);
+    formats.show();
+    ok = ok && waitUntil([&] { return formats.settled(); }, kPatience);
+    pause(200);
+    ok = ok && saveWidget(formats, out.filePath("formats.png"));
+    formats.close();
     window.views().header().asSavedButton()->setChecked(false);
     window.views().single().setZoom(Zoom::Fit);
     document.undoStack()->setIndex(steps);
+    window.views().wall().setCurrent(called(window, "tide_0801"));
+    window.chain().setChosen(StationId::Turn);
+    ok = ok && oneSettled(window) && save(window, out.filePath("raw-proof.png"));
     window.chain().setChosen(StationId::Seal);
     window.setView(ViewKind::Wall);
     return ok;

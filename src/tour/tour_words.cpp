@@ -9,19 +9,19 @@ namespace {
 
 constexpr int kWordsPatience = 180000; // ms: a slow machine with a cold cache
 
-OriginalId called(MainWindow& window, const char* stem) {
-    for (const auto& item : window.document().originals())
-        if (item.path.stem() == stem)
-            return item.id;
-    return window.document().originals().front().id;
-}
-
 bool allKnown(MainWindow& window) {
     return waitUntil([&] { return window.library().known() == window.document().originals().size(); },
                      kWordsPatience);
 }
 
 } // namespace
+
+OriginalId called(MainWindow& window, const char* stem) {
+    for (const auto& item : window.document().originals())
+        if (item.path.stem() == stem)
+            return item.id;
+    return window.document().originals().front().id;
+}
 
 bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const QString&)>& save) {
     if (!allKnown(window))

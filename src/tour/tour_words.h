@@ -9,6 +9,9 @@
 
 namespace keepseal::app {
 
+/// The picture of that name without its ending; the first where there is none.
+OriginalId called(MainWindow& window, const char* stem);
+
 /// Leaves the window as it found it. `save` stores one picture of the window under a name.
 bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const QString&)>& save);
 

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Turn and crop, fit, border and file in the real window.
 #include "border/border_chooser.h"
+#include "chain/formats_side_by_side.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "render/encode.h"
@@ -10,7 +11,9 @@
 #include "support/chain.h"
 #include "window_fixture.h"
 
+#include <QCheckBox>
 #include <QComboBox>
+#include <QPushButton>
 #include <QToolButton>
 
 namespace keepseal::app {
@@ -259,6 +262,46 @@ TEST_F(Framing, TheFileDrawerMeasuresWhatTheCopyWillWeigh) {
     QTest::mouseClick(window.drawer().qualityCurve(), Qt::LeftButton, {},
                       QPoint(window.drawer().qualityCurve()->width() / 2, 60));
     EXPECT_LT(std::get<double>(delivery().file.get("quality")), 85);
+}
+
+TEST_F(Framing, WhatSavingChangedIsMeasuredAndShownEnlarged) {
+    openAll();
+    window.views().wall().setCurrent(id(0));
+    window.setView(ViewKind::One);
+    auto& header = window.views().header();
+    EXPECT_FALSE(header.differenceButton()->isVisible()); // of nothing
+    header.asSavedButton()->click();
+    header.differenceButton()->click();
+    auto& encoded = window.encoded();
+    ASSERT_TRUE(waitUntil([&] { return encoded.settled() && !encoded.difference().isNull(); }, kWait));
+    ASSERT_TRUE(encoded.score());
+    EXPECT_GT(*encoded.score(), 50);
+    EXPECT_LT(*encoded.score(), 100);
+    EXPECT_EQ(encoded.difference().size(), encoded.image().size());
+    window.document().setSetting("file.jpeg", false);
+    window.document().setSetting("file.png", true); // nothing is given up
+    ASSERT_TRUE(
+        waitUntil([&] { return encoded.settled() && encoded.score() && *encoded.score() > 99.99; }, kWait));
+    const QColor grey = encoded.difference().pixelColor(20, 20);
+    EXPECT_EQ(grey, QColor(128, 128, 128));
+}
+
+TEST_F(Framing, FormatsStandSideBySideAndAClickTakesOne) {
+    openAll();
+    FormatsSideBySide dialog(&window.document(), &window.library(), id(0), &window);
+    dialog.show();
+    ASSERT_TRUE(waitUntil([&] { return dialog.settled(); }, kWait));
+    EXPECT_TRUE(dialog.said("png").contains("the same pixels")) << dialog.said("png").toStdString();
+    EXPECT_TRUE(dialog.said("avif").contains("difference")) << dialog.said("avif").toStdString();
+    dialog.alike()->setChecked(true);
+    ASSERT_TRUE(waitUntil([&] { return dialog.settled() && dialog.said("jxl").contains("quality"); }, kWait));
+    const auto steps = window.document().undoStack()->index();
+    dialog.takeButton("webp")->click();
+    EXPECT_EQ(delivery().file.chosen, (std::set<std::string, std::less<>>{"webp"}));
+    EXPECT_TRUE(delivery().file.unseen);
+    while (window.document().undoStack()->index() > steps)
+        window.document().undoStack()->undo();
+    EXPECT_EQ(delivery().file.chosen, (std::set<std::string, std::less<>>{"jpeg"}));
 }
 
 TEST_F(Framing, OurOwnCopiesAreLeftOutUnlessChosen) {

@@ -156,11 +156,11 @@ TEST_F(HeldBack, APlanThatMayNotBeginIsToldBeforeItsForecastIsKnown) {
 
 TEST_F(HeldBack, WhatIsNoPictureIsToldByKind) {
     writeFile(folder / "more/list.txt", "words");
-    writeFile(folder / "more/clip.gif", "GIF89a");
+    writeFile(folder / "more/deep.exr", "\x76\x2F\x31\x01");
     makePicture(folder / "more/tide_9.jpg", 60, 40);
     window.open({folder / "more"});
     ASSERT_TRUE(waitUntil([&] { return window.document().originals().size() == 5; }, kWait));
-    EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("clip.gif: a picture (GIF)"));
+    EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("deep.exr: a picture (OpenEXR)"));
     EXPECT_THAT(window.notice().toStdString(), ::testing::HasSubstr("1 × a document (text)"));
 }
 

@@ -72,7 +72,7 @@ FormatsSideBySide::FormatsSideBySide(JobDocument* document, PictureLibrary* libr
                                      QWidget* parent)
     : QDialog(parent), m_document(document), m_library(library), m_id(id),
       m_alike(new QCheckBox(tr("All as small as unseen"))),
-      m_task([](const auto&) {}, [this](const Made& made) { show(made); }) {
+      m_task([](const auto&) {}, [this](const Made& made) { showCard(made); }) {
     const auto* item = document->original(id);
     setWindowTitle(tr("%1 in every format").arg(item ? toQt(item->path.filename()) : QString()));
     resize(1120, 720);
@@ -154,7 +154,7 @@ void FormatsSideBySide::render() {
     });
 }
 
-void FormatsSideBySide::show(const Made& made) {
+void FormatsSideBySide::showCard(const Made& made) {
     auto& card = m_cards.at(made.format);
     if (made.bytes == 0) {
         card.words->setText(made.problem);

@@ -49,7 +49,7 @@ private:
                                        const TaskRun<Made>& run);
     void addCard(QGridLayout* grid, int index, const std::string& format);
     void render();
-    void show(const Made& made);
+    void showCard(const Made& made);
     void take(const std::string& format);
 
     JobDocument* m_document;

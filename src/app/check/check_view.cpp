@@ -101,6 +101,12 @@ QWidget* CheckView::makeActions() {
     auto* menu = new QMenu(m_report);
     menu->addAction(tr("Contact sheet as PDF…"), this, [this] { emit contactRequested(false); });
     menu->addAction(tr("Contact sheet as a web page…"), this, [this] { emit contactRequested(true); });
+    auto* sheets = menu->addMenu(tr("Proof sheets for print"));
+    for (const auto& [up, words] : {std::pair{1, tr("One picture a page…")},
+                                    {2, tr("Two pictures a page…")},
+                                    {4, tr("Four pictures a page…")},
+                                    {9, tr("Nine pictures a page…")}})
+        sheets->addAction(words, this, [this, up = up] { emit proofSheetRequested(up); });
     menu->addAction(tr("Ledger as a table (CSV)…"), this, &CheckView::csvRequested);
     m_report->setMenu(menu);
     m_folder->setIcon(icon("folder-open"));

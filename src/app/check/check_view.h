@@ -64,6 +64,7 @@ signals:
     void mendRequested(const keepseal::LedgerRow& row); ///< to where the cause lies
     void acceptRequested();                             ///< the chosen ones, all the same
     void csvRequested();
+    void proofSheetRequested(int up);
     void contactRequested(bool html);
     void folderRequested(const QString& folder);
 

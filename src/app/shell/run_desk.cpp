@@ -66,6 +66,12 @@ void RunDesk::connectCheck() {
         if (!file.isEmpty())
             m.runs->writeContactSheet(toPath(file));
     });
+    connect(&check, &CheckView::proofSheetRequested, this, [this, &check](int up) {
+        const auto file = QFileDialog::getSaveFileName(&check, tr("Save the proof sheets"),
+                                                       "proof-sheets.pdf", tr("PDF (*.pdf)"));
+        if (!file.isEmpty())
+            m.runs->writeProofSheet(toPath(file), up);
+    });
     connect(&check, &CheckView::csvRequested, this, [this, &check] {
         const auto file = QFileDialog::getSaveFileName(&check, tr("Save the ledger as a table"), "ledger.csv",
                                                        tr("Tables (*.csv)"));

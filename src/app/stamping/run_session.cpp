@@ -3,6 +3,7 @@
 #include "stamping/run_session.h"
 
 #include "report/contact_sheet.h"
+#include "report/proof_sheet.h"
 #include "run/journal.h"
 
 #include "base/files.h"
@@ -290,6 +291,22 @@ void RunSession::writeContactSheet(const std::filesystem::path& file) {
                 writeContactHtml(ledger, sheet, file, never);
             else
                 writeContactPdf(ledger, sheet, file, never);
+        },
+        [this] { emit said(tr("The report is written.")); });
+}
+
+void RunSession::writeProofSheet(const std::filesystem::path& file, int up) {
+    if (!m_last)
+        return;
+    ProofSheet sheet;
+    sheet.up = up;
+    const auto title =
+        m_document->state().name.empty() ? tr("Copies").toStdString() : m_document->state().name;
+    emit said(tr("Drawing the proof sheets…"));
+    m_files.run(
+        [copies = m_last->ledger.copies(), sheet, title, file] {
+            static const std::atomic<bool> never{false};
+            keepseal::writeProofSheet(copies, sheet, title, file, never);
         },
         [this] { emit said(tr("The report is written.")); });
 }

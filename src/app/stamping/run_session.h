@@ -62,6 +62,8 @@ public:
     /// Delivers these in spite of what holds them back: each in its own delivery.
     void deliverAllTheSame(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards);
     void writeContactSheet(const std::filesystem::path& file);
+    /// Proof sheets of the last run's copies, on A4.
+    void writeProofSheet(const std::filesystem::path& file, int up);
     void writeLedgerCsv(const std::filesystem::path& file);
 
 signals:

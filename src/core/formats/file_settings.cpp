@@ -79,6 +79,9 @@ FileSettings FileSettings::only(const OutputFormat& format) const {
     if (colour == ColourOut::Profile)
         out.profile = profile;
     out.mark = mark;
+    out.unseen = unseen && format.pixelForPixel;
+    if (out.unseen)
+        out.unseenScore = unseenScore;
     out.atMost = atMost;
     if (atMost > 0) {
         out.leastQuality = leastQuality;

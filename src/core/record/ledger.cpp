@@ -114,6 +114,14 @@ std::size_t Ledger::count(Outcome outcome) const {
         rows.begin(), rows.end(), [&](const LedgerRow& row) { return row.outcome == outcome; }));
 }
 
+std::vector<std::filesystem::path> Ledger::copies() const {
+    std::vector<std::filesystem::path> out;
+    for (const auto& row : rows)
+        if (row.outcome == Outcome::Made || row.outcome == Outcome::AlreadyThere)
+            out.push_back(row.copy);
+    return out;
+}
+
 json toJson(const Ledger& ledger) {
     json out = {{"format", kLedgerFormat},   {"version", kLedgerVersion}, {"program", KEEPSEAL_VERSION},
                 {"started", ledger.started}, {"ended", ledger.ended},     {"state", ledger.state},

@@ -73,6 +73,8 @@ struct Ledger {
     std::vector<LedgerRow> rows;
 
     std::size_t count(Outcome outcome) const;
+    /// Those that were made, now or before, in their order.
+    std::vector<std::filesystem::path> copies() const;
 };
 
 nlohmann::json toJson(const Ledger& ledger);

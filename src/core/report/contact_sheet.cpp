@@ -7,12 +7,9 @@
 #include "geometry/fit.h"
 #include "picture/develop.h"
 #include "render/encode.h"
+#include "report/sheet_page.h"
 
-#include <cairo-pdf.h>
 #include <glib.h>
-#include <pango/pangocairo.h>
-
-#include <memory>
 
 namespace keepseal {
 namespace {
@@ -83,77 +80,20 @@ std::optional<Frame> thumbnailOf(const fs::path& copy) {
 constexpr double kPageWidth = 595, kPageHeight = 842, kMargin = 36, kHead = 48, kGap = 14;
 constexpr int kColumns = 4, kRows = 5;
 
-struct SheetDeleter {
-    void operator()(cairo_t* c) const { cairo_destroy(c); }
-    void operator()(cairo_surface_t* s) const { cairo_surface_destroy(s); }
-};
-using SheetSurface = std::unique_ptr<cairo_surface_t, SheetDeleter>;
-using SheetContext = std::unique_ptr<cairo_t, SheetDeleter>;
-
-cairo_status_t appendToSheet(void* closure, const unsigned char* data, unsigned length) {
-    auto& bytes = *static_cast<Bytes*>(closure);
-    bytes.insert(bytes.end(), data, data + length);
-    return CAIRO_STATUS_SUCCESS;
-}
-
-void drawText(cairo_t* c, double x, double y, double width, const std::string& text, double size,
-              double grey) {
-    PangoLayout* layout = pango_cairo_create_layout(c);
-    PangoFontDescription* font = pango_font_description_from_string("Inter");
-    pango_font_description_set_absolute_size(font, size * PANGO_SCALE);
-    pango_layout_set_font_description(layout, font);
-    pango_layout_set_width(layout, static_cast<int>(width * PANGO_SCALE));
-    pango_layout_set_ellipsize(layout, PANGO_ELLIPSIZE_MIDDLE);
-    pango_layout_set_single_paragraph_mode(layout, TRUE);
-    pango_layout_set_text(layout, text.c_str(), static_cast<int>(text.size()));
-    cairo_set_source_rgb(c, grey, grey, grey);
-    cairo_move_to(c, x, y);
-    pango_cairo_show_layout(c, layout);
-    pango_font_description_free(font);
-    g_object_unref(layout);
-}
-
-/// As a JPEG inside the PDF, so that a hundred pages stay a small file.
-void drawPicture(cairo_t* c, const Frame& frame, double x, double y, double width, double height) {
-    SheetSurface image(cairo_image_surface_create(CAIRO_FORMAT_RGB24, frame.size.width, frame.size.height));
-    auto* pixels = cairo_image_surface_get_data(image.get());
-    const int stride = cairo_image_surface_get_stride(image.get());
-    for (int row = 0; row < frame.size.height; ++row) {
-        const auto* from = frame.row(row);
-        auto* to = reinterpret_cast<std::uint32_t*>(pixels + static_cast<std::ptrdiff_t>(row) * stride);
-        for (int column = 0; column < frame.size.width; ++column, from += 3)
-            to[column] = static_cast<std::uint32_t>(from[0]) << 16 |
-                         static_cast<std::uint32_t>(from[1]) << 8 | from[2];
-    }
-    cairo_surface_mark_dirty(image.get());
-    auto* jpeg = new Bytes(encodeJpeg(frame, kQuality));
-    cairo_surface_set_mime_data(
-        image.get(), CAIRO_MIME_TYPE_JPEG, jpeg->data(), jpeg->size(),
-        [](void* data) { delete static_cast<Bytes*>(data); }, jpeg);
-    const double scale = std::min(width / frame.size.width, height / frame.size.height);
-    cairo_save(c);
-    cairo_translate(c, x + (width - frame.size.width * scale) / 2,
-                    y + (height - frame.size.height * scale) / 2);
-    cairo_scale(c, scale, scale);
-    cairo_set_source_surface(c, image.get(), 0, 0);
-    cairo_paint(c);
-    cairo_restore(c);
-}
-
 void drawCell(cairo_t* c, const Shown& shown, bool details, double x, double y, double width, double height) {
     const double text = details ? 34 : 14;
     if (const auto frame = thumbnailOf(shown.row->copy))
-        drawPicture(c, *frame, x, y, width, height - text);
+        drawOnSheet(c, *frame, kQuality, x, y, width, height - text);
     else {
         cairo_set_source_rgb(c, 0.7, 0.7, 0.7);
         cairo_rectangle(c, x + 0.5, y + 0.5, width - 1, height - text - 1);
         cairo_stroke(c);
-        drawText(c, x + 6, y + 8, width - 12, "can't be read any more", 7, 0.4);
+        writeOnSheet(c, x + 6, y + 8, width - 12, "can't be read any more", 7, 0.4);
     }
-    drawText(c, x, y + height - text + 3, width, shown.name, 8, 0.05);
+    writeOnSheet(c, x, y + height - text + 3, width, shown.name, 8, 0.05);
     if (details) {
-        drawText(c, x, y + height - text + 13, width, shown.facts, 6.5, 0.35);
-        drawText(c, x, y + height - text + 22, width, shown.found, 6.5, 0.35);
+        writeOnSheet(c, x, y + height - text + 13, width, shown.facts, 6.5, 0.35);
+        writeOnSheet(c, x, y + height - text + 22, width, shown.found, 6.5, 0.35);
     }
 }
 
@@ -201,11 +141,12 @@ void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::
             if (cell == 0) {
                 if (i > 0)
                     cairo_show_page(c.get());
-                drawText(c.get(), kMargin, kMargin, kPageWidth - 2 * kMargin - 60, sheet.title, 15, 0.05);
-                drawText(c.get(), kMargin, kMargin + 20, kPageWidth - 2 * kMargin, summaryOf(ledger, rows),
-                         7.5, 0.35);
-                drawText(c.get(), kPageWidth - kMargin - 40, kMargin + 3, 40,
-                         std::to_string(i / (kColumns * kRows) + 1) + " / " + std::to_string(pages), 8, 0.35);
+                writeOnSheet(c.get(), kMargin, kMargin, kPageWidth - 2 * kMargin - 60, sheet.title, 15, 0.05);
+                writeOnSheet(c.get(), kMargin, kMargin + 20, kPageWidth - 2 * kMargin,
+                             summaryOf(ledger, rows), 7.5, 0.35);
+                writeOnSheet(c.get(), kPageWidth - kMargin - 40, kMargin + 3, 40,
+                             std::to_string(i / (kColumns * kRows) + 1) + " / " + std::to_string(pages), 8,
+                             0.35);
             }
             if (i < rows.size())
                 drawCell(c.get(), rows[i], sheet.details, kMargin + (cell % kColumns) * (width + kGap),
