@@ -168,7 +168,7 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     window.views().single().setZoom(Zoom::Fit);
     document.undoStack()->setIndex(steps);
     window.views().wall().setCurrent(called(window, "tide_0801"));
-    window.chain().setChosen(StationId::Turn);
+    window.chain().setChosen(StationId::Fit);
     ok = ok && oneSettled(window) && save(window, out.filePath("raw-proof.png"));
     window.chain().setChosen(StationId::Seal);
     window.setView(ViewKind::Wall);

@@ -34,6 +34,20 @@ QString sizeText(Size size) {
     return QString("%1 × %2").arg(size.width).arg(size.height);
 }
 
+/// "camera raw, 24.2 MP, developed".
+QString aboutOriginal(const PictureInfo& info, const PictureFacts& taken) {
+    QStringList out{toQt(std::string(nameOf(taken.container))),
+                    ChainView::tr("%1 MP").arg(static_cast<double>(taken.size.pixels()) / 1e6, 0, 'f', 1)};
+    if (taken.container == Container::CameraRaw)
+        out << (taken.reading.raw == RawPicture::Cameras ? ChainView::tr("the camera's own")
+                                                         : ChainView::tr("developed"));
+    if (info.facts.pages > 1)
+        out << ChainView::tr("%1 of %2").arg(taken.reading.page + 1).arg(info.facts.pages);
+    if (taken.orientation != 1)
+        out << ChainView::tr("turned upright");
+    return out.join(", ");
+}
+
 } // namespace
 
 StationButton::StationButton(const QString& name, QWidget* parent) : QAbstractButton(parent) {
@@ -177,10 +191,7 @@ void ChainView::refresh() {
                     : info          ? tr("cannot be read")
                                     : tr("being read");
     if (readable)
-        about = tr("%1, %2 MP%3")
-                    .arg(toQt(std::string(nameOf(info->facts.container))),
-                         QString::number(static_cast<double>(info->facts.size.pixels()) / 1e6, 'f', 1),
-                         info->facts.orientation != 1 ? tr(", turned upright") : QString());
+        about = aboutOriginal(*info, info->factsIn(delivery));
     m_start->setSummary(about, readable ? sizeText(sizes.original) : QString(), StationButton::Mark::Start);
     for (const auto& s : stations()) {
         const auto* onSwitch = s.onSwitch();

@@ -19,8 +19,8 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kAcross = 3;
-constexpr QSize kPiece{330, 190}; ///< of the copy's own pixels
+constexpr int kAcross = 4;
+constexpr QSize kPiece{286, 190}; ///< of the copy's own pixels
 
 /// The middle of the picture, a seal's favourite places apart: where there is most to see of what a coder
 /// does.

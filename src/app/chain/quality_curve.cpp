@@ -20,7 +20,7 @@ constexpr int kFrom = 40, kTo = 98;
 QualityCurve::QualityCurve(EncodedProof* encoded, QWidget* parent) : QWidget(parent), m_encoded(encoded) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     connect(encoded, &EncodedProof::changed, this, [this] {
-        setAccessibleName(sentence());
+        tellAll();
         update();
     });
 }
@@ -28,8 +28,13 @@ QualityCurve::QualityCurve(EncodedProof* encoded, QWidget* parent) : QWidget(par
 void QualityCurve::setQuality(int quality, const QString& picture) {
     m_quality = quality;
     m_picture = picture;
-    setAccessibleName(sentence());
+    tellAll();
     update();
+}
+
+void QualityCurve::tellAll() {
+    setAccessibleName(tr("%1: %2").arg(m_picture, sentence()));
+    setToolTip(accessibleName());
 }
 
 QString QualityCurve::sentence() const {
@@ -41,8 +46,8 @@ QString QualityCurve::sentence() const {
     const auto& limits = m_encoded->limits();
     const auto score = scoreAt(m_encoded->quality().value_or(m_quality));
     const auto seen = score ? tr(", difference %1").arg(*score, 0, 'f', 0) : QString();
-    return (limits.isEmpty() ? tr("%1: %2 as %3").arg(m_picture, bytes, m_encoded->format())
-                             : tr("%1: %2").arg(m_picture, (QStringList{bytes} + limits).join(", "))) +
+    return (limits.isEmpty() ? tr("%1 as %2").arg(bytes, m_encoded->format())
+                             : (QStringList{bytes} + limits).join(", ")) +
            seen;
 }
 
@@ -59,7 +64,7 @@ std::optional<double> QualityCurve::scoreAt(int quality) const {
 }
 
 QRectF QualityCurve::plot() const {
-    return QRectF(rect()).adjusted(10, 26, -14, -22);
+    return QRectF(rect()).adjusted(10, 26, -14, -38);
 }
 
 QPointF QualityCurve::at(int quality, qulonglong bytes) const {
@@ -106,8 +111,8 @@ void QualityCurve::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(p.left(), p.top() - 2, 90, 16), Qt::AlignLeft,
                      toQt(byteText(curve.back().bytes)));
     if (!seen.isEmpty())
-        painter.drawText(QRectF(p.right() - 160, p.bottom() - 18, 160, 16), Qt::AlignRight,
-                         tr("dotted: difference, of 100"));
+        painter.drawText(QRectF(0, p.bottom() + 19, width(), 16), Qt::AlignLeft,
+                         tr("line: bytes · dotted: difference"));
     const int shown = std::clamp(m_encoded->quality().value_or(m_quality), kFrom, kTo);
     painter.setPen(QPen(t.quiet, 1, Qt::DashLine));
     if (const auto most = m_encoded->atMost(); most > 0 && most < curve.back().bytes)

@@ -15,7 +15,7 @@ class QualityCurve : public QWidget {
 public:
     explicit QualityCurve(EncodedProof* encoded, QWidget* parent = nullptr);
     void setQuality(int quality, const QString& picture);
-    QSize sizeHint() const override { return {220, 150}; }
+    QSize sizeHint() const override { return {220, 166}; }
     QString sentence() const; ///< what it says, for a screen reader and for tests
 
 signals:
@@ -28,6 +28,7 @@ protected:
 private:
     /// Measured, or between two that were.
     std::optional<double> scoreAt(int quality) const;
+    void tellAll();
     QRectF plot() const;
     QPointF at(int quality, qulonglong bytes) const;
     EncodedProof* m_encoded;

@@ -235,14 +235,11 @@ void SingleView::paintFacts(QPainter& painter) const {
     const Size copy = chainOf(*m_document, *info, m_id).sizes.whole;
     const QRectF rect = pictureRect();
     const double percent = copy.width > 0 ? 100.0 * rect.width() * devicePixelRatioF() / copy.width : 0;
-    QString text = tr("%1   ·   original %2 × %3   ·   copy %4 × %5   ·   shown at %6 %")
-                       .arg(toQt(item->path.filename()))
-                       .arg(info->facts.size.width)
-                       .arg(info->facts.size.height)
-                       .arg(copy.width)
-                       .arg(copy.height)
-                       .arg(percent, 0, 'f', 0);
-    if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0)
+    QString text = toQt(item->path.filename());
+    if (!m_asSaved) // then the line is needed for what saving did
+        text += tr("   ·   original %1 × %2").arg(info->facts.size.width).arg(info->facts.size.height);
+    text += tr("   ·   copy %1 × %2   ·   shown at %3 %").arg(copy.width).arg(copy.height).arg(percent, 0, 'f', 0);
+    if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0 && !m_asSaved)
         text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
     if (m_asSaved)
         text += m_encoded->bytes() > 0 && m_encoded->settled()

@@ -136,10 +136,11 @@ void ViewsHeader::makeRoom() {
         widget->setVisible(shown);
         room -= shown ? need : 0;
     };
-    for (auto* zoom : m_zooms)
-        fits(zoom, one);
+    fits(m_zooms[0], one);
+    fits(m_zooms[1], one);
     fits(m_asSaved, one);
     fits(m_difference, one && m_asSaved->isChecked());
+    fits(m_zooms[2], one);
     fits(m_size, wall);
     fits(m_surround, one || wall);
 }

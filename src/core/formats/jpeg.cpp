@@ -40,6 +40,8 @@ OutputFormat jpegFormat() {
             "Some per cent smaller and slower to write; the same pixels. Progressive ones are arranged in "
             "several ways, and the smallest is taken.")};
     out.quality = "quality";
+    out.smallest = {{"optimised", true}};
+    out.quickest = {{"optimised", false}, {"progressive", false}};
     out.encode = encodeAsJpeg;
     out.embed = embedInJpeg;
     out.readBack = [](const ByteSource& copy) { return readPictureBack(copy, Container::Jpeg); };

@@ -48,6 +48,10 @@ struct OutputFormat {
     bool preview = false;      ///< has a place for a small preview of itself
     std::vector<OwnSetting> settings;
     std::string quality; ///< the setting that trades looks against bytes; empty: there is none
+    /// Its own settings that cost time and nothing else, where the least bytes are wanted.
+    OwnMap smallest{};
+    /// And those that give the same pixels soonest, in more bytes.
+    OwnMap quickest{};
     /// What the coder holds at once for each pixel, as measured, rounded up: bytes.
     std::function<int(const OwnValues&)> memory = [](const OwnValues&) { return 10; };
 

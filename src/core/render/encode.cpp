@@ -245,18 +245,31 @@ EncodedCopy unseenQuality(const EncodeStage& stage, const Frame& frame) {
     if (!range)
         return encodedAs(stage, stage.file, frame);
     const Frame before = screenStage(stage.file).on(frame);
+    const auto& quickest = outputFormat(stage.format).quickest;
+    auto quick = stage; // the search is for pixels, and they are the same
+    for (const auto& [key, value] : quickest)
+        quick.file.set(key, value);
     std::map<int, EncodedCopy> made;
-    const auto found =
-        leastScoring(stage.file.unseenScore, *range, kFirstUnseen, kUnseenTries, [&](int quality) {
-            auto& there = made[quality] = encodedWith(stage, quality, frame);
-            there.score = visibleLossScore(before, decodedCopy(there.bytes, stage.file));
-            return *there.score;
-        });
-    return std::move(made.at(found.value_or(range->best)));
+    const auto found = leastScoring(stage.file.unseenScore, *range, kFirstUnseen,
+                                    quickest.empty() ? kUnseenTries : kUnseenTries - 1, [&](int quality) {
+                                        auto& there = made[quality] = encodedWith(quick, quality, frame);
+                                        there.score =
+                                            visibleLossScore(before, decodedCopy(there.bytes, stage.file));
+                                        return *there.score;
+                                    });
+    auto out = std::move(made.at(found.value_or(range->best)));
+    if (quickest.empty())
+        return out;
+    const auto score = out.score;
+    out = encodedWith(stage, *out.quality, frame);
+    out.score = score;
+    return out;
 }
 
 /// What may be seen and what it may weigh are both kept, or it is told.
-EncodedCopy asSmallAsUnseen(const EncodeStage& stage, const Frame& frame, std::uint64_t most) {
+EncodedCopy asSmallAsUnseen(EncodeStage stage, const Frame& frame, std::uint64_t most) {
+    for (const auto& [key, value] : outputFormat(stage.format).smallest)
+        stage.file.set(key, value);
     auto out = unseenQuality(stage, frame);
     const auto quality = out.quality;
     if (!quality)
