@@ -38,7 +38,7 @@ _keep_seal_cli() {
     stamp) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --workers" ;;
     plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --no-estimate" ;;
     resume) words="--help --list --give-up --workers --json --quiet" ;;
-    report) words="--help --output --title" ;;
+    report) words="--help --output --title --up --paper --plain" ;;
     library) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     border) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     sheet) words="list show keep remove restore export import --help --json --names --replace --output" ;;

@@ -19,6 +19,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::PageTaken, "page-taken", std::nullopt, Severity::Fact, true, "picture {page} of the {count} in the file", ""},
     {NoteKind::PagesLeft, "pages-left", std::nullopt, Severity::WorthALook, true, "the file holds {count} pictures: no more than the first {most} are taken", "Split the file"},
     {NoteKind::NoSuchPage, "no-such-page", StationId::Turn, Severity::Fact, true, "it has {count} pictures and none of those asked for ({subject})", "Name others at Turn and crop"},
+    {NoteKind::GainMapLeft, "gain-map-left", std::nullopt, Severity::Fact, true, "it has a gain map for bright screens: it is left out, and the copy is the plain picture", ""},
     {NoteKind::RawDeveloped, "raw-developed", std::nullopt, Severity::Fact, true, "developed from the camera's raw data, with the camera's white balance", ""},
     {NoteKind::CamerasPicture, "cameras-picture", std::nullopt, Severity::Fact, true, "the camera's own picture, as it lies in the raw file ({subject} pixels)", ""},
     {NoteKind::NoCamerasPicture, "no-cameras-picture", StationId::Turn, Severity::WorthALook, true, "the raw file holds no picture of the camera's own: it was developed", ""},

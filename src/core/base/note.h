@@ -32,6 +32,7 @@ enum class NoteKind {
     PageTaken,
     PagesLeft,
     NoSuchPage,
+    GainMapLeft,
     RawDeveloped,
     CamerasPicture,
     NoCamerasPicture,

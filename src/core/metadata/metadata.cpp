@@ -123,6 +123,18 @@ const FieldValue& Metadata::field(std::string_view key) const {
     return found == fields.end() ? none : found->second;
 }
 
+namespace {
+
+/// ISO 21496-1 and what came before it: as XMP in a JPEG, as an item of a HEIF.
+void noteGainMap(const FileReport& report, Metadata& out) {
+    if (std::any_of(report.findings.begin(), report.findings.end(), [](const Finding& finding) {
+            return finding.name == "gain map" || finding.name.starts_with("hdrgm:");
+        }))
+        addNote(out.notes, {NoteKind::GainMapLeft, {}, {}});
+}
+
+} // namespace
+
 Metadata metadataFrom(const FileReport& report) {
     Metadata out;
     readTimes(report, out);
@@ -136,6 +148,7 @@ Metadata metadataFrom(const FileReport& report) {
     readHistory(report, out);
     readPlaces(report, out);
     noteEncodings(report, out);
+    noteGainMap(report, out);
     return out;
 }
 

@@ -111,8 +111,13 @@ private:
         }
         if (block(here, box.type, box.payload))
             return;
-        if (isTechnical(box.type)) // a colour profile has texts
-            return texts(here.inside(inner), box.payload.bytes(0, kMaxXmp));
+        if (isTechnical(box.type)) { // a colour profile has texts
+            const Bytes bytes = box.payload.bytes(0, kMaxXmp);
+            if ((box.type == "ipco" && textOf(bytes).find("hdrgainmap") != std::string_view::npos) ||
+                (box.type == "iinf" && textOf(bytes).find("tmap") != std::string_view::npos))
+                here.add(inner, "gain map", "", Category::Technical);
+            return texts(here.inside(inner), bytes);
+        }
         if (box.type == "mdat")
             m_media.push_back(box.payload);
         else if (box.type == "uuid")

@@ -9,6 +9,7 @@
 #include "plan/gather.h"
 #include "support/job.h"
 #include "support/seals.h"
+#include "support/tiff_builder.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -133,6 +134,18 @@ std::vector<Fault> faultsOfOriginals() {
              p.paged(2);
              p.delivery.turn.pages = PagesTaken::Some;
              p.delivery.turn.somePages = "3";
+         }},
+        {NoteKind::GainMapLeft,
+         [](P& p) {
+             auto jpeg = readText(p.files[0]);
+             jpeg.insert(
+                 2,
+                 jpegSegment(0xE1, std::string("http://ns.adobe.com/xap/1.0/\0", 29) +
+                                       "<x:xmpmeta xmlns:x='adobe:ns:meta/'><rdf:RDF "
+                                       "xmlns:rdf='http://www.w3.org/1999/02/22-rdf-syntax-ns#'>"
+                                       "<rdf:Description xmlns:hdrgm='http://ns.adobe.com/hdr-gain-map/1.0/' "
+                                       "hdrgm:Version='1.0'/></rdf:RDF></x:xmpmeta>"));
+             writeFile(p.files[0], jpeg);
          }},
         {NoteKind::RawDeveloped, [](P& p) { p.raw({}); }},
         {NoteKind::CamerasPicture,
