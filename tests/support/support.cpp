@@ -122,6 +122,18 @@ std::string readText(const fs::path& path) {
     return text.str();
 }
 
+void makePages(const fs::path& path, Size size, const std::vector<Rgb>& colours) {
+    std::vector<VImage> pages;
+    for (const auto& colour : colours)
+        pages.push_back((VImage::black(size.width, size.height, VImage::option()->set("bands", 3)) +
+                         std::vector<double>{double(colour.r), double(colour.g), double(colour.b)})
+                            .cast(VIPS_FORMAT_UCHAR)
+                            .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB)));
+    VImage strip = VImage::arrayjoin(pages, VImage::option()->set("across", 1)).copy();
+    strip.set("page-height", size.height);
+    strip.write_to_file(path.c_str());
+}
+
 void writeFile(const fs::path& path, const std::string& bytes) {
     fs::create_directories(path.parent_path());
     std::ofstream(path, std::ios::binary) << bytes;

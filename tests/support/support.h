@@ -54,6 +54,8 @@ inline constexpr const char* kSecretCity = "Heronsluice";
 /// A picture with a smooth colour ramp (red grows to the right, green downwards, blue is 60); the file's
 /// ending picks the format. 1-based grid marks are not needed: the ramp tells orientation by itself.
 void makePicture(const fs::path& path, int width, int height, const Planted& planted = {});
+/// A file of several pages (TIFF) or frames (GIF), one of each colour.
+void makePages(const fs::path& path, Size size, const std::vector<Rgb>& colours);
 /// The ramp's own colour at a point, as the oracle.
 std::array<int, 3> rampColour(double x, double y, int width, int height);
 

@@ -68,24 +68,6 @@ Frame pictureShown(const fs::path& path, const Reading& reading = {}, Size targe
     return develop(original, path.string(), facts, wholePicture(facts, target.empty() ? facts.size : target));
 }
 
-/// Pages of one colour each: 40 x 30, 41 x 30, ...
-std::vector<VImage> pagesOfColour(int count) {
-    std::vector<VImage> out;
-    for (int i = 0; i < count; ++i)
-        out.push_back((VImage::black(40, 30, VImage::option()->set("bands", 3)) +
-                       std::vector<double>{40.0 + 50 * i, 90, 200.0 - 50 * i})
-                          .cast(VIPS_FORMAT_UCHAR)
-                          .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB)));
-    return out;
-}
-
-void saveFrames(const fs::path& path, int count) {
-    auto strip = VImage::arrayjoin(pagesOfColour(count), VImage::option()->set("across", 1));
-    strip = strip.copy();
-    strip.set("page-height", 30);
-    strip.write_to_file(path.c_str());
-}
-
 /// Two pages of A7 and A8, in one colour each, written by hand.
 std::string handMadePdf() {
     std::string out = "%PDF-1.4\n";
@@ -315,8 +297,9 @@ TEST(Pages, OfAPdfAreOriginalsOnlyWhenItIsGivenItself) {
 
 TEST(Pages, BecomeCopiesOfTheirOwnWhereTheyAreAskedFor) {
     const TempFolder folder;
-    saveFrames(folder / "moving.gif", 3);
-    saveFrames(folder / "paged.tif", 3);
+    const std::vector<Rgb> colours = {{40, 90, 200}, {90, 90, 150}, {140, 90, 100}};
+    makePages(folder / "moving.gif", {40, 30}, colours);
+    makePages(folder / "paged.tif", {40, 30}, colours);
     for (const std::string name : {"moving.gif", "paged.tif"}) {
         const auto facts = readFacts(Original(folder / name), name);
         ASSERT_EQ(facts.pages, 3) << name;
