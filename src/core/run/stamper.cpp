@@ -117,7 +117,8 @@ private:
             const auto delivery = m_plan.copies[index].delivery;
             several = several || (first && *first != delivery);
             first = delivery;
-            const auto asked = askedFor(index, chainOf(index));
+            const auto chain = chainOf(index);
+            const auto asked = askedFor(index, chain);
             if (asked.facts.reading != shared.reading)
                 return std::nullopt; // other pages, other pixels
             if (const auto wish = wishOf(asked))
