@@ -62,7 +62,8 @@ TEST_F(Readings, ARawFileIsDevelopedOrAsItsCameraMadeIt) {
     window.document().setSetting("turn.raw", std::string("cameras"));
     EXPECT_EQ(sizeOf(), (Size{160, 120}));
     const auto ramp = rampColour(80, 60, 160, 120);
-    ASSERT_TRUE(waitUntil([&] { return proofsFollow() && std::abs(shownMiddle(5).red() - ramp[0]) < 12; }, kWait));
+    ASSERT_TRUE(
+        waitUntil([&] { return proofsFollow() && std::abs(shownMiddle(5).red() - ramp[0]) < 12; }, kWait));
     window.document().undoStack()->undo();
     ASSERT_TRUE(waitUntil([&] { return proofsFollow() && shownMiddle(5).red() < 90; }, kWait));
 }

@@ -238,7 +238,10 @@ void SingleView::paintFacts(QPainter& painter) const {
     QString text = toQt(item->path.filename());
     if (!m_asSaved) // then the line is needed for what saving did
         text += tr("   ·   original %1 × %2").arg(info->facts.size.width).arg(info->facts.size.height);
-    text += tr("   ·   copy %1 × %2   ·   shown at %3 %").arg(copy.width).arg(copy.height).arg(percent, 0, 'f', 0);
+    text += tr("   ·   copy %1 × %2   ·   shown at %3 %")
+                .arg(copy.width)
+                .arg(copy.height)
+                .arg(percent, 0, 'f', 0);
     if (const auto* proof = m_proofs.proof(m_id); proof && proof->seal.readability > 0 && !m_asSaved)
         text += tr("   ·   contrast %1 : 1").arg(proof->seal.readability, 0, 'f', 1);
     if (m_asSaved)
