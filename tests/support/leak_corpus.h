@@ -4,6 +4,7 @@
 // by hand, never by our own writer. A secret is a word that stands nowhere else.
 #pragma once
 
+#include "demo/raw_file.h"
 #include "support/support.h"
 #include "support/tiff_builder.h"
 
@@ -20,7 +21,7 @@ class LeakCorpus {
 public:
     explicit LeakCorpus(fs::path folder) : m_folder(std::move(folder)) {
         fs::create_directories(m_folder);
-        for (const char* ending : {"jpg", "png", "tif", "webp", "avif", "jxl"})
+        for (const char* ending : {"jpg", "png", "tif", "webp", "avif", "jxl", "dng"})
             addByAnotherTool(ending);
         addJpegByHand();
         addPngByHand();
@@ -52,10 +53,21 @@ private:
         return tiff.finish(tiff.addIfd({tiff.longs(0x8825, {at})}));
     }
 
+    static std::string rawPicture() {
+        demo::RawScene scene;
+        scene.width = 240, scene.height = 160;
+        scene.light = [](int x, int y) { return std::array<double, 3>{x / 240.0, y / 160.0, 0.2}; };
+        scene.place = true;
+        return demo::rawFile(scene);
+    }
+
     void addByAnotherTool(const std::string& ending) {
         const auto file = m_folder / ("tool." + ending);
         try {
-            makePicture(file, 240, 160);
+            if (ending == "dng")
+                writeFile(file, rawPicture());
+            else
+                makePicture(file, 240, 160);
         } catch (const std::exception&) {
             return; // this machine's libvips does not write the format
         }

@@ -44,7 +44,7 @@ std::vector<Delivery> everyWritingPath(const fs::path& out) {
     web.fit.longSide = 120;
     auto full = sampleDelivery(out / "full");
     full.fit.on = false;
-    for (const char* format : {"png", "tiff", "webp", "avif", "jxl"})
+    for (const char* format : {"png", "tiff", "webp", "avif", "jxl", "pdf"})
         full.file.choose(format);
     auto deep = sampleDelivery(out / "deep");
     deep.fit.on = deep.seal.on = false;
@@ -107,7 +107,7 @@ Delivery mostOpen(const fs::path& out, bool cut) {
         Stay::Keep;
     rules.keepRating = rules.newPreview = true;
     rules.cutCoordinates = cut;
-    for (const char* format : {"png", "tiff", "webp", "avif", "jxl"})
+    for (const char* format : {"png", "tiff", "webp", "avif", "jxl", "pdf"})
         open.file.choose(format);
     return open;
 }
@@ -128,7 +128,7 @@ TEST(Leaks, CoordinatesAreGoneFromEveryHidingSpotAndLedgerAndSearchAgree) {
             << spot.name << " is not found by our own search";
     }
     auto uncut = mostOpen(folder / "uncut", false);
-    for (const char* other : {"png", "tiff", "webp", "avif", "jxl"})
+    for (const char* other : {"png", "tiff", "webp", "avif", "jxl", "pdf"})
         uncut.file.choose(other, false);
     const std::atomic<bool> stop{false};
     const auto result = runPlan(makePlan(originals, {mostOpen(folder / "cut", true), uncut}, "/"), {}, stop,
