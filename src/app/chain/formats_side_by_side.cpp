@@ -32,12 +32,9 @@ QImage pieceOf(const QImage& image) {
 
 } // namespace
 
-std::vector<FormatsSideBySide::Made> FormatsSideBySide::madeInAll(const PictureInfo& info,
-                                                                  const Delivery& delivery,
-                                                                  const PictureException& exception,
-                                                                  DecodedPictures& originals,
-                                                                  const TaskRun<Made>& run) {
-    std::vector<Made> out;
+bool FormatsSideBySide::makeAll(const PictureInfo& info, const Delivery& delivery,
+                                const PictureException& exception, DecodedPictures& originals,
+                                const TaskRun<Made>& run) {
     const auto chain = chainOf(delivery, info, exception);
     const auto metadata = info.metadata();
     const CopyAsked asked{info.path, info.factsIn(delivery), *metadata, delivery, exception, chain};
@@ -55,24 +52,30 @@ std::vector<FormatsSideBySide::Made> FormatsSideBySide::madeInAll(const PictureI
             made.bytes = encoded.bytes.size();
             made.quality = encoded.quality;
             made.piece = pieceOf(toImage(after));
-            made.score = after.size == before.size ? visibleLossScore(before, after) : 0;
+            if (after.size == before.size)
+                made.score = visibleLossScore(before, after);
             for (const auto& note : encoded.notes)
                 if (severityOf(note) >= Severity::HoldsBack)
                     made.problem = toQt(sentenceOf(note));
         } catch (const Problem& problem) {
             made.problem = toQt(problem.sentence());
         }
-        out.push_back(made);
         run.tell(made);
     }
-    return out;
+    return true;
 }
 
 FormatsSideBySide::FormatsSideBySide(JobDocument* document, PictureLibrary* library, OriginalId id,
                                      QWidget* parent)
     : QDialog(parent), m_document(document), m_library(library), m_id(id),
       m_alike(new QCheckBox(tr("All as small as unseen"))),
-      m_task([](const auto&) {}, [this](const Made& made) { showCard(made); }) {
+      m_task(
+          [this](const TaskOutcome<bool>& outcome) {
+              if (outcome.problem) // the picture itself
+                  for (auto& [format, card] : m_cards)
+                      card.words->setText(toQt(outcome.problem->sentence()));
+          },
+          [this](const Made& made) { showCard(made); }) {
     const auto* item = document->original(id);
     setWindowTitle(tr("%1 in every format").arg(item ? toQt(item->path.filename()) : QString()));
     resize(1120, 720);
@@ -150,7 +153,7 @@ void FormatsSideBySide::render() {
     delivery.file.atMost = delivery.file.unseen ? 0 : delivery.file.atMost;
     m_task.start([info, delivery, exception = m_document->exception(m_id),
                   originals = m_library->decoded()](const TaskRun<Made>& run) {
-        return madeInAll(*info, delivery, exception, *originals, run);
+        return makeAll(*info, delivery, exception, *originals, run);
     });
 }
 
@@ -160,9 +163,10 @@ void FormatsSideBySide::showCard(const Made& made) {
         card.words->setText(made.problem);
         return;
     }
-    QStringList words{toQt(byteText(made.bytes)), made.score > 99.995
-                                                      ? tr("the same pixels")
-                                                      : tr("difference %1").arg(made.score, 0, 'f', 1)};
+    QStringList words{toQt(byteText(made.bytes))};
+    if (made.score)
+        words << (*made.score > 99.995 ? tr("the same pixels")
+                                       : tr("difference %1").arg(*made.score, 0, 'f', 1));
     if (made.quality)
         words << tr("quality %1").arg(*made.quality);
     if (!made.problem.isEmpty())
@@ -179,7 +183,6 @@ void FormatsSideBySide::take(const std::string& format) {
             m_document->setSetting("file." + other.key, false, kOneStep);
     if (m_document->currentDelivery().file.unseen != m_alike->isChecked())
         m_document->setSetting("file.unseen", m_alike->isChecked(), kOneStep);
-    emit taken(format);
     accept();
 }
 

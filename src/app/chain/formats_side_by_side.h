@@ -28,15 +28,12 @@ public:
     QPushButton* takeButton(const std::string& format) const;
     QCheckBox* alike() { return m_alike; }
 
-signals:
-    void taken(const std::string& format);
-
 private:
     struct Made {
         std::string format;
         QImage piece;
         qulonglong bytes = 0;
-        double score = 0;
+        std::optional<double> score; ///< nothing where the file has other pixels: a page, a smaller copy
         std::optional<int> quality;
         QString problem; ///< why there is none; empty: there is
     };
@@ -44,9 +41,9 @@ private:
         QLabel *piece = nullptr, *words = nullptr;
         QPushButton* take = nullptr;
     };
-    static std::vector<Made> madeInAll(const PictureInfo& info, const Delivery& delivery,
-                                       const PictureException& exception, DecodedPictures& originals,
-                                       const TaskRun<Made>& run);
+    /// Tells each as it is made.
+    static bool makeAll(const PictureInfo& info, const Delivery& delivery, const PictureException& exception,
+                        DecodedPictures& originals, const TaskRun<Made>& run);
     void addCard(QGridLayout* grid, int index, const std::string& format);
     void render();
     void showCard(const Made& made);
@@ -57,7 +54,7 @@ private:
     OriginalId m_id;
     QCheckBox* m_alike;
     std::map<std::string, Card> m_cards;
-    LatestTask<std::vector<Made>, Made> m_task;
+    LatestTask<bool, Made> m_task;
 };
 
 } // namespace keepseal::app

@@ -54,12 +54,9 @@ QString QualityCurve::sentence() const {
 std::optional<double> QualityCurve::scoreAt(int quality) const {
     if (m_encoded->score())
         return m_encoded->score();
-    const auto& curve = m_encoded->curve();
-    for (std::size_t i = 1; i < curve.size(); ++i)
-        if (const auto& low = curve[i - 1], &high = curve[i];
-            low.score && high.score && quality >= low.quality && quality <= high.quality)
-            return *low.score +
-                   (*high.score - *low.score) * (quality - low.quality) / (high.quality - low.quality);
+    for (const auto& point : m_encoded->curve())
+        if (point.quality == quality)
+            return point.score;
     return std::nullopt;
 }
 

@@ -26,7 +26,7 @@ protected:
     void mousePressEvent(QMouseEvent* event) override;
 
 private:
-    /// Measured, or between two that were.
+    /// Nothing where it was not measured.
     std::optional<double> scoreAt(int quality) const;
     void tellAll();
     QRectF plot() const;

@@ -12,7 +12,8 @@
 namespace keepseal::app {
 namespace {
 
-constexpr int kLaterMs = 200; ///< a slider that moves is not followed at every step
+constexpr std::int64_t kMostCompared = 8'000'000; ///< pixels, for the curve
+constexpr int kLaterMs = 200;                     ///< a slider that moves is not followed at every step
 constexpr int kQualities[] = {40, 50, 60, 70, 75, 80, 85, 88, 90, 92, 94, 96, 98};
 
 } // namespace
@@ -166,6 +167,8 @@ void EncodedProof::start() {
         run.tell(answer);
         if (const auto quality = delivery.file.qualityKey(); wantCurve && !quality.empty()) {
             const Frame before = screenStage(delivery.file).on(copy.frame);
+            // Thirteen comparisons of a large copy would keep its bytes waiting for a minute.
+            const bool comparable = before.size.pixels() <= kMostCompared;
             for (const int step : kQualities) {
                 if (run.stop)
                     break;
@@ -174,11 +177,11 @@ void EncodedProof::start() {
                 other.file.set(quality, static_cast<double>(step));
                 other.file.unseen = false;
                 const auto made = encode(other);
-                const Frame after = decodedCopy(made.bytes, other.file);
-                answer.curve.push_back({step, made.bytes.size(),
-                                        after.size == before.size
-                                            ? std::optional(visibleLossScore(before, after))
-                                            : std::nullopt});
+                Point point{step, made.bytes.size(), {}};
+                if (comparable)
+                    if (const Frame after = decodedCopy(made.bytes, other.file); after.size == before.size)
+                        point.score = visibleLossScore(before, after);
+                answer.curve.push_back(point);
                 run.tell(answer); // each step as it comes
             }
         }

@@ -15,10 +15,10 @@ namespace {
 constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::ProfileSetAside, "profile-set-aside", std::nullopt, Severity::WorthALook, true, "its colour profile can't be used and was set aside", "Look at the colours of its proof"},
     {NoteKind::CmykWithoutProfile, "cmyk-without-profile", std::nullopt, Severity::WorthALook, true, "it is CMYK without a colour profile: a common one was taken", "Look at the colours of its proof"},
-    {NoteKind::FurtherPages, "further-pages", std::nullopt, Severity::WorthALook, true, "the file holds {count} pictures: only the first is used", "Turn and crop can take every page, or some"},
+    {NoteKind::FurtherPages, "further-pages", std::nullopt, Severity::WorthALook, true, "the file holds {count} pictures: only the first is used", "The station Turn, crop can take every one, or some"},
     {NoteKind::PageTaken, "page-taken", std::nullopt, Severity::Fact, true, "picture {page} of the {count} in the file", ""},
     {NoteKind::PagesLeft, "pages-left", std::nullopt, Severity::WorthALook, true, "the file holds {count} pictures: no more than the first {most} are taken", "Split the file"},
-    {NoteKind::NoSuchPage, "no-such-page", StationId::Turn, Severity::Fact, true, "it has {count} pictures and none of those asked for ({subject})", "Name others at Turn and crop"},
+    {NoteKind::NoSuchPage, "no-such-page", StationId::Turn, Severity::Fact, true, "it has {count} pictures and none of those asked for ({subject})", "Name others at the station Turn, crop"},
     {NoteKind::GainMapLeft, "gain-map-left", std::nullopt, Severity::Fact, true, "it has a gain map for bright screens: it is left out, and the copy is the plain picture", ""},
     {NoteKind::RawDeveloped, "raw-developed", std::nullopt, Severity::Fact, true, "developed from the camera's raw data, with the camera's white balance", ""},
     {NoteKind::CamerasPicture, "cameras-picture", std::nullopt, Severity::Fact, true, "the camera's own picture, as it lies in the raw file ({subject} pixels)", ""},

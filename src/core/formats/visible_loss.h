@@ -10,10 +10,13 @@
 
 namespace keepseal {
 
+/// Two pictures in linear light, 32 bits a channel, their halves, and a frame of each.
+inline constexpr int kLossBytesPerPixel = 40;
+
 /// 100: nothing; 90: not seen even when one picture flickers to the other; 70: high quality; 50: medium; it
 /// may fall below 0. Both frames: sRGB (another space is converted, and what lies outside is cut off), of the
 /// same size. Where one is transparent in parts, the worse of what is seen on dark and on bright ground.
-/// Holds about 40 bytes a pixel meanwhile. Throws std::logic_error when the sizes differ.
+/// Holds kLossBytesPerPixel meanwhile. Throws std::logic_error when the sizes differ.
 double visibleLossScore(const Frame& before, const Frame& after);
 
 /// The differences themselves, for an eye: grey where there are none, each channel away from it by `times`

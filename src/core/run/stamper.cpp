@@ -4,6 +4,7 @@
 
 #include "base/fingerprint.h"
 #include "delivery/file_names.h"
+#include "formats/visible_loss.h"
 #include "plan/stamped.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
@@ -44,7 +45,9 @@ std::uint64_t renderMemory(const CopyAsked& asked) {
 /// After that, while the copy is encoded.
 std::uint64_t coderMemory(const CopyAsked& asked, const std::string& format) {
     const auto& row = outputFormat(format);
-    const auto perPixel = row.memory(OwnValues(row.settings, asked.delivery.file.own));
+    // Comparing what comes out of the coder takes more than most coders: see visibleLossScore().
+    const auto perPixel = row.memory(OwnValues(row.settings, asked.delivery.file.own)) +
+                          (asked.delivery.file.unseen ? kLossBytesPerPixel : 0);
     return static_cast<std::uint64_t>(asked.chain.sizes.whole.pixels()) * static_cast<unsigned>(perPixel);
 }
 

@@ -232,6 +232,10 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
         readFurther(source, name, facts);
         readCameras(source, name, facts);
         return facts;
+    } catch (Problem& problem) {
+        if (problem.subject.empty()) // the gate of drawings does not know whose bytes it reads
+            problem.subject = name;
+        throw;
     } catch (const vips::VError& error) {
         auto why = takeVipsError();
         if (why.empty())

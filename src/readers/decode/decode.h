@@ -3,6 +3,7 @@
 // Opening picture files with libvips, and their colours. Internal to the readers.
 #pragma once
 
+#include "base/problem.h"
 #include "picture/develop.h"
 
 #include <map>
@@ -31,6 +32,10 @@ public:
     auto tellingDamage(const std::string& name, const Work& work) const {
         try {
             return work();
+        } catch (Problem& problem) { // a gate that does not know whose bytes it reads
+            if (problem.subject.empty())
+                problem.subject = name;
+            throw;
         } catch (const vips::VError& error) {
             tellDamage(name, error.what());
         }

@@ -276,7 +276,9 @@ TEST(Drawings, AreDrawnAtTheirSizeInEveryScale) {
     }
     writeFile(folder / "bad.svg", "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'>"
                                   "<image href='file:///etc/passwd' width='9' height='9'/></svg>");
-    EXPECT_EQ(problemOf([&] { pictureShown(folder / "bad.svg"); }).kind, ProblemKind::Refused);
+    const auto refused = problemOf([&] { pictureShown(folder / "bad.svg"); });
+    EXPECT_EQ(refused.kind, ProblemKind::Refused);
+    EXPECT_EQ(refused.subject, (folder / "bad.svg").string());
 }
 
 TEST(Pages, OfAPdfAreOriginalsOnlyWhenItIsGivenItself) {
