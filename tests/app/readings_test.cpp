@@ -52,6 +52,32 @@ TEST_F(Readings, ThePageThatIsTakenIsTheOneThatIsShownPlannedAndMade) {
     EXPECT_EQ(window.runs().last()->ledger.count(Outcome::Made), 7U);
 }
 
+TEST_F(Readings, ThePagesThatAreTakenCanBeLookedAtOneByOne) {
+    openAll();
+    window.document().setSetting("turn.pages", std::string("all"));
+    auto& single = window.views().single();
+    window.views().setView(ViewKind::One);
+    single.showPicture(id(4));
+    const auto middleOf = [&] {
+        const auto* proof = single.proofs().settled() ? single.proofs().proof(id(4)) : nullptr;
+        return proof ? proof->sealed.pixelColor(proof->sealed.width() / 2, proof->sealed.height() / 2) : QColor();
+    };
+    const auto isRed = [&] { return middleOf().red() > 150; };
+    const auto isBlue = [&] { return middleOf().blue() > 150; };
+    ASSERT_TRUE(waitUntil(isRed, kWait));
+    QTest::keyClick(&single, Qt::Key_PageUp); // there is none before it
+    QTest::keyClick(&single, Qt::Key_PageDown);
+    ASSERT_TRUE(waitUntil(isBlue, kWait));
+    EXPECT_EQ(chainOf(window.document(), window.library(), id(4))->sizes.whole, (Size{300, 200}));
+    QTest::keyClick(&single, Qt::Key_PageDown); // nor one behind
+    QTest::keyClick(&single, Qt::Key_PageUp);
+    ASSERT_TRUE(waitUntil(isRed, kWait));
+    // Where fewer are taken, the last of them is shown.
+    QTest::keyClick(&single, Qt::Key_PageDown);
+    window.document().setSetting("turn.pages", std::string("first"));
+    EXPECT_TRUE(waitUntil(isRed, kWait));
+}
+
 TEST_F(Readings, ARawFileIsDevelopedOrAsItsCameraMadeIt) {
     openAll();
     ASSERT_EQ(window.document().originals().at(5).path.filename(), "zz_raw.dng");

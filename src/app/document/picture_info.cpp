@@ -98,12 +98,20 @@ Latest& latestUnpacked() {
 } // namespace
 
 MetadataPtr PictureInfo::metadata() const {
-    if (auto known = m_unpacked.load().lock())
+    if (auto known = m_unpacked.get())
         return known;
     auto made = std::make_shared<const Metadata>(packed.unpacked());
-    m_unpacked.store(made);
+    m_unpacked.keep(made);
     latestUnpacked().keep(made);
     return made;
+}
+
+PictureFacts PictureInfo::factsIn(const Delivery& delivery) const {
+    const auto& turn = delivery.turn;
+    const auto taken = pagesTaken(turn.pages, turn.somePages, facts.pages);
+    if (taken.empty())
+        return shownFacts(facts, delivery);
+    return factsFor(facts, turn.reading(taken[std::min(lookedAt, taken.size() - 1)]));
 }
 
 PictureInfoPtr readInfo(const std::filesystem::path& path) {

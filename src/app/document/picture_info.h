@@ -19,6 +19,19 @@ namespace keepseal::app {
 
 using MetadataPtr = std::shared_ptr<const Metadata>;
 
+/// What was unpacked last; a copy begins without.
+class UnpackedOnce {
+public:
+    UnpackedOnce() = default;
+    UnpackedOnce(const UnpackedOnce&) {}
+    UnpackedOnce& operator=(const UnpackedOnce&) = delete;
+    MetadataPtr get() const { return m_unpacked.load().lock(); }
+    void keep(const MetadataPtr& made) { m_unpacked.store(made); }
+
+private:
+    std::atomic<std::weak_ptr<const Metadata>> m_unpacked;
+};
+
 struct PictureInfo {
     std::filesystem::path path;
     std::uint64_t bytes = 0;
@@ -35,14 +48,16 @@ struct PictureInfo {
     std::string words;                        ///< what a filter looks through: title, keywords and their like
     std::optional<EmbeddedPreview> previewAt; ///< the camera's own small picture
     PackedMetadata packed;                    ///< as fields, with an XMP file beside it
+    std::size_t lookedAt =
+        0; ///< which of the pages taken of its file a person looks at; past the last: that one
 
     /// Unpacked; the same one again while anybody holds it, or it is among the latest asked for. Any thread.
     MetadataPtr metadata() const;
-    /// Of the picture in the file that such a delivery shows: the first of those it takes.
-    PictureFacts factsIn(const Delivery& delivery) const { return shownFacts(facts, delivery); }
+    /// Of the page in the file that is looked at, of those such a delivery takes.
+    PictureFacts factsIn(const Delivery& delivery) const;
 
 private:
-    mutable std::atomic<std::weak_ptr<const Metadata>> m_unpacked;
+    mutable UnpackedOnce m_unpacked;
 };
 using PictureInfoPtr = std::shared_ptr<const PictureInfo>;
 

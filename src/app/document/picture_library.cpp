@@ -104,6 +104,18 @@ void PictureLibrary::take(OriginalId id, PictureInfoPtr info) {
     startReading();
 }
 
+void PictureLibrary::lookAtPage(OriginalId id, std::size_t page) {
+    const auto known = info(id);
+    if (!known || known->lookedAt == page)
+        return;
+    auto other = std::make_shared<PictureInfo>(*known);
+    other->lookedAt = page;
+    m_byPath->remove(known);
+    m_byPath->add(other);
+    m_infos[id] = std::move(other);
+    emit infoReady(id);
+}
+
 std::shared_ptr<const Frame> PictureLibrary::preview(OriginalId id) {
     if (const auto known = m_looks.find(id); known != m_looks.end()) {
         known->second.lastUse = ++m_uses;

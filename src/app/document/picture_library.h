@@ -27,6 +27,8 @@ public:
 
     /// nullptr until it has been read.
     PictureInfoPtr info(OriginalId id) const;
+    /// Another of the pages that are taken of its file, wherever it is shown; see PictureInfo::lookedAt.
+    void lookAtPage(OriginalId id, std::size_t page);
     std::size_t known() const { return m_infos.size(); }
     /// The same for work in the background.
     const std::shared_ptr<const KnownPictures>& forBackground() const { return m_shared; }

@@ -50,6 +50,29 @@ void SingleView::showPicture(OriginalId id) {
     update();
 }
 
+void SingleView::stepPage(int direction) {
+    const auto info = m_library->info(m_id);
+    if (!info)
+        return;
+    const auto& turn = m_document->currentDelivery().turn;
+    const auto taken = pagesTaken(turn.pages, turn.somePages, info->facts.pages).size();
+    const auto now = std::min(info->lookedAt, std::max<std::size_t>(taken, 1) - 1);
+    if (direction > 0 ? now + 1 < taken : now > 0)
+        m_library->lookAtPage(m_id, direction > 0 ? now + 1 : now - 1);
+}
+
+QString SingleView::pageWords(const PictureInfo& info) const {
+    if (info.facts.pages <= 1)
+        return {};
+    const auto& turn = m_document->currentDelivery().turn;
+    const auto of = tr("   ·   page %1 of %2")
+                        .arg(info.factsIn(m_document->currentDelivery()).reading.page + 1)
+                        .arg(info.facts.pages);
+    return pagesTaken(turn.pages, turn.somePages, info.facts.pages).size() > 1
+               ? of + tr(" (Page Up, Page Down)")
+               : of;
+}
+
 void SingleView::setZoom(Zoom zoom) {
     m_zoom = zoom;
     m_pan = {};
@@ -236,6 +259,7 @@ void SingleView::paintFacts(QPainter& painter) const {
     const QRectF rect = pictureRect();
     const double percent = copy.width > 0 ? 100.0 * rect.width() * devicePixelRatioF() / copy.width : 0;
     QString text = toQt(item->path.filename());
+    text += pageWords(*info);
     if (!m_asSaved) // then the line is needed for what saving did
         text += tr("   ·   original %1 × %2").arg(info->facts.size.width).arg(info->facts.size.height);
     text += tr("   ·   copy %1 × %2   ·   shown at %3 %")
@@ -359,6 +383,10 @@ void SingleView::keyPressEvent(QKeyEvent* event) {
             move(0, event->key() == Qt::Key_Up ? step : -step);
         else
             emit stepRequested(event->key() == Qt::Key_Up ? -1 : 1);
+        return;
+    case Qt::Key_PageUp:
+    case Qt::Key_PageDown:
+        stepPage(event->key() == Qt::Key_PageUp ? -1 : 1);
         return;
     case Qt::Key_Escape:
         if (std::exchange(m_picking, false)) {

@@ -32,6 +32,8 @@ public:
     bool showsDifference() const { return m_difference; }
     /// The next click takes a colour of the picture; Escape gives up.
     void startPicking();
+    /// The next or the one before, of the pages that the delivery takes of this file.
+    void stepPage(int direction);
     ProofSet& proofs() { return m_proofs; }
 
 signals:
@@ -63,6 +65,7 @@ private:
     void paintDivider(QPainter& painter, const QRectF& rect) const;
     void paintFacts(QPainter& painter) const;
     void pickAt(QPointF position);
+    QString pageWords(const PictureInfo& info) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;

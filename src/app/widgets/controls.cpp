@@ -100,6 +100,8 @@ NumberControl::NumberControl(const NumberRange& range, const QString& unit, cons
     m_box->setDecimals(range.decimals);
     m_box->setSingleStep(range.step);
     m_box->setSuffix(unitSuffix(unit));
+    if (range.leastMeans)
+        m_box->setSpecialValueText(QString::fromUtf8(range.leastMeans));
     m_box->setKeyboardTracking(false);
     m_box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_box->setAlignment(Qt::AlignRight);

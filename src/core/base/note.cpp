@@ -42,6 +42,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::SealNothing, "seal-nothing", StationId::Seal, Severity::HoldsBack, true, "the seal is on and has nothing to draw", "Give it a part, or switch the seal off"},
     {NoteKind::SealOffPicture, "seal-off-picture", StationId::Seal, Severity::HoldsBack, true, "the seal does not lie on the picture", "Move it back, or take this picture's exception away"},
     {NoteKind::SealCutOff, "seal-cut-off", StationId::Seal, Severity::WorthALook, true, "the seal reaches over the picture's edge", "Move it, or make it smaller"},
+    {NoteKind::SealInBleed, "seal-in-bleed", StationId::Seal, Severity::WorthALook, true, "the seal reaches into the bleed, which is cut off after printing", "Give the seal a larger margin, or the page less bleed"},
     {NoteKind::SealLogo, "seal-logo", StationId::Seal, Severity::HoldsBack, true, "the logo {name} can't be drawn: {happened}", "Choose a logo that can be read"},
     {NoteKind::SealLogoNotChosen, "seal-logo-not-chosen", StationId::Seal, Severity::HoldsBack, true, "the part \"{subject}\" has no logo yet", "Choose its file, or take the part away"},
     {NoteKind::SealTypeface, "seal-typeface", StationId::Seal, Severity::HoldsBack, true, "the seal's typeface \"{subject}\" is not here", "Add the typeface, or choose another"},

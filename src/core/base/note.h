@@ -58,6 +58,7 @@ enum class NoteKind {
     SealNothing,
     SealOffPicture,
     SealCutOff,
+    SealInBleed,
     SealLogo,
     SealLogoNotChosen,
     SealTypeface,

@@ -121,6 +121,9 @@ std::string displayText(const SettingInfo& info, const SettingValue& value) {
     if (const auto* on = std::get_if<bool>(&value))
         return *on ? "on" : "off";
     if (const auto* number = std::get_if<double>(&value))
+        if (info.range.leastMeans && *number == info.range.min)
+            return info.range.leastMeans;
+    if (const auto* number = std::get_if<double>(&value))
         return trimmedNumber(*number, info.range.decimals) + (info.unit.empty() ? "" : " " + info.unit);
     for (const auto& choice : info.choices)
         if (choice.key == std::get<std::string>(value))

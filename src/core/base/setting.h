@@ -27,7 +27,8 @@ struct SettingChoice {
 
 struct NumberRange {
     double min = 0, max = 1, step = 1;
-    int decimals = 0; ///< shown and kept; 0 means whole numbers only
+    int decimals = 0;                 ///< shown and kept; 0 means whole numbers only
+    const char* leastMeans = nullptr; ///< the least number in words: "no limit"; null: it is a number
 };
 
 struct SettingInfo {

@@ -65,7 +65,7 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
                                        "picture flickers to the other, 80 not side by side, 70 is high "
                                        "quality.")}));
         append(out, {numberSetting(
-                        "at_most", "At most", "kB", &F::atMost, {0, 100000, 10, 0},
+                        "at_most", "At most", "kB", &F::atMost, {0, 100000, 10, 0, "no limit"},
                         "Thousands of bytes of each file; 0: as many as it takes. The best quality that "
                         "fits is found, up to the one chosen above. No file has one byte more.")});
         append(out,

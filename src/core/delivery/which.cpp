@@ -51,7 +51,7 @@ const std::vector<Setting<WhichSettings>>& whichSettings() {
             "shape", "Shape", &W::shape,
             {{"any", "Any"}, {"tall", "Tall only"}, {"wide", "Wide only"}, {"square", "Square only"}},
             "As it is after turning and cropping."),
-        numberSetting("rating", "Rated at least", "", &W::rating, {0, 5, 1, 0},
+        numberSetting("rating", "Rated at least", "", &W::rating, {0, 5, 1, 0, "any"},
                       "The rating in the picture's metadata or in the XMP file beside it; 0 takes all."),
         textSetting("keywords", "With one of these keywords", &W::keywords, false,
                     "Parted by commas; empty takes all."),

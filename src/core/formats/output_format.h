@@ -52,6 +52,9 @@ struct OutputFormat {
     OwnMap smallest{};
     /// And those that give the same pixels soonest, in more bytes.
     OwnMap quickest{};
+    /// Pixels of each edge that are cut off the finished copy (a page with bleed) at its resolution, 0: none
+    /// is stated; empty: nothing is.
+    std::function<double(const OwnValues&, double pixelsPerMm)> cutOff;
     /// What the coder holds at once for each pixel, as measured, rounded up: bytes.
     std::function<int(const OwnValues&)> memory = [](const OwnValues&) { return 10; };
 

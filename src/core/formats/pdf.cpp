@@ -253,6 +253,9 @@ OutputFormat pdfFormat() {
     out.settings[1].shown = [](const OwnValues& own) { return own.choice("pdf_packing") == "jpeg"; };
     out.settings[2].unit = "mm";
     out.quality = "pdf_quality";
+    out.cutOff = [](const OwnValues& own, double perMm) {
+        return own.number("pdf_bleed") * (perMm > 0 ? perMm : kUsualPerMm);
+    };
     out.encode = encodeAsPage;
     out.embed = embedInPdf;
     out.readBack = readPageBack;

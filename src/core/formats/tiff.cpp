@@ -1,13 +1,18 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// TIFF 6.0, one page.
+// TIFF 6.0, one page; BigTIFF where the old kind could be too small.
+#include "formats/tiff.h"
+
 #include "formats/vips_pixels.h"
 
 namespace keepseal {
 namespace {
 
+constexpr std::uint64_t kRoomForWords = 64ULL << 20; ///< more than any rights, previews and profile take
+
 Bytes encodeAsTiff(const CopyPixels& pixels, const OwnValues& own) {
     const auto& packing = own.choice("tiff_packing");
+    const bool big = needsBigTiff(pixels);
     return encodedBy(pixels, [&](const vips::VImage& image, vips::VOption* options) {
         return image.tiffsave_buffer(
             options
@@ -15,11 +20,17 @@ Bytes encodeAsTiff(const CopyPixels& pixels, const OwnValues& own) {
                                      : packing == "lzw" ? VIPS_FOREIGN_TIFF_COMPRESSION_LZW
                                                         : VIPS_FOREIGN_TIFF_COMPRESSION_DEFLATE)
                 ->set("predictor", packing == "none" ? VIPS_FOREIGN_TIFF_PREDICTOR_NONE
-                                                     : VIPS_FOREIGN_TIFF_PREDICTOR_HORIZONTAL));
+                                                     : VIPS_FOREIGN_TIFF_PREDICTOR_HORIZONTAL)
+                ->set("bigtiff", big));
     });
 }
 
 } // namespace
+
+bool needsBigTiff(const CopyPixels& pixels) {
+    const auto packedAtWorst = pixels.bytes() + pixels.bytes() / 8; // LZW of noise grows
+    return packedAtWorst + pixels.profile.size() + kRoomForWords > kMostOfClassicTiff;
+}
 
 OutputFormat tiffFormat() {
     OutputFormat out;

@@ -44,6 +44,15 @@ void tellOriginal(Notes& notes, const PictureFacts& facts, const TurnSettings& t
             {turn.raw == RawPicture::Cameras ? NoteKind::NoCamerasPicture : NoteKind::RawDeveloped, {}, {}});
 }
 
+/// The most that any of its formats loses at the edges.
+double cutOffOf(const FileSettings& file, double pixelsPerMm) {
+    double out = 0;
+    for (const auto* format : file.formats())
+        if (format->cutOff)
+            out = std::max(out, format->cutOff(OwnValues(format->settings, file.own), pixelsPerMm));
+    return out;
+}
+
 /// Nothing is said twice over: seal and caption hold the same emblem, the same studio.
 void tellRights(Notes& notes, const AppliedRights& applied) {
     for (auto note : applied.notes()) {
@@ -71,8 +80,8 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, Picture
     tellRights(out.notes, out.words->applied);
     addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words->facts));
     const auto& whole = asked.chain.sizes.whole;
-    addNotes(out.notes,
-             sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole, &asked.exception.seal));
+    addNotes(out.notes, sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole,
+                                  &asked.exception.seal, cutOffOf(delivery.file, asked.chain.pixelsPerMm)));
     tellProfile(out.notes, delivery.file);
     return out;
 }

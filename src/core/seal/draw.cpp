@@ -202,7 +202,8 @@ void tellNeeds(Notes& notes, const std::vector<LogoNeed>& needs) {
 }
 
 /// A seal that was moved away, or reaches over the edge.
-void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& placement, Size whole) {
+void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& placement, Size whole,
+               double cutOff) {
     if (seal.design.arrangement != Arrangement::Single || placement.instances.empty())
         return;
     const Box box = boundsOf(placement.corners);
@@ -214,6 +215,9 @@ void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& plac
         addNote(notes, {NoteKind::SealOffPicture, {}, {}});
     else if (share < 0.97)
         addNote(notes, {NoteKind::SealCutOff, {}, {}});
+    else if (cutOff > 0 && (box.x < cutOff || box.y < cutOff || box.right() > whole.width - cutOff ||
+                            box.bottom() > whole.height - cutOff))
+        addNote(notes, {NoteKind::SealInBleed, {}, {}});
 }
 
 SealPlace placeFor(const SealDesign& design, const SealException* exception) {
@@ -256,7 +260,8 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealExce
 
 } // namespace
 
-Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception) {
+Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception,
+                double cutOff) {
     if (!seal.design.on || (exception && exception->none))
         return {};
     Notes out = seal.notes;
@@ -271,7 +276,7 @@ Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const
         tellNeeds(out, logoNeeds(seal, placement.unit, false));
     if (tone != Tone::Light)
         tellNeeds(out, logoNeeds(seal, placement.unit, true));
-    tellWhere(out, seal, placement, whole);
+    tellWhere(out, seal, placement, whole, cutOff);
     return out;
 }
 
@@ -309,7 +314,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
     out.enlarged = logoNeeds(seal, out.unit / frame.scale, out.decision.dark);
     tellNeeds(out.notes, out.enlarged);
-    tellWhere(out.notes, seal, placement, frame.size);
+    tellWhere(out.notes, seal, placement, frame.size, 0); // a bleed is told ahead
     if (out.madeSmaller)
         addNote(out.notes, {NoteKind::SealMadeSmaller, {}, {}});
     if (out.belowReadable)

@@ -16,18 +16,6 @@ constexpr std::uint64_t kLargestDrawing = 512ULL << 20;
 constexpr double kPagePerInch = 300, kPointsPerInch = 72;
 constexpr double kDrawnSide = 4000, kLargestSide = 20000;
 
-VImage load(const Bytes& bytes, const PictureFacts& facts, double scale) {
-    VipsBlob* blob = vips_blob_new(nullptr, bytes.data(), bytes.size());
-    const std::unique_ptr<VipsBlob, void (*)(VipsBlob*)> owner(
-        blob, [](VipsBlob* b) { vips_area_unref(VIPS_AREA(b)); });
-    auto* options = VImage::option()->set("scale", scale);
-    if (facts.container == Container::Svg)
-        return VImage::svgload_buffer(blob, options);
-    return VImage::pdfload_buffer(
-        blob,
-        options->set("page", facts.reading.page)->set("background", std::vector<double>{255, 255, 255, 255}));
-}
-
 /// To its size in pixels from what it is at 72 to the inch.
 double scaleOf(const VImage& plain, Container container) {
     const double side = std::max(plain.width(), plain.height());
@@ -38,6 +26,17 @@ double scaleOf(const VImage& plain, Container container) {
 }
 
 } // namespace
+
+VImage loadDrawing(const Bytes& bytes, Container container, int page, double scale, int opacity) {
+    VipsBlob* blob = vips_blob_new(nullptr, bytes.data(), bytes.size());
+    const std::unique_ptr<VipsBlob, void (*)(VipsBlob*)> owner(
+        blob, [](VipsBlob* b) { vips_area_unref(VIPS_AREA(b)); });
+    auto* options = VImage::option()->set("scale", scale);
+    if (container == Container::Svg)
+        return VImage::svgload_buffer(blob, options);
+    const std::vector<double> white{255, 255, 255, static_cast<double>(opacity)};
+    return VImage::pdfload_buffer(blob, options->set("page", page)->set("background", white));
+}
 
 Bytes drawingOf(const ByteSource& source, Container container) {
     if (source.size() > kLargestDrawing)
@@ -50,8 +49,10 @@ Bytes drawingOf(const ByteSource& source, Container container) {
 }
 
 VImage openDrawing(const Bytes& bytes, const PictureFacts& facts, int shrink, bool pixels) {
-    const double scale = scaleOf(load(bytes, facts, 1), facts.container);
-    auto image = load(bytes, facts, scale / shrink);
+    const auto at = [&](double scale) {
+        return loadDrawing(bytes, facts.container, facts.reading.page, scale, 255);
+    };
+    auto image = at(scaleOf(at(1), facts.container) / shrink);
     if (facts.container == Container::Pdf) {
         const double perMm = kPagePerInch / 25.4;
         image =

@@ -13,6 +13,10 @@ namespace keepseal {
 /// vips::VError for a file that is too large.
 Bytes drawingOf(const ByteSource& source, Container container);
 
+/// One page (from 0) of a PDF, or an SVG, at `scale` times 72 to the inch; what a PDF leaves open is white of
+/// this opacity. `bytes` outlive the image. Throws vips::VError.
+vips::VImage loadDrawing(const Bytes& bytes, Container container, int page, double scale, int opacity);
+
 /// `bytes`: of drawingOf(); they outlive the image. Opaque pages stand on white; an SVG keeps what is
 /// transparent. Throws vips::VError.
 vips::VImage openDrawing(const Bytes& bytes, const PictureFacts& facts, int shrink, bool pixels);

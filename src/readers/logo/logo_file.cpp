@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/logo_reading.h"
 
-#include "decode/decode.h"
+#include "decode/drawing.h"
 #include "decode/svg_gate.h"
 #include "picture/engine.h"
 
@@ -33,46 +33,32 @@ VImage toRgba(VImage image) {
     return image.format() == VIPS_FORMAT_UCHAR ? image : image.cast(VIPS_FORMAT_UCHAR);
 }
 
-enum class LogoKind { Pdf, Svg, Bitmap };
-
 std::string_view textIn(const Bytes& bytes) {
     return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
 }
 
 /// What of a logo's file is drawn: of an SVG what its gate wrote anew.
 struct LogoBytes {
-    LogoKind kind = LogoKind::Bitmap;
+    std::optional<Container> drawing; ///< nothing: a bitmap
     Bytes bytes;
 };
 
 LogoBytes logoBytes(const ByteSource& source, const std::string& file) {
-    LogoBytes out{LogoKind::Bitmap, source.bytes(0, std::min(source.size(), kMaxLogoFile))};
+    LogoBytes out{{}, source.bytes(0, std::min(source.size(), kMaxLogoFile))};
     if (textIn(out.bytes).starts_with("%PDF-"))
-        out.kind = LogoKind::Pdf;
+        out.drawing = Container::Pdf;
     else if (looksLikeSvg(textIn(out.bytes))) {
         const auto harmless = harmlessSvg(textIn(out.bytes), file);
-        out = {LogoKind::Svg, Bytes(harmless.begin(), harmless.end())};
+        out = {Container::Svg, Bytes(harmless.begin(), harmless.end())};
     }
     return out;
 }
 
-/// `bytes` outlive the image.
-VImage openVector(const Bytes& bytes, LogoKind kind, int page, double scale) {
-    auto* options = VImage::option()->set("scale", scale);
-    VipsBlob* blob = vips_blob_new(nullptr, bytes.data(), bytes.size());
-    const std::unique_ptr<VipsBlob, void (*)(VipsBlob*)> owner(
-        blob, [](VipsBlob* b) { vips_area_unref(VIPS_AREA(b)); });
-    if (kind == LogoKind::Svg)
-        return VImage::svgload_buffer(blob, options);
-    return VImage::pdfload_buffer(
-        blob, options->set("page", page - 1)->set("background", std::vector<double>{255, 255, 255, 0}));
-}
-
-LogoContent readVector(const Bytes& bytes, LogoKind kind, const std::string& file, int page) {
+LogoContent readVector(const Bytes& bytes, Container kind, const std::string& file, int page) {
     LogoContent out;
     out.vector = true;
-    const VImage head = openVector(bytes, kind, page, 1);
-    const int pages = kind == LogoKind::Pdf && head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
+    const VImage head = loadDrawing(bytes, kind, page - 1, 1, 0);
+    const int pages = kind == Container::Pdf && head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
     if (pages > kMaxPdfPages)
         refuseLogo(file, "this PDF has " + std::to_string(pages) + " pages; logos have at most " +
                              std::to_string(kMaxPdfPages));
@@ -110,9 +96,9 @@ LogoContent readBitmap(const Bytes& bytes, const std::string& file) {
 } // namespace
 
 LogoContent readLogoFile(const ByteSource& source, const std::string& file, int page) {
-    const auto [kind, bytes] = logoBytes(source, file);
+    const auto [drawing, bytes] = logoBytes(source, file);
     try {
-        return kind == LogoKind::Bitmap ? readBitmap(bytes, file) : readVector(bytes, kind, file, page);
+        return drawing ? readVector(bytes, *drawing, file, page) : readBitmap(bytes, file);
     } catch (const vips::VError&) {
         refuseLogo(file, "the logo can't be read (" + takeVipsError() + ")");
     }
@@ -120,11 +106,13 @@ LogoContent readLogoFile(const ByteSource& source, const std::string& file, int 
 
 LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int page, Size native,
                           Size size) {
-    const auto [kind, bytes] = logoBytes(source, file);
+    const auto [drawing, bytes] = logoBytes(source, file);
+    if (!drawing)
+        refuseLogo(file, "the logo is no drawing any more");
     try {
         const double scale = std::max(static_cast<double>(size.width) / native.width,
                                       static_cast<double>(size.height) / native.height);
-        return logoPixelsOf(resizedLogo(toRgba(openVector(bytes, kind, page, scale)), size));
+        return logoPixelsOf(resizedLogo(toRgba(loadDrawing(bytes, *drawing, page - 1, scale, 0)), size));
     } catch (const vips::VError&) {
         refuseLogo(file, "the logo can't be drawn (" + takeVipsError() + ")");
     }

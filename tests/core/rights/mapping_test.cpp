@@ -3,11 +3,14 @@
 // Every field in every container, read back by exiftool under the standards' names, and held against the
 // promise by the search of finished copies.
 #include "base/text.h"
+#include "formats/tiff.h"
+#include "rights/containers.h"
 #include "support/chain.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
+#include <vips/vips8>
 
 using namespace keepseal;
 using namespace keepseal::test;
@@ -137,6 +140,41 @@ TEST(Mapping, EveryFieldIsReadBackInEveryContainer) {
         }
         EXPECT_FALSE(read.contains("ExifTool:Warning")) << read["ExifTool:Warning"];
     }
+}
+
+TEST(Mapping, ATiffTooLargeForTheOldKindHoldsTheSameWordsInTheNewOne) {
+    CopyPixels pixels;
+    pixels.deep = true;
+    pixels.size = {20000, 30000};
+    EXPECT_FALSE(needsBigTiff(pixels)) << "3.6 GB";
+    pixels.size = {20000, 35000};
+    EXPECT_TRUE(needsBigTiff(pixels)) << "4.2 GB";
+
+    const Frame frame = plainFrame(64, 48, {90, 120, 150});
+    void* bare = nullptr;
+    std::size_t length = 0;
+    const auto image = vips::VImage::new_from_memory(const_cast<std::uint8_t*>(frame.rgb.data()),
+                                                     frame.rgb.size(), 64, 48, 3, VIPS_FORMAT_UCHAR);
+    image.write_to_buffer(".tif", &bare, &length, vips::VImage::option()->set("bigtiff", true));
+    const std::unique_ptr<void, void (*)(void*)> owner(bare, g_free);
+    CopyWords words;
+    words.fields["copyright_notice"] = "© Marsh & Line";
+    words.fields["keywords"] = FieldValue(std::vector<std::string>{"kites", "tide"});
+    const auto file = embedInTiff({static_cast<const std::uint8_t*>(bare), length}, composeMetadata(words),
+                                  {{}, 300 / 25.4});
+    const TempFolder folder;
+    writeFile(folder / "large.tif", file);
+    const auto read = secondReader(folder / "large.tif");
+    EXPECT_EQ(read["File:FileType"], "BTF");
+    EXPECT_EQ(textOf(read["IFD0:Copyright"]), "© Marsh & Line");
+    EXPECT_EQ(textOf(read["XMP-dc:Subject"]), "kites; tide");
+    EXPECT_EQ(textOf(read["IPTC:Keywords"]), "kites; tide");
+    EXPECT_EQ(textOf(read["IFD0:XResolution"]), "300");
+    EXPECT_FALSE(read.contains("ExifTool:Warning")) << read["ExifTool:Warning"];
+    const auto check = checkCopy(MemorySource(file), {"tiff", frame.size, words, false, false}, {});
+    EXPECT_THAT(check.failures, ::testing::IsEmpty());
+    const auto shown = vips::VImage::new_from_buffer(file.data(), file.size(), "");
+    EXPECT_EQ(shown.getpoint(10, 10), (std::vector<double>{90, 120, 150}));
 }
 
 class Scripts : public ::testing::TestWithParam<const char*> {};

@@ -211,6 +211,11 @@ std::vector<Fault> faultsOfBorderAndSeal() {
         {NoteKind::SealNothing, [](P& p) { p.delivery.seal.parts.clear(); }},
         {NoteKind::SealOffPicture, [](P& p) { p.dragCorners(400); }},
         {NoteKind::SealCutOff, [](P& p) { p.dragCorners(45); }},
+        {NoteKind::SealInBleed,
+         [](P& p) {
+             p.delivery.file.chosen = {"pdf"};
+             p.delivery.file.set("pdf_bleed", 12.0);
+         }},
         {NoteKind::SealLogo,
          [](P& p) {
              p.sealPart() = newPart(p.delivery.seal, PartKind::Logo);
