@@ -96,6 +96,9 @@ TEST_F(Window, HardCasesAreFoundByMeasuring) {
     EXPECT_EQ(cases.verdict().plain, 5U); // all but the busy one
     useFolder(copies);
     window.document().setSetting("seal.tone", std::string("light"));
+    for (const auto* help : {"stronger", "plate_if_needed"})
+        window.document().setSetting(std::string("seal.") + help, false);
+    window.document().setSetting("seal.halo", std::string("off"));
     ASSERT_TRUE(waitUntil([&] { return cases.verdict().hardToRead >= 1 && cases.settled(); }, kWait));
     EXPECT_TRUE(
         waitUntil([&] { return window.runBar().sentence().contains("seal hard to read on"); }, kWait));

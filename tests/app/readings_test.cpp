@@ -60,7 +60,8 @@ TEST_F(Readings, ThePagesThatAreTakenCanBeLookedAtOneByOne) {
     single.showPicture(id(4));
     const auto middleOf = [&] {
         const auto* proof = single.proofs().settled() ? single.proofs().proof(id(4)) : nullptr;
-        return proof ? proof->sealed.pixelColor(proof->sealed.width() / 2, proof->sealed.height() / 2) : QColor();
+        return proof ? proof->sealed.pixelColor(proof->sealed.width() / 2, proof->sealed.height() / 2)
+                     : QColor();
     };
     const auto isRed = [&] { return middleOf().red() > 150; };
     const auto isBlue = [&] { return middleOf().blue() > 150; };

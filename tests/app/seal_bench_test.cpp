@@ -63,7 +63,7 @@ TEST_F(Bench, DraggingMovesTheSealAndACornerTakesHoldOfIt) {
     const QPointF half(
         std::abs(canvas().toWidget(prepareSeal(made())->box.corners()[0]).x() - middleOf("text1").x()),
         std::abs(canvas().toWidget(prepareSeal(made())->box.corners()[0]).y() - middleOf("text1").y()));
-    const double margin = std::min(picture.width(), picture.height()) * seal().marginOfShortSide / 100;
+    const double margin = std::min(picture.width(), picture.height()) * seal().margins.share / 100;
     drag(middleOf("text1"), picture.topLeft() + half + QPointF(margin + 3, margin - 2));
     EXPECT_FALSE(seal().atPoint);
     EXPECT_EQ(seal().anchor, Anchor::TopLeft);

@@ -58,7 +58,7 @@ void SealCanvas::moveSeal(QPointF by) {
     const double scale = m_hold.frameScale;
     QPointF centre = rect.topLeft() + QPointF(box.centre().x, box.centre().y) * scale + by;
     const double width = box.width * scale, height = box.height * scale;
-    const double margin = std::min(rect.width(), rect.height()) * next.marginOfShortSide / 100;
+    const double margin = std::min(rect.width(), rect.height()) * next.margins.share / 100;
     for (int i = 0; i < 9; ++i) {
         const double x = i % 3 == 0   ? rect.left() + margin + width / 2
                          : i % 3 == 1 ? rect.center().x()

@@ -68,6 +68,9 @@ enum class NoteKind {
     SealCharacters,
     SealMadeSmaller,
     SealHardToRead,
+    SealHardToSee,
+    SealUnreadable,
+    PatternSpread,
     SealLogoEnlarged,
     // Who you are
     WhoUnset,

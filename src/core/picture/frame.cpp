@@ -8,7 +8,7 @@ Frame emptyLike(const Frame& like, Size size) {
     Frame out;
     out.size = size;
     out.picture = {0, 0, size.width, size.height};
-    out.scale = like.scale;
+    out.measure() = like.measure();
     out.space = like.space;
     const auto pixels = static_cast<std::size_t>(size.pixels());
     if (like.isDeep())
@@ -53,7 +53,7 @@ Frame asEightBitSrgb(const Frame& frame) {
     Frame out;
     out.size = frame.size;
     out.picture = frame.picture;
-    out.scale = frame.scale;
+    out.measure() = frame.measure();
     out.alpha = frame.alpha;
     out.rgb.resize(frame.deep.size());
     if (frame.space)

@@ -12,15 +12,22 @@
 namespace keepseal {
 
 /// R G B interleaved, rows without padding, top row first; 8 bits a channel in `rgb`, or 16 in `deep`.
-struct Frame {
+/// What lengths of the copy come to in a frame of it.
+struct CopyMeasure {
+    double scale = 1;          ///< the frame's size against the copy's: 1 for a copy, less for a proof
+    double perMm = 300 / 25.4; ///< the copy's own pixels for a millimetre on paper
+};
+
+struct Frame : CopyMeasure {
     Size size;
     Pixels<std::uint8_t> rgb;
     Pixels<std::uint16_t> deep;
     Pixels<std::uint8_t> alpha; ///< 0 transparent, 255 opaque; not premultiplied; empty: all opaque
     ColourSpacePtr space;       ///< what the numbers mean; null: sRGB (IEC 61966-2-1)
     Rect picture;               ///< where the picture proper lies; borders lie around it
-    double scale = 1;           ///< its size against the copy's: 1 for a copy, less for a proof
 
+    const CopyMeasure& measure() const { return *this; }
+    CopyMeasure& measure() { return *this; }
     bool isDeep() const { return !deep.empty(); }
     /// 8 bits, sRGB, opaque: what nearly all pictures are.
     bool isPlain() const { return deep.empty() && alpha.empty() && !space; }

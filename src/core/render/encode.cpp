@@ -21,7 +21,7 @@ Frame withEightBits(const Frame& frame) {
     out.space = frame.space;
     out.alpha = frame.alpha;
     out.picture = frame.picture;
-    out.scale = frame.scale;
+    out.measure() = frame.measure();
     out.rgb.resize(frame.deep.size());
     for (std::size_t i = 0; i < frame.deep.size(); ++i)
         out.rgb[i] = static_cast<std::uint8_t>((frame.deep[i] + 128U) / 257U);
@@ -354,7 +354,7 @@ ScreenStage screenStage(const FileSettings& settings) {
 Frame ScreenStage::on(const Frame& frame) const {
     Frame out = asEightBitSrgb(frame);
     out.picture = frame.picture;
-    out.scale = frame.scale;
+    out.measure() = frame.measure();
     const auto space = outputSpace(colour, profile);
     if (space && space->channels() == 1) {
         std::vector<std::uint8_t> values(static_cast<std::size_t>(out.size.pixels()));

@@ -45,13 +45,17 @@ Alone alone(const SealDesign& design, int width) {
         throw Problem(ProblemKind::BadSetting, "seal", "there is nothing to be drawn",
                       out.seal->notes.empty() ? "Give the seal a part"
                                               : wholeSentenceOf(out.seal->notes.front()));
-    const double reach = std::max(0.0, effectReach(design, 100) - 2); // in units
+    auto shown = design; // no picture asks for anything here
+    if (shown.halo.when != HaloWhen::Always)
+        shown.halo.when = HaloWhen::Off;
+    shown.plate.ifNeeded = false;
+    const double reach = std::max(0.0, effectReach(shown, 100) - 2); // in units
     const Box box = out.seal->box.grown(reach);
     const double scale = width / box.width;
     out.placement.unit = scale * 100;
     out.placement.area = {0, 0, width, std::max(1, static_cast<int>(std::ceil(box.height * scale)))};
     out.placement.instances = {{placing({box.x, box.y}, {0, 0}, scale, 0), -1}};
-    out.version = {design.tone == Tone::Dark, design.halo.when != HaloWhen::Off};
+    out.version = {design.tone == Tone::Dark, shown.halo.when == HaloWhen::Always ? shown.halo.strength : 0, 0};
     return out;
 }
 
@@ -67,7 +71,7 @@ std::uint32_t over(std::uint32_t below, std::uint32_t above, double opacity) {
 
 /// All layers in one, premultiplied.
 Layer flattenedSeal(const Alone& one, double opacity) {
-    const auto layers = paintSeal(*one.seal, one.placement, one.version, one.placement.area);
+    const auto layers = SealPainter(*one.seal, one.placement, one.version).paint(one.placement.area);
     Layer out(one.placement.area);
     for (std::size_t i = 0; i < out.argb.size(); ++i) {
         if (!layers.under.empty())
@@ -133,7 +137,7 @@ Bytes sealAsSvg(const SealDesign& design, int width) {
                               cairo_surface_destroy);
         cairo_svg_surface_set_document_unit(surface.get(), CAIRO_SVG_UNIT_PX);
         const Context cairo(cairo_create(surface.get()), cairo_destroy);
-        auto layers = paintSeal(*one.seal, one.placement, one.version, one.placement.area);
+        auto layers = SealPainter(*one.seal, one.placement, one.version).paint(one.placement.area);
         cairo_push_group(cairo.get());
         if (!layers.under.empty())
             paintLayer(cairo.get(), layers.under);

@@ -48,6 +48,7 @@ FrameStage frameOf(const CopyAsked& asked, const TextFacts& words, Size whole) {
     FrameStage out;
     out.whole = whole;
     out.scale = scaleOf(asked, whole);
+    out.perMm = asked.chain.printPerMm;
     out.ground = asked.chain.ground;
     out.needed = out.ground.needed() || border.on;
     if (border.on)
@@ -123,10 +124,10 @@ void FinishStage::on(Frame& frame) const {
 
 BorderResult FrameStage::on(Frame& frame) const {
     BorderResult out;
-    frame.scale = scale;
+    frame.measure() = {scale, perMm};
     if (needed)
         out = drawBorder(border, ground, words, whole, frame);
-    frame.scale = scale;
+    frame.measure() = {scale, perMm};
     return out;
 }
 

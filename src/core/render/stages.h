@@ -61,9 +61,9 @@ struct FrameStage {
     bool needed = false;
     BorderDesign border; ///< nothing while it is off
     BorderGround ground;
-    TextFacts words; ///< only where the caption asks for them
-    Size whole;      ///< what comes out
-    double scale = 1;
+    TextFacts words;                      ///< only where the caption asks for them
+    Size whole;                           ///< what comes out
+    double scale = 1, perMm = 300 / 25.4; ///< see CopyMeasure
     bool operator==(const FrameStage&) const = default;
     /// Where the picture proper will lie in the whole.
     Rect picture() const { return pictureIn(ground, whole); }

@@ -130,7 +130,7 @@ public:
         SealPlace place = placeOf(m_seal.design);
         place.anchor = anchor;
         place.atPoint = false;
-        const auto placement = arrangeSeal(m_seal, m_frame.picture, m_frame.size, place, m_frame.scale);
+        const auto placement = arrangeSeal(m_seal, m_frame.picture, m_frame.size, place, m_frame.measure());
         if (placement.instances.empty())
             return out;
         const Box box = boundsOf(placement.corners);
@@ -363,14 +363,15 @@ Frame decisionFrame(const Frame& frame) {
         out.picture = {edge(frame.picture.x, fx), edge(frame.picture.y, fy), 0, 0};
         out.picture.width = std::max(1, edge(frame.picture.right(), fx) - out.picture.x);
         out.picture.height = std::max(1, edge(frame.picture.bottom(), fy) - out.picture.y);
-        out.scale = frame.scale * factor;
+        out.measure() = frame.measure();
+        out.scale *= factor;
         byDepth(frame, [&](auto depth) { sampleInto<decltype(depth)>(out, frame); });
     }
     if (out.isPlain())
         return out;
     Frame plain = asEightBitSrgb(out);
     plain.picture = out.picture;
-    plain.scale = out.scale;
+    plain.measure() = out.measure();
     flattenOnto(plain, {255, 255, 255});
     return plain;
 }

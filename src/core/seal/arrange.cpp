@@ -39,23 +39,27 @@ Box turnedBox(const PreparedSeal& seal, double degrees) {
     return boundsOf(placing({0, 0}, {0, 0}, 1.0 / 100, degrees).map(seal.box));
 }
 
+/// To the sides, and up and down; pixels.
+struct Edge2 {
+    double x = 0, y = 0;
+};
+
 class Arranger {
 public:
     Arranger(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
-             double copyScale)
-        : m_seal(seal), m_design(seal.design), m_place(place), m_copyScale(copyScale) {
+             const CopyMeasure& measure)
+        : m_seal(seal), m_design(seal.design), m_place(place), m_measure(measure) {
         m_out.area = m_design.against == Against::Whole ? Rect{0, 0, whole.width, whole.height} : picture;
     }
 
     SealPlacement run() {
         if (m_seal.empty() || m_out.area.empty())
             return m_out;
-        const bool strip = m_design.arrangement == Arrangement::Strip;
-        const Box turned = turnedBox(m_seal, strip ? 0 : m_design.angle);
+        const Box turned = turnedBox(m_seal, angle());
         chooseUnit(turned);
         if (m_design.arrangement == Arrangement::Repeat)
             repeat();
-        else if (strip)
+        else if (isStrip())
             inStrip(turned);
         else
             single(turned);
@@ -64,11 +68,31 @@ public:
 
 private:
     double shortSide() const { return std::min(m_out.area.width, m_out.area.height); }
-    double margin() const { return shortSide() * m_design.marginOfShortSide / 100; }
+    bool isStrip() const { return m_design.arrangement == Arrangement::Strip; }
+    bool isUpright() const { return m_design.strip.runs != StripRuns::Across; }
+    double angle() const {
+        if (!isStrip())
+            return m_design.angle;
+        return !isUpright() ? 0 : m_design.strip.runs == StripRuns::Upwards ? -90 : 90;
+    }
+
+    /// Room to the sides and, apart from it or not, up and down; none across a strip.
+    Edge2 margins() const {
+        const auto& m = m_design.margins;
+        const auto in = [&](double share, double pixels, double mm) {
+            return m.in == MarginIn::Share    ? shortSide() * share / 100
+                   : m.in == MarginIn::Pixels ? pixels * m_measure.scale
+                                              : mm * m_measure.perMm * m_measure.scale;
+        };
+        const double x = in(m.share, m.pixels, m.mm);
+        const double y = m.apart ? in(m.shareDown, m.pixelsDown, m.mmDown) : x;
+        return {isStrip() && isUpright() ? 0 : std::min(x, 0.45 * m_out.area.width),
+                isStrip() && !isUpright() ? 0 : std::min(y, 0.45 * m_out.area.height)};
+    }
 
     void chooseUnit(const Box& turned) {
         double unit = designedUnit(m_seal, m_out.area);
-        const double lowest = m_design.minXHeight * m_copyScale;
+        const double lowest = m_design.minXHeight * m_measure.scale;
         if (lowest > 0 && m_seal.smallestXHeight > 0 && m_seal.smallestXHeight * unit / 100 < lowest) {
             unit = lowest * 100 / m_seal.smallestXHeight;
             m_out.madeLarger = true;
@@ -79,21 +103,21 @@ private:
             unit = largest;
             m_out.overShare = true;
         }
-        const bool strip = m_design.arrangement == Arrangement::Strip;
-        const double m = m_design.arrangement == Arrangement::Repeat ? 0 : margin();
-        const double height = strip ? turned.height + 2 * m_design.strip.padding / 100 : turned.height;
-        const double roomiest = std::min((m_out.area.width - 2 * m) / turned.width,
-                                         (m_out.area.height - (strip ? 0 : 2 * m)) / height);
+        const auto [x, y] = m_design.arrangement == Arrangement::Repeat ? Edge2{} : margins();
+        const double padding = isStrip() ? 2 * m_design.strip.padding / 100 : 0;
+        const double roomiest =
+            std::min((m_out.area.width - 2 * x) / (turned.width + (isUpright() ? padding : 0)),
+                     (m_out.area.height - 2 * y) / (turned.height + (isUpright() ? 0 : padding)));
         m_out.madeSmaller = roomiest < unit;
         m_out.unit = std::max(1e-6, std::min(unit, roomiest));
     }
 
     /// Top left of a box of that size, by anchor or point, nudged, and kept inside the area.
-    Point spot(double width, double height, double verticalMargin) const {
+    Point spot(double width, double height) const {
         const Rect& area = m_out.area;
-        Point at = anchored(area, width, height, m_place.anchor, margin());
-        if (verticalMargin != margin())
-            at.y = anchored(area, width, height, m_place.anchor, verticalMargin).y;
+        const auto [x, y] = margins();
+        Point at{anchored(area, width, height, m_place.anchor, x).x,
+                 anchored(area, width, height, m_place.anchor, y).y};
         if (m_place.atPoint)
             at = {area.x + area.width * m_place.point.x / 100 - width / 2,
                   area.y + area.height * m_place.point.y / 100 - height / 2};
@@ -112,7 +136,7 @@ private:
 
     void single(const Box& turned) {
         const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
-        const Point at = spot(width, height, margin());
+        const Point at = spot(width, height);
         put({at.x + width / 2, at.y + height / 2}, m_design.angle);
         if (!m_design.perspective.on())
             return;
@@ -128,12 +152,17 @@ private:
     void inStrip(const Box& turned) {
         const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
         const double padding = m_design.strip.padding / 100 * m_out.unit;
-        const Point at = spot(width, height + 2 * padding, 0);
+        if (isUpright()) {
+            const Point at = spot(width + 2 * padding, height);
+            m_out.strip = {at.x, double(m_out.area.y), width + 2 * padding, double(m_out.area.height)};
+            return put({at.x + padding + width / 2, at.y + height / 2}, angle());
+        }
+        const Point at = spot(width, height + 2 * padding);
         m_out.strip = {double(m_out.area.x), at.y, double(m_out.area.width), height + 2 * padding};
         put({at.x + width / 2, at.y + padding + height / 2}, 0);
     }
 
-    /// A lattice around the picture's middle, as far as its corners.
+    /// A lattice around the picture's middle, as far as its corners: equally dense on every shape.
     void repeat() {
         const auto& look = m_design.repeat;
         const double scale = m_out.unit / 100;
@@ -144,18 +173,22 @@ private:
                 cell.width = std::max(cell.width, top.width), cell.height = std::max(cell.height, top.height);
         }
         double stepX = (cell.width + look.gapX) * scale, stepY = (cell.height + look.gapY) * scale;
-        const double radius = std::hypot(m_out.area.width, m_out.area.height) / 2 +
-                              std::hypot(m_seal.box.width, m_seal.box.height) * scale;
-        const double count = 4 * radius * radius / (stepX * stepY);
+        const double count = static_cast<double>(m_out.area.width) * m_out.area.height / (stepX * stepY);
         if (count > kMaxInstances) {
-            const double spread = std::sqrt(count / kMaxInstances);
+            m_out.spreadOut = true;
+            const double spread = std::sqrt(count / (0.9 * kMaxInstances)); // with those that only reach in
             stepX *= spread, stepY *= spread;
         }
         const Affine turn =
             placing({0, 0}, {m_out.area.x + m_out.area.width / 2.0, m_out.area.y + m_out.area.height / 2.0},
                     1, m_design.angle);
-        const int rows = static_cast<int>(std::ceil(radius / stepY)) + 1;
-        const int columns = static_cast<int>(std::ceil(radius / stepX)) + 1;
+        // The picture as the lattice sees it: turned back, with a seal's own reach around.
+        const double reach = std::hypot(m_seal.box.width, m_seal.box.height) * scale;
+        const Box seen =
+            boundsOf(turn.inverse().map(Box{double(m_out.area.x), double(m_out.area.y),
+                                            double(m_out.area.width), double(m_out.area.height)}));
+        const int rows = static_cast<int>(std::ceil((seen.height / 2 + reach) / stepY)) + 1;
+        const int columns = static_cast<int>(std::ceil((seen.width / 2 + reach) / stepX)) + 1;
         for (int row = -rows; row <= rows; ++row)
             for (int column = -columns - 1; column <= columns; ++column)
                 putInLattice(turn, row, column, stepX, stepY);
@@ -181,7 +214,7 @@ private:
     const PreparedSeal& m_seal;
     const SealDesign& m_design;
     const SealPlace& m_place;
-    double m_copyScale;
+    CopyMeasure m_measure;
     SealPlacement m_out;
 };
 
@@ -192,8 +225,8 @@ SealPlace placeOf(const SealDesign& design) {
 }
 
 SealPlacement arrangeSeal(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
-                          double copyScale) {
-    return Arranger(seal, picture, whole, place, copyScale).run();
+                          CopyMeasure measure) {
+    return Arranger(seal, picture, whole, place, measure).run();
 }
 
 } // namespace keepseal

@@ -4,7 +4,7 @@
 // the picture, whatever its place, unless its corners were dragged out.
 #pragma once
 
-#include "geometry/size.h"
+#include "picture/frame.h"
 #include "seal/prepared.h"
 
 namespace keepseal {
@@ -34,14 +34,15 @@ struct SealPlacement {
     Box strip;                      ///< the band's own box; empty unless there is one
     bool madeSmaller = false;       ///< the designed size did not fit between the margins
     bool madeLarger = false;        ///< letters would have been lower than asked for
+    bool spreadOut = false;         ///< a pattern would have had too many seals
     bool overShare = false;         ///< the designed size was more than the largest share
 };
 
-/// `picture` lies inside `whole`; `copyScale` is Frame::scale.
+/// `picture` lies inside `whole`; `measure`: of the copy, see Frame.
 SealPlacement arrangeSeal(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
-                          double copyScale = 1);
+                          CopyMeasure measure = {});
 
-/// At most this many seals of a repeated pattern: a denser one is spread out.
-inline constexpr int kMaxInstances = 4000;
+/// At most about so many seals of a repeated pattern: a denser one is spread out, and says so.
+inline constexpr int kMaxInstances = 60'000;
 
 } // namespace keepseal

@@ -54,25 +54,70 @@ std::vector<SettingChoice> placeChoices() {
             {"bottom-right", "Bottom right"}};
 }
 
+constexpr const char* kFromEdge = "From the edge of the picture to the ink of the seal.";
+constexpr const char* kFromEdgeDown = "From the upper and lower edge of the picture to the ink of the seal.";
+
+std::vector<Setting<Margins>> allMargins() {
+    using M = Margins;
+    const auto rows = [](MarginIn in, bool down, Setting<M> row) {
+        row.shown = [in, down](const M& m) { return m.in == in && (m.apart || !down); };
+        return row;
+    };
+    const auto share = MarginIn::Share, pixels = MarginIn::Pixels, mm = MarginIn::Millimetres;
+    return {
+        rows(share, false,
+             numberSetting("margin", "Margin", "% of the short side", &M::share, {0, 45, 0.1, 1}, kFromEdge)),
+        choiceSetting<M, MarginIn>("margin_in", "Margin counted in", &M::in,
+                                   {{"share", "% of the picture"}, {"px", "Pixels"}, {"mm", "Millimetres"}},
+                                   "Pixels of the copy, or millimetres on paper at the copy's resolution. A "
+                                   "margin never takes more than 45 % of a side."),
+        rows(pixels, false,
+             numberSetting("margin_px", "Margin", "px", &M::pixels, {0, 5000, 1, 0}, kFromEdge)),
+        rows(mm, false, numberSetting("margin_mm", "Margin", "mm", &M::mm, {0, 300, 0.5, 1}, kFromEdge)),
+        switchSetting("margins_apart", "Up and down apart", &M::apart,
+                      "One margin to the sides, another up and down."),
+        rows(share, true,
+             numberSetting("margin_down", "Margin up and down", "% of the short side", &M::shareDown,
+                           {0, 45, 0.1, 1}, kFromEdgeDown)),
+        rows(pixels, true,
+             numberSetting("margin_down_px", "Margin up and down", "px", &M::pixelsDown, {0, 5000, 1, 0},
+                           kFromEdgeDown)),
+        rows(mm, true,
+             numberSetting("margin_down_mm", "Margin up and down", "mm", &M::mmDown, {0, 300, 0.5, 1},
+                           kFromEdgeDown)),
+    };
+}
+
+/// The usual one stands among the quick rows, the others with how the seal stands.
+Table marginRows(bool usual) {
+    Table out;
+    for (auto& row : lifted(allMargins(), &D::margins))
+        if ((row.key == "margin") == usual)
+            out.push_back(std::move(row));
+    return out;
+}
+
 Table quickRows() {
     Table out = {switchSetting("on", "Put the seal on", &D::on, "Whether copies carry the seal.")};
     append(out, sealShortCuts());
     append<D>(
-        out, {numberSetting(
-                  "size", "Size", "% of the short side", &D::size, {0.5, 60, 0.1, 1},
-                  "The seal's unit, which is the type size of a text of 100 %, measured against the picture. "
-                  "A seal that would not fit between the margins is made smaller until it does, and the plan "
-                  "says so."),
-              numberSetting("opacity", "Opacity", "%", &D::opacity, {1, 100, 1, 0},
-                            "100 % covers the picture; less lets it show through."),
-              choiceSetting<D, Tone>(
-                  "tone", "Version", &D::tone, {{"picture", "Adapts"}, {"light", "Light"}, {"dark", "Dark"}},
-                  "The light version for dark places and the dark one for bright places, chosen for "
-                  "each picture by what lies behind the seal; or always the same."),
-              choiceSetting<D, Anchor>("place", "Where", &D::anchor, placeChoices(),
-                                       "The corner, edge or middle the seal stands at."),
-              numberSetting("margin", "Margin", "% of the short side", &D::marginOfShortSide, {0, 45, 0.1, 1},
-                            "From the edge of the picture to the ink of the seal.")});
+        out,
+        {
+            numberSetting(
+                "size", "Size", "% of the short side", &D::size, {0.5, 60, 0.1, 1},
+                "The seal's unit, which is the type size of a text of 100 %, measured against the picture. "
+                "A seal that would not fit between the margins is made smaller until it does, and the plan "
+                "says so."),
+            numberSetting("opacity", "Opacity", "%", &D::opacity, {1, 100, 1, 0},
+                          "100 % covers the picture; less lets it show through."),
+            choiceSetting<D, Tone>(
+                "tone", "Version", &D::tone, {{"picture", "Adapts"}, {"light", "Light"}, {"dark", "Dark"}},
+                "The light version for dark places and the dark one for bright places, chosen for "
+                "each picture by what lies behind the seal; or always the same."),
+            choiceSetting<D, Anchor>("place", "Where", &D::anchor, placeChoices(),
+                                     "The corner, edge or middle the seal stands at."),
+        });
+    append(out, marginRows(true));
     return out;
 }
 
@@ -93,6 +138,7 @@ Table arrangementRows() {
     out.push_back(choiceSetting<D, Against>("against", "Measured against", &D::against,
                                             {{"picture", "Picture"}, {"whole", "Whole"}},
                                             "The picture proper, or the whole with its border."));
+    append(out, marginRows(false));
     return inGroup<D>("Arrangement", std::move(out));
 }
 
@@ -124,14 +170,21 @@ Table scaleRows() {
 Table stripRows() {
     using S = StripLook;
     return lifted(
-        inGroup<S>("Strip", {numberSetting("strip_padding", "Room above and below", kUnit, &S::padding,
-                                           {0, 300, 1, 0}, "Between the seal and the strip's edges."),
-                             colourSetting("strip_colour", "Colour, light version", &S::colour,
-                                           "Of the strip behind the light version."),
-                             colourSetting("strip_dark_colour", "Colour, dark version", &S::darkColour,
-                                           "Of the strip behind the dark version."),
-                             numberSetting("strip_opacity", "Opacity", "%", &S::opacity, {0, 100, 1, 0},
-                                           "Of the strip.")}),
+        inGroup<S>(
+            "Strip",
+            {choiceSetting<S, StripRuns>(
+                 "strip_runs", "Runs", &S::runs,
+                 {{"across", "Across"}, {"up", "Upright, upwards"}, {"down", "Upright, downwards"}},
+                 "From side to side at the height of its place, or "
+                 "along the left or right edge, written upwards or "
+                 "downwards."),
+             numberSetting("strip_padding", "Room above and below", kUnit, &S::padding, {0, 300, 1, 0},
+                           "Between the seal and the strip's edges."),
+             colourSetting("strip_colour", "Colour, light version", &S::colour,
+                           "Of the strip behind the light version."),
+             colourSetting("strip_dark_colour", "Colour, dark version", &S::darkColour,
+                           "Of the strip behind the dark version."),
+             numberSetting("strip_opacity", "Opacity", "%", &S::opacity, {0, 100, 1, 0}, "Of the strip.")}),
         &D::strip);
 }
 
@@ -176,11 +229,12 @@ Table haloRows() {
             {choiceSetting<H, HaloWhen>("halo", "Halo", &H::when,
                                         {{"off", "Off"}, {"needed", "If needed"}, {"always", "Always"}},
                                         "A soft glow behind the seal; if needed: where the seal is less "
-                                        "readable than you asked for."),
+                                        "readable than you asked for, and as little of it as does it."),
              colourSetting("halo_colour", "Colour, light version", &H::colour, "Behind the light version."),
              colourSetting("halo_dark_colour", "Colour, dark version", &H::darkColour,
                            "Behind the dark version."),
-             numberSetting("halo_strength", "Strength", "%", &H::strength, {1, 100, 1, 0}, "Of the halo."),
+             numberSetting("halo_strength", "Strength", "%", &H::strength, {1, 100, 1, 0},
+                           "Of the halo. If needed: what it begins with, a little less to all of it."),
              numberSetting("halo_softness", "Softness", kUnit, &H::softness, {0, 200, 1, 0},
                            "How far it fades."),
              numberSetting("halo_spread", "Spread", kUnit, &H::spread, {0, 60, 1, 0},
@@ -237,6 +291,12 @@ Table plateRows() {
         inGroup<P>(
             "Plate",
             {switchSetting("plate", "Plate behind", &P::on, "A plain box behind the seal."),
+             shownWhen<P>(
+                 [](const P& p) { return !p.on; },
+                 {switchSetting("plate_if_needed", "A plate if nothing else helps", &P::ifNeeded,
+                                "Where neither the other version nor halo and strength make the seal "
+                                "readable. Not under a pattern.")})
+                 .front(),
              colourSetting("plate_colour", "Colour, light version", &P::colour, "Behind the light version."),
              colourSetting("plate_dark_colour", "Colour, dark version", &P::darkColour,
                            "Behind the dark version."),
@@ -281,11 +341,27 @@ Table adaptingRows() {
         {numberSetting(
              "readable", "Readable means", ": 1", &D::readable, {1, 21, 0.1, 1},
              "The contrast between the seal and what surrounds it, measured on the finished pixels. "
-             "3 : 1 is enough for large letters, 4.5 : 1 for small ones. Below it the plan warns."),
+             "3 : 1 is enough for large letters, 4.5 : 1 for small ones. What adapts does so until it is "
+             "reached."),
+         numberSetting("seen", "All over means", ": 1", &D::seen, {1, 21, 0.05, 2},
+                       "What is asked of a pattern or of a relief, which are there to be seen, not read: how "
+                       "far they change the pixels under them, as a contrast."),
          switchSetting("stronger", "Stronger until readable", &D::stronger,
                        "Raises the opacity, picture by picture, until the seal is as readable as you ask."),
          numberSetting("strongest", "But not above", "%", &D::strongest, {1, 100, 1, 0},
-                       "The opacity it is raised to at most.")});
+                       "The opacity it is raised to at most."),
+         choiceSetting<D, HelpOrder>("helped_by", "Helped by", &D::helpedBy,
+                                     {{"halo-strength-plate", "Halo, then strength, then plate"},
+                                      {"strength-halo-plate", "Strength, then halo, then plate"},
+                                      {"halo-plate-strength", "Halo, then plate, then strength"},
+                                      {"strength-plate-halo", "Strength, then plate, then halo"},
+                                      {"plate-halo-strength", "Plate, then halo, then strength"},
+                                      {"plate-strength-halo", "Plate, then strength, then halo"}},
+                                     "The order in which what is allowed to help is tried, after the other "
+                                     "version. The first that is enough alone is taken, in the least amount; "
+                                     "only then several together."),
+         switchSetting("hold_back", "Hold back what stays hard to read", &D::holdBack,
+                       "A copy on which nothing helps is not made; else it is made, and told.")});
 }
 
 Table placingRows() {
@@ -314,6 +390,25 @@ Table makeTable() {
 }
 
 } // namespace
+
+std::array<HelpKind, 3> orderOf(HelpOrder order) {
+    using K = HelpKind;
+    switch (order) {
+    case HelpOrder::HaloStrengthPlate:
+        break;
+    case HelpOrder::StrengthHaloPlate:
+        return {K::Strength, K::Halo, K::Plate};
+    case HelpOrder::HaloPlateStrength:
+        return {K::Halo, K::Plate, K::Strength};
+    case HelpOrder::StrengthPlateHalo:
+        return {K::Strength, K::Plate, K::Halo};
+    case HelpOrder::PlateHaloStrength:
+        return {K::Plate, K::Halo, K::Strength};
+    case HelpOrder::PlateStrengthHalo:
+        return {K::Plate, K::Strength, K::Halo};
+    }
+    return {K::Halo, K::Strength, K::Plate};
+}
 
 bool PerspectiveLook::on() const {
     for (const auto& corner : corners)

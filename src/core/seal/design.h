@@ -8,6 +8,8 @@
 #include "geometry/anchor.h"
 #include "seal/part.h"
 
+#include <array>
+
 namespace keepseal {
 
 enum class Arrangement { Single, Strip, Repeat };
@@ -26,11 +28,25 @@ enum class MixMode {
 };
 enum class Tone { ByPicture, Light, Dark };
 enum class HaloWhen { Off, WhereNeeded, Always };
+enum class MarginIn { Share, Pixels, Millimetres };
+enum class StripRuns { Across, Upwards, Downwards };
+/// What may help a seal to be read; and in which order it is tried.
+enum class HelpKind { Halo, Strength, Plate };
+enum class HelpOrder {
+    HaloStrengthPlate,
+    StrengthHaloPlate,
+    HaloPlateStrength,
+    StrengthPlateHalo,
+    PlateHaloStrength,
+    PlateStrengthHalo,
+};
+std::array<HelpKind, 3> orderOf(HelpOrder order);
 enum class Placing { AsSet, Advised };
 enum class AllowedPlaces { Corners, Foot, CornersAndEdges, All };
 
 struct StripLook {
-    double padding = 35; ///< percent of the unit, above and below the seal
+    StripRuns runs = StripRuns::Across; ///< or along the left or right edge, its writing going up or down
+    double padding = 35;                ///< percent of the unit, above and below the seal
     Rgb colour{0, 0, 0}, darkColour{255, 255, 255};
     double opacity = 45; ///< percent
     bool operator==(const StripLook&) const = default;
@@ -45,7 +61,7 @@ struct RepeatLook {
 };
 
 struct HaloLook {
-    HaloWhen when = HaloWhen::Off;
+    HaloWhen when = HaloWhen::WhereNeeded;
     Rgb colour{0, 0, 0}, darkColour{255, 255, 255};
     double softness = 18, spread = 6; ///< percent of the unit
     double strength = 70;             ///< percent
@@ -76,10 +92,22 @@ struct ReliefLook {
 
 struct PlateLook {
     bool on = false;
+    bool ifNeeded = true; ///< where it is off: where nothing else makes the seal readable
     Rgb colour{0, 0, 0}, darkColour{255, 255, 255};
     double opacity = 50;                ///< percent
     double padding = 35, roundness = 0; ///< percent of the unit; percent of half the shorter side
     bool operator==(const PlateLook&) const = default;
+};
+
+/// From the edge of the picture to the ink of the seal. Never more than 45 % of that side.
+struct Margins {
+    MarginIn in = MarginIn::Share;
+    double share = 3.5; ///< percent of the short side
+    double pixels = 60; ///< of the copy
+    double mm = 8;      ///< on paper, at the copy's resolution
+    bool apart = false; ///< the following count up and down; else the same all around
+    double shareDown = 3.5, pixelsDown = 60, mmDown = 8;
+    bool operator==(const Margins&) const = default;
 };
 
 /// Where the corners are dragged to, in percent of the seal's width (x) and height (y), clockwise from top
@@ -104,10 +132,10 @@ struct SealDesign {
     double maxShare = 100; ///< percent of the picture's width and height the seal may take at most
 
     Anchor anchor = Anchor::BottomRight;
-    double marginOfShortSide = 3.5; ///< percent: from the edge of the picture to the ink of the seal
-    bool atPoint = false;           ///< at `point` instead of the anchor
-    Point point{50, 50};            ///< percent of the picture's width and height: the seal's middle
-    double angle = 0;               ///< degrees clockwise
+    Margins margins;
+    bool atPoint = false; ///< at `point` instead of the anchor
+    Point point{50, 50};  ///< percent of the picture's width and height: the seal's middle
+    double angle = 0;     ///< degrees clockwise
     Against against = Against::Picture;
 
     double opacity = 75; ///< percent
@@ -122,9 +150,12 @@ struct SealDesign {
     PerspectiveLook perspective;
 
     Tone tone = Tone::ByPicture;
-    double readable = 3;    ///< contrast ratio that is asked for, see tone.h
-    bool stronger = false;  ///< raises the opacity until it is reached
+    double readable = 3;    ///< contrast ratio that is asked for, see readability.h
+    double seen = 1.2;      ///< the same of a mark that is to be seen all over, see seen.h
+    bool stronger = true;   ///< raises the opacity until it is reached
     double strongest = 100; ///< percent: but not above this
+    HelpOrder helpedBy = HelpOrder::HaloStrengthPlate;
+    bool holdBack = false; ///< copies on which nothing helps are held back instead of told
     Placing placing = Placing::AsSet;
     AllowedPlaces allowed = AllowedPlaces::Corners;
     double moveGain = 15; ///< points of 100 that another place must be better by, see advice.h

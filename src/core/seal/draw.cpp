@@ -3,152 +3,16 @@
 #include "seal/draw.h"
 
 #include "base/text.h"
+#include "seal/adapt.h"
 #include "seal/logo.h"
-#include "seal/paint.h"
-#include "seal/readability.h"
 
 #include <cmath>
 
 namespace keepseal {
 namespace {
 
-constexpr int kBandRows = 256; ///< a pattern over a whole picture is drawn this much at a time
-
 SealPlacement arranged(const PreparedSeal& seal, const Frame& frame, const SealPlace& place) {
-    return arrangeSeal(seal, frame.picture, frame.size, place, frame.scale);
-}
-
-Rect movedMark(Rect rect, int dx, int dy) {
-    rect.x += dx, rect.y += dy;
-    return rect;
-}
-
-Rect reachIn(const PreparedSeal& seal, const SealPlacement& placement, const Frame& frame) {
-    return intersection(reachOf(seal, placement), {0, 0, frame.size.width, frame.size.height});
-}
-
-/// Readability is measured on what a screen shows.
-void measure(Readability& readability, const Frame& out, const Layer& mark) {
-    if (out.isPlain() || mark.empty())
-        return readability.add(out, mark);
-    const Rect seen = intersection(mark.area, {0, 0, out.size.width, out.size.height});
-    if (seen.empty())
-        return;
-    Frame part = asEightBitSrgb(cutOut(out, seen));
-    flattenOnto(part, {255, 255, 255});
-    readability.add(part, mark, seen.x, seen.y);
-}
-
-/// Mixes everything in `reach` in and returns how well it can be read. `out` holds the frame's pixels from
-/// `origin` on.
-double put(const PreparedSeal& seal, Frame& out, const Rect& reach, const SealPlacement& placement,
-           const SealDecision& decision, int originX = 0, int originY = 0) {
-    if (reach.empty())
-        return 0;
-    Readability readability(movedMark(reach, -originX, -originY), placement.unit);
-    const int rows = seal.design.arrangement == Arrangement::Repeat ? kBandRows : reach.height;
-    for (int y = reach.y; y < reach.bottom(); y += rows) {
-        const Rect band{reach.x, y, reach.width, std::min(rows, reach.bottom() - y)};
-        auto layers = paintSeal(seal, placement, {decision.dark, decision.halo}, band);
-        for (auto* layer : {&layers.under, &layers.mark, &layers.relief})
-            layer->area = movedMark(layer->area, -originX, -originY);
-        mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
-        mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
-        mixLayer(out, layers.relief, MixMode::Normal, 100);
-        measure(readability, out, layers.mark);
-    }
-    return readability.ratio();
-}
-
-/// A decision carried out on a copy of what lies under the seal.
-struct Trial {
-    SealDecision decision;
-    Rect reach;
-    Frame part;
-    double ratio = 0;
-};
-
-/// Keeps the last trial: on a small picture it is the finished one already.
-class Trials {
-public:
-    Trials(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement)
-        : m_seal(seal), m_frame(frame), m_placement(placement) {}
-
-    double operator()(const SealDecision& decision) {
-        Trial trial;
-        trial.decision = decision;
-        trial.reach = reachIn(m_seal, m_placement, m_frame);
-        const Rect& reach = trial.reach;
-        if (reach.empty())
-            return 0;
-        trial.part = cutOut(m_frame, reach);
-        trial.ratio = put(m_seal, trial.part, reach, m_placement, decision, reach.x, reach.y);
-        m_done.push_back(std::move(trial));
-        return m_done.back().ratio;
-    }
-    const Trial* of(const SealDecision& decision) const {
-        for (const auto& trial : m_done)
-            if (trial.decision == decision)
-                return &trial;
-        return nullptr;
-    }
-
-private:
-    const PreparedSeal& m_seal;
-    const Frame& m_frame;
-    const SealPlacement& m_placement;
-    std::vector<Trial> m_done;
-};
-
-void strengthen(const SealDesign& design, Trials& tried, SealDecision& decision) {
-    double low = decision.opacity, high = std::max(low, design.strongest);
-    SealDecision most = decision;
-    most.opacity = high;
-    if (tried(most) < design.readable) {
-        decision.opacity = high; // as far as it may: the warning says that it is not enough
-        return;
-    }
-    for (int step = 0; step < 6; ++step) {
-        SealDecision middle = decision;
-        middle.opacity = (low + high) / 2;
-        (tried(middle) < design.readable ? low : high) = middle.opacity;
-    }
-    decision.opacity = std::ceil(high);
-}
-
-/// What takes effect only when the picture asks for it. Returns the trial that is the finished seal already,
-/// if any.
-std::optional<Trial> adapt(const PreparedSeal& seal, const Frame& full, const SealException* exception,
-                           SealDecision& decision) {
-    const auto& design = seal.design;
-    const bool chooseVersion = design.tone == Tone::ByPicture && !(exception && exception->dark);
-    const bool chooseHalo = design.halo.when == HaloWhen::WhereNeeded;
-    const bool chooseStrength = design.stronger && !(exception && exception->opacity);
-    if (!chooseVersion && !chooseHalo && !chooseStrength)
-        return std::nullopt;
-    const bool small = full.size.longSide() <= kDecisionSide && full.isPlain();
-    const Frame reduced = small ? Frame{} : decisionFrame(full);
-    const Frame& frame = small ? full : reduced;
-    const auto placement = arranged(seal, frame, decision.place);
-    Trials tried(seal, frame, placement);
-    double now = tried(decision);
-    if (chooseVersion && now < 0.95 * std::max(design.readable, 7.0)) {
-        SealDecision dark = decision;
-        dark.dark = true;
-        const double other = tried(dark);
-        if (other > now * 1.05) { // the light version is the first choice
-            decision = dark;
-            now = other;
-        }
-    }
-    if (chooseHalo && now < design.readable) {
-        decision.halo = true;
-        now = tried(decision);
-    }
-    if (chooseStrength && now < design.readable)
-        strengthen(design, tried, decision);
-    const auto* finished = small ? tried.of(decision) : nullptr;
-    return finished ? std::optional(*finished) : std::nullopt;
+    return arrangeSeal(seal, frame.picture, frame.size, place, frame.measure());
 }
 
 /// Of a pattern, the seal that stands nearest to the picture's middle.
@@ -201,9 +65,20 @@ void tellNeeds(Notes& notes, const std::vector<LogoNeed>& needs) {
                          {"needs", sizeText(need.needs)}}});
 }
 
+Note hardToRead(const SealDesign& design, double measured) {
+    const bool seen = isSeenNotRead(design);
+    const auto text = [seen](double ratio) { return trimmedNumber(ratio, seen ? 2 : 1); };
+    const auto kind = design.holdBack ? NoteKind::SealUnreadable
+                      : seen          ? NoteKind::SealHardToSee
+                                      : NoteKind::SealHardToRead;
+    return {kind, {}, {{"measured", text(measured)}, {"asked", text(askedContrast(design))}}};
+}
+
 /// A seal that was moved away, or reaches over the edge.
 void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& placement, Size whole,
                double cutOff) {
+    if (placement.spreadOut)
+        addNote(notes, {NoteKind::PatternSpread, {}, {{"most", std::to_string(kMaxInstances)}}});
     if (seal.design.arrangement != Arrangement::Single || placement.instances.empty())
         return;
     const Box box = boundsOf(placement.corners);
@@ -233,12 +108,12 @@ SealPlace placeFor(const SealDesign& design, const SealException* exception) {
 }
 
 SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealException* exception,
-                    std::optional<Trial>& finished) {
+                    std::optional<SealTrial>& finished) {
     const auto& design = seal.design;
     SealDecision out;
     out.place = placeFor(design, exception);
     out.dark = design.tone == Tone::Dark;
-    out.halo = design.halo.when == HaloWhen::Always;
+    out.halo = design.halo.when == HaloWhen::Always ? design.halo.strength : 0;
     out.opacity = design.opacity;
     if (exception) {
         out.none = exception->none;
@@ -254,7 +129,7 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealExce
         out.place.atPoint = false;
         out.why = advice.why;
     }
-    finished = adapt(seal, frame, exception, out);
+    finished = adaptSeal(seal, frame, exception, out);
     return out;
 }
 
@@ -285,7 +160,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.notes = seal.notes;
     if (seal.empty() || frame.picture.empty())
         return out;
-    std::optional<Trial> finished;
+    std::optional<SealTrial> finished;
     out.decision = context.decided ? *context.decided : decide(seal, frame, context.exception, finished);
     if (out.decision.none) {
         out.notes.clear();
@@ -308,20 +183,22 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
         *context.ground = groundUnder(frame, out.box);
     if (finished) {
         putInto(frame, finished->part, finished->reach.x, finished->reach.y);
-        out.readability = finished->ratio;
-    } else
-        out.readability = put(seal, frame, reachIn(seal, placement, frame), placement, out.decision);
-    out.belowReadable = out.readability > 0 && out.readability < seal.design.readable - 0.05;
+        out.readability = finished->worth.ratio;
+    } else {
+        SealPainter painter(seal, placement, versionOf(out.decision));
+        out.readability =
+            putSeal(seal, frame, reachIn(seal, placement, frame), placement, out.decision, painter).ratio;
+    }
+    const double asked = askedContrast(seal.design);
+    out.seenNotRead = isSeenNotRead(seal.design);
+    out.belowReadable = out.readability > 0 && out.readability < asked - (out.seenNotRead ? 0.005 : 0.05);
     out.enlarged = logoNeeds(seal, out.unit / frame.scale, out.decision.dark);
     tellNeeds(out.notes, out.enlarged);
     tellWhere(out.notes, seal, placement, frame.size, 0); // a bleed is told ahead
     if (out.madeSmaller)
         addNote(out.notes, {NoteKind::SealMadeSmaller, {}, {}});
     if (out.belowReadable)
-        addNote(out.notes, {NoteKind::SealHardToRead,
-                            {},
-                            {{"measured", trimmedNumber(out.readability, 1)},
-                             {"asked", trimmedNumber(seal.design.readable, 1)}}});
+        addNote(out.notes, hardToRead(seal.design, out.readability));
     return out;
 }
 

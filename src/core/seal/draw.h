@@ -16,7 +16,8 @@ struct SealDecision {
     bool none = false; ///< an exception left the seal out
     SealPlace place;
     bool dark = false;
-    bool halo = false;
+    double halo = 0;      ///< percent: its strength; 0: none
+    double plate = 0;     ///< percent: its opacity; 0: none
     double opacity = 100; ///< percent
     std::string why;      ///< one sentence about the place where it was advised; else empty
     bool operator==(const SealDecision&) const = default;
@@ -42,7 +43,8 @@ struct SealResult {
     Affine map; ///< of the seal (of a pattern: the middlemost), from the seal's units to the frame's pixels
     std::size_t count = 0; ///< how often it stands there
     SealDecision decision;
-    double readability = 0; ///< contrast ratio, see readability.h; 0: nothing was drawn
+    double readability = 0;   ///< contrast ratio, see SealWorth; 0: nothing was drawn
+    bool seenNotRead = false; ///< of a mark that is to be seen all over
     bool belowReadable = false;
     bool madeSmaller = false, madeLarger = false, overShare = false;
     std::vector<LogoNeed> enlarged; ///< bitmap logos that are too small for the copy

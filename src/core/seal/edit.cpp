@@ -39,6 +39,13 @@ PreparedPtr laidOut(const SealDesign& design, const AsMade& asMade) {
     return prepareSeal(asMade ? asMade(design) : design);
 }
 
+/// As far out as its settings allow.
+void putAt(SealPart& part, Point at) {
+    constexpr double kFurthest = 5000;
+    part.x = std::clamp(at.x, -kFurthest, kFurthest);
+    part.y = std::clamp(at.y, -kFurthest, kFurthest);
+}
+
 } // namespace
 
 std::string addPart(SealDesign& design, SealPart part, const std::string& parent, const AsMade& asMade) {
@@ -47,8 +54,7 @@ std::string addPart(SealDesign& design, SealPart part, const std::string& parent
     part.parent = parent;
     if (layoutAround(design, {}).stacking == Stacking::Free && parent.empty()) {
         const auto seal = laidOut(design, asMade); // below all that is there
-        part.x = seal->ink.centre().x;
-        part.y = seal->ink.bottom() + 30 + part.size / 2;
+        putAt(part, {seal->ink.centre().x, seal->ink.bottom() + 30 + part.size / 2});
     }
     design.parts.push_back(std::move(part));
     return design.parts.back().id;
@@ -70,7 +76,7 @@ PartIds duplicateParts(SealDesign& design, const PartIds& ids) {
         SealPart copy = part;
         const auto fresh = newPart(design, part.kind);
         copy.id = fresh.id;
-        copy.x += 20, copy.y += 20;
+        putAt(copy, {copy.x + 20, copy.y + 20});
         newIds[part.id] = copy.id;
         if (const auto parent = newIds.find(part.parent); parent != newIds.end())
             copy.parent = parent->second;
@@ -110,8 +116,7 @@ std::string groupParts(SealDesign& design, const PartIds& ids, const AsMade& asM
     group.parent = first->parent;
     group.group = layoutAround(design, ids.front());
     const auto seal = laidOut(design, asMade);
-    const Point middle = boundsOfAll(*seal, ids).centre();
-    group.x = middle.x, group.y = middle.y;
+    putAt(group, boundsOfAll(*seal, ids).centre());
     const auto id = group.id;
     const auto at = indexOf(design, ids.front());
     design.parts.insert(design.parts.begin() + static_cast<std::ptrdiff_t>(at), std::move(group));
@@ -130,7 +135,7 @@ void ungroup(SealDesign& design, const std::string& id, const AsMade& asMade) {
     if (layoutAround(design, id).stacking == Stacking::Free)
         for (const auto& box : seal->boxes)
             if (auto* part = design.part(box.first); part && part->parent == id)
-                part->x = box.second.centre().x, part->y = box.second.centre().y;
+                putAt(*part, box.second.centre());
     const auto parent = design.parts[at].parent;
     for (auto& part : design.parts)
         if (part.parent == id)
@@ -154,12 +159,12 @@ void placeFreely(SealDesign& design, const std::string& id, const AsMade& asMade
     for (auto& part : design.parts)
         if (part.parent == parent)
             if (const Box box = boxOf(*seal, part.id); !box.empty()) {
-                part.x = box.centre().x, part.y = box.centre().y;
+                putAt(part, box.centre());
                 // What stretched keeps its length: freely placed parts have nothing to stretch to.
                 if (part.kind == PartKind::Shape && part.shape.stretch) {
-                    part.shape.width = box.width;
+                    part.shape.width = std::clamp(box.width, 1.0, 3000.0);
                     if (part.shape.shape != ShapeKind::Line)
-                        part.size = box.height;
+                        part.size = std::clamp(box.height, 1.0, 2000.0);
                 }
             }
     layout.stacking = Stacking::Free;
@@ -168,8 +173,7 @@ void placeFreely(SealDesign& design, const std::string& id, const AsMade& asMade
 void moveParts(SealDesign& design, const PartIds& ids, Point by) {
     for (const auto& id : ids)
         if (auto* part = design.part(id))
-            part->x = std::clamp(part->x + by.x, -5000.0, 5000.0),
-            part->y = std::clamp(part->y + by.y, -5000.0, 5000.0);
+            putAt(*part, {part->x + by.x, part->y + by.y});
 }
 
 void resizePart(SealDesign& design, const std::string& id, double factor) {
@@ -185,7 +189,7 @@ void resizePart(SealDesign& design, const std::string& id, double factor) {
         if (part->kind == PartKind::Group)
             part->group.gap = std::round(scaled(part->group.gap, -100, 500));
         if (member != id)
-            part->x *= factor, part->y *= factor;
+            putAt(*part, {part->x * factor, part->y * factor});
     }
 }
 

@@ -7,9 +7,11 @@
 #include "picture/engine.h"
 #include "picture/original.h"
 #include "seal/logo_reading.h"
+#include "seal/readability.h"
 
 #include <vips/vips8>
 
+#include <array>
 #include <cmath>
 #include <list>
 #include <map>
@@ -142,9 +144,37 @@ LogoPixels cut(const LogoPixels& whole, const Box& part, Size size) {
     return out;
 }
 
+/// Nothing where it is opaque: then its ground is one of its tones.
+std::optional<Rgb> toneOf(const LogoPixels& pixels) {
+    constexpr double kAlike = 12; // standard deviation of a channel, of 255
+    std::array<double, 3> sum{}, squares{};
+    double count = 0;
+    for (const auto pixel : pixels.argb) {
+        const double a = pixel >> 24;
+        if (a < 200)
+            continue;
+        ++count;
+        for (std::size_t c = 0; c < 3; ++c) {
+            const double v = std::min(255.0, (pixel >> (16 - 8 * c) & 0xFF) * 255 / a);
+            sum[c] += v, squares[c] += v * v;
+        }
+    }
+    if (count < 4 || count > 0.98 * static_cast<double>(pixels.argb.size()))
+        return std::nullopt;
+    std::array<std::uint8_t, 3> mean{};
+    for (std::size_t c = 0; c < 3; ++c) {
+        const double m = sum[c] / count;
+        if (squares[c] / count - m * m > kAlike * kAlike)
+            return std::nullopt;
+        mean[c] = static_cast<std::uint8_t>(std::lround(m));
+    }
+    return Rgb{mean[0], mean[1], mean[2]};
+}
+
 struct DrawingKey {
     const Logo* logo;
     LogoPart part;
+    bool inPartsColour;
     Rgb colour;
     Size size;
     bool operator==(const DrawingKey&) const = default;
@@ -170,6 +200,7 @@ void Logo::measure() {
             }
     if (right < 0)
         return; // nothing to be seen: left whole
+    m_tone = toneOf(pixels);
     m_inked = {static_cast<double>(left) / size.width, static_cast<double>(top) / size.height,
                static_cast<double>(right - left + 1) / size.width,
                static_cast<double>(bottom - top + 1) / size.height};
@@ -242,10 +273,18 @@ LogoPtr loadLogo(const std::string& file, int page) {
     return kept.orThrow();
 }
 
+bool takesPartsColour(const LogoPart& part, const Logo& logo, bool dark) {
+    if (part.keepTone || !part.darkFile.empty() || !logo.tone())
+        return false;
+    const std::uint8_t rgb[3] = {logo.tone()->r, logo.tone()->g, logo.tone()->b};
+    return (seenLightness(luminance(rgb)) < 50) != dark;
+}
+
 std::shared_ptr<const LogoPixels> logoPixels(const LogoPart& part, bool dark, Rgb colour, Size size) {
     static std::list<std::pair<DrawingKey, std::shared_ptr<const LogoPixels>>> drawings;
     const auto logo = loadLogo(fileOf(part, dark), part.page);
-    const DrawingKey key{logo.get(), part, part.recolour ? colour : Rgb{}, size};
+    const bool inPartsColour = part.recolour || takesPartsColour(part, *logo, dark);
+    const DrawingKey key{logo.get(), part, inPartsColour, inPartsColour ? colour : Rgb{}, size};
     {
         const std::lock_guard lock(cacheMutex);
         for (auto it = drawings.begin(); it != drawings.end(); ++it)
@@ -260,7 +299,7 @@ std::shared_ptr<const LogoPixels> logoPixels(const LogoPart& part, bool dark, Rg
     auto pixels = std::make_shared<LogoPixels>(cut(logo->draw(whole), visible, size));
     if (part.clearOn)
         clearBackground(*pixels, part.clearColour, part.clearTolerance);
-    if (part.recolour)
+    if (inPartsColour)
         recolour(*pixels, colour);
     const std::lock_guard lock(cacheMutex);
     drawings.emplace_front(key, pixels);

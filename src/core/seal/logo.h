@@ -12,6 +12,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <optional>
 
 namespace keepseal {
 
@@ -29,14 +30,17 @@ public:
     Size nativeSize() const { return m_native; }
     /// What can be seen, in shares of the whole (0 to 1).
     const Box& inked() const { return m_inked; }
+    /// The one colour that all of it has, whatever is transparent; nothing where it has several.
+    const std::optional<Rgb>& tone() const { return m_tone; }
     /// The whole logo at that size, its own colours. Throws Problem(NotAPicture).
     virtual LogoPixels draw(Size size) const = 0;
 
 protected:
-    void measure(); ///< fills m_inked from a small drawing
+    void measure(); ///< fills m_inked and m_tone from a small drawing
     bool m_vector = false;
     Size m_native;
     Box m_inked{0, 0, 1, 1};
+    std::optional<Rgb> m_tone;
 };
 
 using LogoPtr = std::shared_ptr<const Logo>;
@@ -61,6 +65,10 @@ LogoPtr loadLogo(const std::string& file, int page = 1);
 /// The part's logo as it is put on: cut, with its background cleared, in one colour where that is asked for.
 /// `size` is that of the cut logo. A few results are kept.
 std::shared_ptr<const LogoPixels> logoPixels(const LogoPart& part, bool dark, Rgb colour, Size size);
+
+/// Whether it is drawn in the part's colour although nobody asked for that: it is of one tone, has no file
+/// for this version, and its own tone is the other version's.
+bool takesPartsColour(const LogoPart& part, const Logo& logo, bool dark);
 
 /// Width to height of what is put on.
 double logoAspect(const LogoPart& part, bool dark);

@@ -75,9 +75,9 @@ public:
         out.mark = Layer(m_area);
         Canvas canvas(out.mark);
         paintMark(canvas);
-        const bool halo = m_version.halo;
-        if (!strip.empty() || m_design.plate.on || m_design.shadow.on || m_design.outline.width > 0 || halo)
-            out.under = paintUnder(out.mark, strip, halo);
+        if (!strip.empty() || hasPlate() || m_design.shadow.on || m_design.outline.width > 0 ||
+            m_version.halo > 0)
+            out.under = paintUnder(out.mark, strip);
         if (m_design.relief.on)
             out.relief = reliefOf(out.mark, within(m_design.relief.depth * m_unit / 100),
                                   m_design.relief.angle, m_design.relief.strength / 100);
@@ -91,6 +91,8 @@ public:
     }
 
 private:
+    bool hasPlate() const { return m_design.plate.on || m_version.plate > 0; }
+
     /// A length of an effect, never more than there is to be painted.
     double within(double length) const {
         return std::min(length, double(std::max(m_area.width, m_area.height)));
@@ -201,13 +203,16 @@ private:
         const double wanted = std::max(2.0, prepared.box.height * m_unit / 100 * 2);
         double height = std::ceil(2 * std::pow(1.25, std::ceil(std::log(wanted / 2) / std::log(1.25))));
         try {
-            const Size native = logoNativePixels(part.logo, m_version.dark);
+            auto logo = part.logo;
+            if (m_design.tone == Tone::Light)
+                logo.keepTone = true; // always as its file has it
+            const Size native = logoNativePixels(logo, m_version.dark);
             if (!native.empty())
                 height = std::min(height, static_cast<double>(native.height));
-            const double aspect = logoAspect(part.logo, m_version.dark);
+            const double aspect = logoAspect(logo, m_version.dark);
             const Size size{std::max(1, static_cast<int>(std::lround(height * aspect))),
                             static_cast<int>(height)};
-            return logoPixels(part.logo, m_version.dark, pick(part.colour, part.darkColour), size);
+            return logoPixels(logo, m_version.dark, pick(part.colour, part.darkColour), size);
         } catch (const Problem&) {
             return nullptr; // told when the seal was prepared
         }
@@ -225,7 +230,8 @@ private:
         return {box.centre().x - width / 2, box.centre().y - height / 2, width, height};
     }
 
-    Layer paintUnder(const Layer& mark, const Box& strip, bool halo) {
+    Layer paintUnder(const Layer& mark, const Box& strip) {
+        const bool halo = m_version.halo > 0;
         Layer under(m_area);
         if (!strip.empty()) {
             Canvas canvas(under);
@@ -233,7 +239,7 @@ private:
             canvas.ink(pick(m_design.strip.colour, m_design.strip.darkColour), m_design.strip.opacity);
             cairo_fill(canvas.get());
         }
-        if (m_design.plate.on)
+        if (hasPlate())
             paintPlates(under);
         if (m_design.shadow.on || halo) {
             const Mask opaque = opacityOf(mark);
@@ -243,7 +249,7 @@ private:
                 spread(glow, within(m_design.halo.spread * scale));
                 blur(glow, within(m_design.halo.softness * scale));
                 paintOver(under, glow, pick(m_design.halo.colour, m_design.halo.darkColour),
-                          m_design.halo.strength / 100);
+                          m_version.halo / 100);
             }
             if (m_design.shadow.on) {
                 const double radians = m_design.shadow.angle * std::numbers::pi / 180;
@@ -263,7 +269,9 @@ private:
 
     void paintPlates(Layer& under) {
         Canvas canvas(under);
-        const auto path = roundedBox(m_seal.box, m_design.plate.roundness);
+        const auto& plate = m_design.plate;
+        const Box box = plate.on ? m_seal.box : m_seal.box.grown(plate.padding);
+        const auto path = roundedBox(box, plate.roundness);
         for (const auto& instance : m_instances) {
             cairo_save(canvas.get());
             const auto matrix = toCairo(instance.map);
@@ -271,7 +279,7 @@ private:
             appendPath(canvas.get(), path);
             cairo_restore(canvas.get());
         }
-        canvas.ink(pick(m_design.plate.colour, m_design.plate.darkColour), m_design.plate.opacity);
+        canvas.ink(pick(plate.colour, plate.darkColour), plate.on ? plate.opacity : m_version.plate);
         cairo_fill(canvas.get());
     }
 
@@ -362,6 +370,8 @@ double effectReach(const SealDesign& d, double unit) {
         reach = std::max(reach, d.halo.spread + 1.6 * d.halo.softness);
     if (d.shadow.on)
         reach = std::max(reach, d.shadow.distance + 1.6 * d.shadow.softness);
+    if (!d.plate.on && d.plate.ifNeeded)
+        reach = std::max(reach, 1.5 * d.plate.padding); // to its corners
     return reach * unit / 100 + 2;
 }
 
@@ -397,7 +407,7 @@ constexpr double kFineUnit = 64;
 SealLayers paintAtSize(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
                        const Rect& area) {
     // Glow and shadow reach in from outside the area: they are made from a larger one.
-    const bool reaches = version.halo || seal.design.shadow.on || seal.design.relief.on;
+    const bool reaches = version.halo > 0 || seal.design.shadow.on || seal.design.relief.on;
     // However far they are told to reach: a quarter of the picture's short side is more than any glow shows,
     // and keeps what is held in memory in bounds.
     const double most = std::min(placement.area.width, placement.area.height) / 4.0 + 2;
@@ -450,15 +460,13 @@ Layer averaged(const Layer& large, const Rect& area, int factor) {
     return out;
 }
 
-} // namespace
-
-SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                     const Rect& area) {
+SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                      const Rect& area) {
     if (placement.warped)
         return paintWarped(seal, placement, version, area);
     const auto& d = seal.design;
-    const bool effects = version.halo || d.shadow.on || d.relief.on || d.outline.width > 0;
-    const int most = d.arrangement == Arrangement::Repeat ? 2 : 4;
+    const bool effects = version.halo > 0 || d.shadow.on || d.relief.on || d.outline.width > 0;
+    const int most = placement.instances.size() > 1 ? 2 : 4;
     const int factor =
         std::clamp(static_cast<int>(std::ceil(kFineUnit / std::max(1.0, placement.unit))), 1, most);
     if (!effects || factor == 1)
@@ -467,6 +475,112 @@ SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, S
     const auto fine = paintAtSize(seal, enlarged(placement, factor), version, large);
     return {averaged(fine.under, area, factor), averaged(fine.mark, area, factor),
             averaged(fine.relief, area, factor)};
+}
+
+/// One over the other, both premultiplied.
+std::uint32_t laidOver(std::uint32_t upper, std::uint32_t lower) {
+    const std::uint32_t left = 255 - (upper >> 24);
+    if (lower == 0 || left == 0)
+        return upper;
+    std::uint32_t out = 0;
+    for (int shift = 24; shift >= 0; shift -= 8)
+        out |= std::min(255U, (upper >> shift & 0xFF) + ((lower >> shift & 0xFF) * left + 127) / 255)
+               << shift;
+    return out;
+}
+
+/// Lays `cell`, moved by dx and dy, over what `layer` holds.
+void layOver(Layer& layer, const Layer& cell, int dx, int dy) {
+    if (cell.empty())
+        return;
+    const Rect moved{cell.area.x + dx, cell.area.y + dy, cell.area.width, cell.area.height};
+    const Rect part = intersection(moved, layer.area);
+    for (int y = part.y; y < part.bottom(); ++y) {
+        const auto* from = cell.row(y - moved.y) + (part.x - moved.x);
+        auto* to = layer.row(y - layer.area.y) + (part.x - layer.area.x);
+        for (int x = 0; x < part.width; ++x)
+            if (from[x] != 0)
+                to[x] = laidOver(from[x], to[x]);
+    }
+}
+
+/// Steps of a pixel in which a seal of a pattern is drawn anew: so fine that a small proof looks like its
+/// copy.
+int phasesFor(double unit) {
+    return unit < 40 ? 16 : unit < 200 ? 8 : 4;
+}
+constexpr double kApart = 2; ///< pixels: nearer ones are drawn together, so that no seam shows
+
+} // namespace
+
+/// One seal of a pattern, on its own origin.
+struct SealPainter::Cell {
+    SealLayers layers;
+};
+
+SealPainter::SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version)
+    : m_seal(seal), m_placement(placement), m_version(version), m_phases(phasesFor(placement.unit)),
+      m_byCells(standsApart()) {}
+SealPainter::~SealPainter() = default;
+
+/// Neither the marks nor what glows around them reach each other.
+bool SealPainter::standsApart() const {
+    const auto& d = m_seal.design;
+    if (d.arrangement != Arrangement::Repeat || m_placement.warped || m_placement.instances.size() < 8)
+        return false;
+    const double gap = std::min(d.repeat.gapX, d.repeat.gapY) * m_placement.unit / 100;
+    const bool glows = m_version.halo > 0 || m_version.plate > 0 || d.shadow.on || d.outline.width > 0;
+    // Without the whole pixels it adds: proof and copy must agree.
+    return gap >= std::max(kApart, glows ? 2 * (effectReach(d, m_placement.unit) - 2) : 0.0);
+}
+
+const SealPainter::Cell& SealPainter::cellOf(const SealInstance& instance, Point fraction) {
+    auto& cell = m_cells[{instance.only, static_cast<int>(fraction.x * m_phases),
+                          static_cast<int>(fraction.y * m_phases)}];
+    if (cell)
+        return *cell;
+    SealPlacement one = m_placement;
+    SealInstance there = instance;
+    there.map.x0 = fraction.x, there.map.y0 = fraction.y;
+    one.instances = {there};
+    const Box box = boundsOf(there.map.map(m_seal.box)).grown(effectReach(m_seal.design, one.unit) + 1);
+    cell = std::make_unique<Cell>(Cell{paintWhole(m_seal, one, m_version, wholePixels(box))});
+    return *cell;
+}
+
+SealLayers SealPainter::paint(const Rect& area) {
+    constexpr std::int64_t kKept = 400 * 400;
+    if (std::int64_t(area.width) * area.height > kKept)
+        return painted(area);
+    if (!(m_lastArea == area)) {
+        m_last = painted(area);
+        m_lastArea = area;
+    }
+    return m_last;
+}
+
+SealLayers SealPainter::painted(const Rect& area) {
+    if (!m_byCells)
+        return paintWhole(m_seal, m_placement, m_version, area);
+    SealLayers out;
+    out.mark = Layer(area);
+    for (const auto& instance : m_placement.instances) {
+        const Point at{std::round(instance.map.x0 * m_phases) / m_phases,
+                       std::round(instance.map.y0 * m_phases) / m_phases};
+        const int dx = static_cast<int>(std::floor(at.x)), dy = static_cast<int>(std::floor(at.y));
+        const auto& cell = cellOf(instance, {at.x - dx, at.y - dy}).layers;
+        const Rect there{cell.mark.area.x + dx, cell.mark.area.y + dy, cell.mark.area.width,
+                         cell.mark.area.height};
+        if (intersection(there, area).empty())
+            continue;
+        layOver(out.mark, cell.mark, dx, dy);
+        for (const auto layer : {&SealLayers::under, &SealLayers::relief}) {
+            if (!(cell.*layer).empty() && (out.*layer).empty())
+                out.*layer = Layer(area);
+            layOver(out.*layer, cell.*layer, dx, dy);
+        }
+    }
+    return out;
 }
 
 } // namespace keepseal

@@ -7,6 +7,10 @@
 #include "seal/arrange.h"
 #include "seal/mix.h"
 
+#include <array>
+#include <map>
+#include <memory>
+
 using cairo_t = struct _cairo;
 
 namespace keepseal {
@@ -17,7 +21,8 @@ struct SealLayers {
 
 struct SealVersion {
     bool dark = false;
-    bool halo = false;
+    double halo = 0;  ///< percent: its strength; 0: none
+    double plate = 0; ///< percent: of a plate that the design has only where it is needed; 0: none
 };
 
 /// Where anything of the seal can show, in whole pixels of the frame.
@@ -27,8 +32,30 @@ double effectReach(const SealDesign& design, double unit);
 /// Only the mark, on any surface of cairo's (as outlines, where that surface keeps them).
 void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
                  SealVersion version);
-/// The pixels of `area`, which may be any part of the frame.
-SealLayers paintSeal(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                     const Rect& area);
+/// Paints a placed seal part by part of the frame; what repeats is drawn once. Seal and placement outlive it.
+class SealPainter {
+public:
+    SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version);
+    ~SealPainter();
+    SealPainter(const SealPainter&) = delete;
+    SealPainter& operator=(const SealPainter&) = delete;
+    /// The pixels of `area`, which may be any part of the frame.
+    SealLayers paint(const Rect& area);
+
+private:
+    struct Cell;
+    SealLayers painted(const Rect& area);
+    bool standsApart() const;
+    const Cell& cellOf(const SealInstance& instance, Point fraction);
+    const PreparedSeal& m_seal;
+    const SealPlacement& m_placement;
+    SealVersion m_version;
+    int m_phases;
+    bool m_byCells;
+    Rect m_lastArea; ///< what was painted last, where it is small: trials ask for the same again
+    SealLayers m_last;
+    std::map<std::array<int, 3>, std::unique_ptr<Cell>>
+        m_cells; ///< by SealInstance::only and fraction of a pixel
+};
 
 } // namespace keepseal

@@ -102,6 +102,11 @@ Table logoTable() {
                     "Used where the picture is bright; empty: the same file.", SettingKind::File),
     };
     static const std::vector<Setting<L>> rest = {
+        switchSetting(
+            "keep_tone", "Keeps its colour in both versions", &L::keepTone,
+            "A logo of one tone has its own colour in one version, and the part's in the other, for "
+            "ground on which its own can't be seen. With a file for the dark version it does "
+            "not matter."),
         switchSetting("recolour", "In one colour", &L::recolour,
                       "Keeps the logo's shape and draws it in the part's colours."),
         switchSetting("trim", "Cut empty edges off", &L::trim,

@@ -29,6 +29,7 @@ struct LogoPart {
     bool clearOn = false;  ///< makes one colour transparent
     Rgb clearColour{255, 255, 255};
     double clearTolerance = 12; ///< percent of the largest channel difference
+    bool keepTone = false;      ///< a logo of one tone keeps its colour in both versions
     bool operator==(const LogoPart&) const = default;
 };
 

@@ -50,6 +50,31 @@ double contrastRatio(double a, double b) {
     return (std::max(a, b) + 0.05) / (std::min(a, b) + 0.05);
 }
 
+double seenLightness(double luminance, double adapting) {
+    constexpr double ground = 0.2, c = 0.69; // of white; an average surround
+    const double k = 1 / (5 * adapting + 1);
+    const double level =
+        0.2 * std::pow(k, 4) * 5 * adapting + 0.1 * std::pow(1 - std::pow(k, 4), 2) * std::cbrt(5 * adapting);
+    const double exponent = c * (1.48 + std::sqrt(ground));
+    // All three cones answer alike to a grey: the sum over them cancels in A / Aw.
+    const auto answer = [level](double y) {
+        const double p = std::pow(level * y, 0.42);
+        return 400 * p / (p + 27.13);
+    };
+    return 100 * std::pow(answer(std::max(0.0, luminance)) / answer(1), exponent);
+}
+
+double reachedByMost(std::vector<std::pair<double, double>>& found) {
+    double total = 0, passed = 0;
+    for (const auto& [value, weight] : found)
+        total += weight;
+    std::sort(found.begin(), found.end());
+    for (const auto& [value, weight] : found)
+        if ((passed += weight) >= total * (1 - kReach))
+            return value;
+    return 0;
+}
+
 Readability::Readability(const Rect& area, double cell)
     : m_area(area), m_near(std::max(2, static_cast<int>(std::lround(cell * kNear)))),
       m_cell(std::max({cell, 3.0, static_cast<double>(area.width) / kMostCells,
@@ -83,10 +108,10 @@ void Readability::add(const Frame& finished, const Layer& mark, int originX, int
     }
 }
 
-double Readability::ratioOf(const Cell& cell) {
+Readability::Pair Readability::pairOf(const Cell& cell) {
     const double variance = cell.n * cell.aa - cell.a * cell.a;
     if (variance < 1e-6 * cell.n * cell.n)
-        return 0; // all ink or none: nothing to compare
+        return {}; // all ink or none: nothing to compare
     const double slope = (cell.n * cell.al - cell.a * cell.l) / variance;
     double surroundings = (cell.l - slope * cell.a) / cell.n;
     const double ink = std::clamp(surroundings + slope, 0.0, 1.0);
@@ -97,23 +122,28 @@ double Readability::ratioOf(const Cell& cell) {
         const double gap = ink - surroundings;
         surroundings += std::copysign(std::min(std::abs(gap), deviation), gap);
     }
-    return contrastRatio(ink, surroundings);
+    return {ink, surroundings};
+}
+
+template <class Of>
+double Readability::most(Of of) const {
+    std::vector<std::pair<double, double>> found; // value, weight
+    for (const auto& cell : m_cells) {
+        const auto pair = cell.a > 0.5 ? pairOf(cell) : Pair{};
+        if (pair.ink > 0 || pair.surroundings > 0)
+            found.emplace_back(of(pair), cell.a);
+    }
+    return reachedByMost(found);
 }
 
 double Readability::ratio() const {
-    std::vector<std::pair<double, double>> found; // ratio, weight
-    double total = 0;
-    for (const auto& cell : m_cells)
-        if (const double ratio = cell.a > 0.5 ? ratioOf(cell) : 0; ratio > 0) {
-            found.emplace_back(ratio, cell.a);
-            total += cell.a;
-        }
-    std::sort(found.begin(), found.end());
-    double passed = 0;
-    for (const auto& [ratio, weight] : found)
-        if ((passed += weight) >= total * (1 - kReach))
-            return ratio;
-    return 0;
+    return most([](const Pair& pair) { return contrastRatio(pair.ink, pair.surroundings); });
+}
+
+double Readability::gap() const {
+    return most([](const Pair& pair) {
+        return std::abs(seenLightness(pair.ink) - seenLightness(pair.surroundings));
+    });
 }
 
 } // namespace keepseal

@@ -18,6 +18,15 @@ namespace keepseal {
 /// Relative luminance, 0 to 1, of an sRGB pixel.
 double luminance(const std::uint8_t* rgb);
 double contrastRatio(double a, double b);
+/// Lightness as seen on a display, 0 (black) to 100 (white), of a grey of that luminance: J of CAM16 (Li et
+/// al., "Comprehensive color solutions", 2017) with an average surround, a white of 80 cd/m2 and a ground of
+/// 20 %. Unlike the ratio it knows that dark on light and light on dark are not the same: its middle lies at
+/// a luminance of 0.3, not 0.18, so that on a strong blue or red white stands out more than black, as people
+/// read it.
+/// `adapting`: of the eye, in cd/m2.
+double seenLightness(double luminance, double adapting = 16);
+/// Of (value, weight): what four fifths of the weight reach; 0 for none. Sorts.
+double reachedByMost(std::vector<std::pair<double, double>>& found);
 
 class Readability {
 public:
@@ -28,13 +37,20 @@ public:
     void add(const Frame& finished, const Layer& mark, int originX = 0, int originY = 0);
     /// 0 when there was no mark to measure.
     double ratio() const;
+    /// The same in seenLightness(), as a distance.
+    double gap() const;
 
 private:
     struct Cell {
         double n = 0, a = 0, aa = 0, l = 0, al = 0; ///< sums of coverage and luminance
         double around = 0, aroundL = 0, aroundLL = 0;
     };
-    static double ratioOf(const Cell& cell);
+    struct Pair {
+        double ink = 0, surroundings = 0; ///< luminances; both 0: nothing to compare
+    };
+    static Pair pairOf(const Cell& cell);
+    template <class Of>
+    double most(Of of) const;
     Rect m_area;
     int m_near; ///< pixels
     double m_cell;

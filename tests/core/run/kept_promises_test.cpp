@@ -83,8 +83,14 @@ struct Planting {
     /// All corners to the right, by percent of the seal's width: over the picture's edge.
     void dragCorners(double percent) {
         delivery.seal = boxSeal(200, 100);
-        delivery.seal.marginOfShortSide = 0;
+        delivery.seal.margins.share = 0;
         delivery.seal.perspective.corners.fill({percent, 0});
+    }
+    void faintSeal() {
+        auto& seal = delivery.seal;
+        seal.opacity = 3;
+        seal.halo.when = HaloWhen::Off;
+        seal.stronger = seal.plate.ifNeeded = false;
     }
     SealPart& sealPart() { return delivery.seal.parts.front(); }
 };
@@ -227,11 +233,25 @@ std::vector<Fault> faultsOfBorderAndSeal() {
         {NoteKind::SealTokenEmpty, [](P& p) { p.delivery.seal.setText("Kites {title}"); }},
         {NoteKind::SealTextNothing, [](P& p) { p.delivery.seal.setText("\xC2\xA9 {title}"); }},
         {NoteKind::SealCharacters, [](P& p) { p.delivery.seal.setText("Kites \U00013000"); }},
-        {NoteKind::SealMadeSmaller, [](P& p) { p.delivery.seal.size = 60; }},
-        {NoteKind::SealHardToRead,
+        {NoteKind::PatternSpread,
          [](P& p) {
-             p.delivery.seal.opacity = 3;
-             p.delivery.seal.halo.when = HaloWhen::Off;
+             p.delivery.seal = boxSeal(1, 1);
+             p.delivery.seal.arrangement = Arrangement::Repeat;
+             p.delivery.seal.repeat.gapX = p.delivery.seal.repeat.gapY = 0;
+             p.delivery.seal.size = 0.5;
+         }},
+        {NoteKind::SealMadeSmaller, [](P& p) { p.delivery.seal.size = 60; }},
+        {NoteKind::SealHardToRead, [](P& p) { p.faintSeal(); }, true},
+        {NoteKind::SealUnreadable,
+         [](P& p) {
+             p.faintSeal();
+             p.delivery.seal.holdBack = true;
+         },
+         true},
+        {NoteKind::SealHardToSee,
+         [](P& p) {
+             p.faintSeal();
+             p.delivery.seal.arrangement = Arrangement::Repeat;
          },
          true},
         {NoteKind::SealLogoEnlarged,

@@ -195,7 +195,7 @@ TEST(Advice, PlainGroundIsTold) {
 
 TEST(Advice, CropsThatLoseTheSealAreNamed) {
     auto design = boxSeal(100, 100);
-    design.marginOfShortSide = 7; // 28 of 400 pixels: 4.7 % of the width, 7 % of the height
+    design.margins.share = 7; // 28 of 400 pixels: 4.7 % of the width, 7 % of the height
     const auto advice = advise(*prepareSeal(design), plainFrame(600, 400, {90, 90, 90}));
     const auto& corner = advice.at(Anchor::BottomRight);
     EXPECT_THAT(corner.lostBy, Contains("5 % off the right"));

@@ -10,7 +10,7 @@ using namespace keepseal::test;
 namespace {
 
 SealPlacement on(const SealDesign& design, Size size, double scale = 1) {
-    return arrangeSeal(*prepareSeal(design), {0, 0, size.width, size.height}, size, placeOf(design), scale);
+    return arrangeSeal(*prepareSeal(design), {0, 0, size.width, size.height}, size, placeOf(design), {scale});
 }
 
 constexpr Size kShapes[] = {{300, 200},   {200, 300},     {600, 600}, {2400, 600},
@@ -199,7 +199,7 @@ TEST(Arrange, DraggedCornersLandWhereTheyWereDragged) {
 TEST(Arrange, AgainstTheWholeOrThePictureProper) {
     auto design = boxSeal(100, 100);
     design.anchor = Anchor::TopLeft;
-    design.marginOfShortSide = 0;
+    design.margins.share = 0;
     const auto seal = prepareSeal(design);
     const Rect picture{50, 40, 300, 200};
     EXPECT_NEAR(arrangeSeal(*seal, picture, {400, 280}, placeOf(design)).corners[0].x, 50, 1e-6);

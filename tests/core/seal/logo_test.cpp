@@ -83,7 +83,7 @@ TEST(Logo, EmptyEdgesAreCutSoThatTheMarginCountsFromWhatIsSeen) {
     makeBitmapLogo(folder / "block.png");
     auto design = logoSeal((folder / "block.png").string());
     design.anchor = Anchor::BottomRight;
-    design.marginOfShortSide = 5;
+    design.margins.share = 5;
     Frame frame = plainFrame(600, 400, {0, 0, 255});
     drawSeal(design, frame); // unit 40, block 80 x 40, 20 pixels from the edges
     EXPECT_NEAR(pixelAt(frame, 575, 375)[0], 255, 3);

@@ -49,7 +49,7 @@ TEST_P(SealOnShapes, InkKeepsTheDesignedMarginInEveryCorner) {
     for (const auto anchor : {Anchor::TopLeft, Anchor::TopRight, Anchor::BottomLeft, Anchor::BottomRight}) {
         auto d = design("Hx");
         d.anchor = anchor;
-        d.marginOfShortSide = 5;
+        d.margins.share = 5;
         auto frame = plainFrame(size.width, size.height, kGrey);
         drawSeal(d, frame);
         const Rect ink = inkOf(frame, kGrey);
@@ -114,6 +114,9 @@ TEST(Seal, ASmallProofLooksLikeTheShrunkLargeOne) {
 TEST(Seal, MixesByItsOpacity) {
     // A block of ink so large that its middle is fully covered: the arithmetic is then plain.
     auto d = design("I");
+    d.tone = Tone::Light;
+    d.halo.when = HaloWhen::Off;
+    d.stronger = d.plate.ifNeeded = false;
     d.parts.front().text.weight = SealWeight::Bold;
     d.size = 40;
     d.anchor = Anchor::Centre;
@@ -154,7 +157,7 @@ TEST(Seal, SurvivesATinyPicture) {
     for (int side = 1; side < 12; ++side) {
         auto frame = plainFrame(side, 1, kGrey);
         auto d = design("text");
-        d.marginOfShortSide = 45;
+        d.margins.share = 45;
         drawSeal(d, frame);
     }
 }
