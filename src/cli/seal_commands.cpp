@@ -4,6 +4,7 @@
 
 #include "cli/print.h"
 
+#include "base/files.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
@@ -12,7 +13,9 @@
 #include "picture/original.h"
 #include "plan/gather.h"
 #include "render/ahead.h"
+#include "render/encode.h"
 #include "render/seal_export.h"
+#include "trial/trial.h"
 
 #include <CLI/CLI.hpp>
 
@@ -44,23 +47,41 @@ struct Advised {
     SealResult drawn; ///< as the design would stand
 };
 
-Advised adviseOn(const fs::path& path, const Delivery& delivery) {
+/// A picture as its delivery has it before the seal, at that long side; and the seal for it.
+struct BeforeSeal {
+    Frame frame;
+    Stages stages;
+    CopyAhead ahead;
+};
+
+BeforeSeal beforeSeal(const fs::path& path, const Delivery& delivery, int side) {
     const Original original(path);
     const auto facts = shownFacts(readFacts(original, path.string()), delivery);
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
     const auto metadata = readMetadata(path, inspect(original));
     const PictureException exception;
     const CopyAsked asked{path, facts, metadata, delivery, exception, chain};
-    const auto ahead = lookAhead(asked);
-    const auto stages =
-        stagesOf(asked, ahead.words->facts, fitInside(chain.sizes.whole, {kDecisionSide, kDecisionSide}));
-    Frame frame = stages.base.made(original, facts);
-    stages.finish.on(frame);
-    stages.frame.on(frame);
-    Advised out;
-    out.advice = advise(*ahead.prepared, frame);
-    out.drawn = stages.seal.on(frame, ahead.prepared);
+    BeforeSeal out{{}, {}, lookAhead(asked)};
+    out.stages = stagesOf(asked, out.ahead.words->facts, fitInside(chain.sizes.whole, {side, side}));
+    out.frame = out.stages.base.made(original, facts);
+    out.stages.finish.on(out.frame);
+    out.stages.frame.on(out.frame);
     return out;
+}
+
+Advised adviseOn(const fs::path& path, const Delivery& delivery) {
+    auto before = beforeSeal(path, delivery, kDecisionSide);
+    Advised out;
+    out.advice = advise(*before.ahead.prepared, before.frame);
+    out.drawn = before.stages.seal.on(before.frame, before.ahead.prepared);
+    return out;
+}
+
+Delivery meantDelivery(const SealOptions& options) {
+    auto delivery = deliveriesAsMade(options.delivery, {}).front();
+    if (!options.seal.empty())
+        delivery.seal = withWho(namedSeal(options.seal), whoOf(options.delivery));
+    return delivery;
 }
 
 void print(const fs::path& path, const Advised& found) {
@@ -80,9 +101,7 @@ void print(const fs::path& path, const Advised& found) {
 }
 
 int runAdvise(const SealOptions& options) {
-    auto delivery = deliveriesAsMade(options.delivery, {}).front();
-    if (!options.seal.empty())
-        delivery.seal = withWho(namedSeal(options.seal), whoOf(options.delivery));
+    const auto delivery = meantDelivery(options);
     const auto gathered =
         gather({options.pictures.paths.begin(), options.pictures.paths.end()}, options.pictures.recursive);
     std::vector<Problem> problems;
@@ -125,6 +144,84 @@ int runAdvise(const SealOptions& options) {
     return problems.empty() && !fails(gathered, false) ? kDone : kSomeProblems;
 }
 
+json toJson(const AttackSummary& summary, const std::vector<SealedPicture>& pictures) {
+    json out = {{"attack", keyOf(summary.attack)},
+                {"tried", summary.tried()},
+                {"mean", std::lround(summary.mean)},
+                {"worst", pictures[summary.worst].name},
+                {"pictures", json::array()}};
+    for (std::size_t i = 0; i < summary.results.size(); ++i)
+        out["pictures"].push_back({{"picture", pictures[i].name},
+                                   {"tried", summary.results[i].tried},
+                                   {"holds", std::lround(summary.results[i].holds)},
+                                   {"sentence", summary.results[i].sentence}});
+    return out;
+}
+
+void print(const AttackSummary& summary, const std::vector<SealedPicture>& pictures) {
+    const auto& worst = summary.results[summary.worst];
+    std::cout << nameOf(summary.attack) << "\n";
+    if (summary.tried())
+        std::cout << "  " << std::lround(worst.holds) << " of 100 at worst, " << std::lround(summary.mean)
+                  << " on average\n  " << shown(fs::path(pictures[summary.worst].name)) << ": ";
+    else
+        std::cout << "  ";
+    std::cout << worst.sentence << "\n";
+}
+
+void saveWorst(const std::vector<AttackSummary>& all, const fs::path& folder) {
+    fs::create_directories(folder);
+    for (const auto& summary : all)
+        if (summary.tried()) {
+            const auto& frame = summary.results[summary.worst].after;
+            writeNewFile(folder / (std::string(keyOf(summary.attack)) + ".png"), encodePng(frame));
+        }
+}
+
+/// Pictures that are tried together at most: that many are held at once, at a proof's size.
+constexpr std::size_t kMostTried = 60;
+
+int runTry(const SealOptions& options) {
+    const auto delivery = meantDelivery(options);
+    const auto gathered =
+        gather({options.pictures.paths.begin(), options.pictures.paths.end()}, options.pictures.recursive);
+    printOthers(gathered);
+    std::vector<Problem> problems;
+    std::vector<SealedPicture> pictures;
+    for (const auto& path : gathered.files) {
+        if (pictures.size() == kMostTried)
+            break;
+        try {
+            const auto before = beforeSeal(path, delivery, kTrialSide);
+            pictures.push_back(
+                sealedPicture(path.string(), before.ahead.prepared, before.frame,
+                              {&before.stages.seal.exception, nullptr, nullptr, before.stages.seal.seed}));
+        } catch (const Problem& problem) {
+            problems.push_back(problem);
+        }
+    }
+    const std::atomic<bool> stop = false;
+    const auto all = pictures.empty() ? std::vector<AttackSummary>{} : tryAll(pictures, stop, [](double) {});
+    if (!options.output.empty())
+        saveWorst(all, options.output);
+    if (options.json) {
+        json out = {{"attacks", json::array()}, {"problems", problems}};
+        for (const auto& summary : all)
+            out["attacks"].push_back(toJson(summary, pictures));
+        std::cout << out.dump(2, ' ', false, json::error_handler_t::replace) << "\n";
+    } else {
+        for (const auto& summary : all)
+            print(summary, pictures);
+        std::cout << "Tried on " << counted(pictures.size(), "picture", "pictures")
+                  << ". That a mark holds here does not prove that it can't be taken off.\n";
+        if (gathered.files.size() > kMostTried)
+            std::cout << "Only the first " << kMostTried << " of " << gathered.files.size() << ".\n";
+        for (const auto& problem : problems)
+            printProblem(problem);
+    }
+    return problems.empty() && !fails(gathered, false) ? kDone : kSomeProblems;
+}
+
 int runRender(const SealOptions& options) {
     saveSealPicture(withWho(namedSeal(options.seal), whoOf(options.delivery)), options.width, options.output);
     if (options.json)
@@ -152,18 +249,25 @@ CLI::App* addSealCommands(CLI::App& app, SealOptions& options) {
     seal->require_subcommand(1);
     addShelfVerbs(*seal, options.shelf, sealShelf());
     auto* advise = seal->add_subcommand("advise", "Say for each picture where the seal stands well, and why");
-    advise->add_option("paths", options.pictures.paths, "Pictures and folders")->required();
-    advise->add_flag("-r,--recursive", options.pictures.recursive, "Look into folders inside folders too");
-    advise->add_option("-d,--delivery", options.delivery.files, "The delivery whose seal is meant")
-        ->allow_extra_args(false);
-    advise->add_option("-s,--set", options.delivery.assignments, "Change one setting first")
-        ->allow_extra_args(false);
-    advise->add_option("--seal", options.seal, "Instead: a seal file, or a seal of the library");
+    auto* tried =
+        seal->add_subcommand("try", "Try to take the seal off, in five ways, and say what is left of it");
+    for (auto* command : {advise, tried}) {
+        command->add_option("paths", options.pictures.paths, "Pictures and folders")->required();
+        command->add_flag("-r,--recursive", options.pictures.recursive,
+                          "Look into folders inside folders too");
+        command->add_option("-d,--delivery", options.delivery.files, "The delivery whose seal is meant")
+            ->allow_extra_args(false);
+        command->add_option("-s,--set", options.delivery.assignments, "Change one setting first")
+            ->allow_extra_args(false);
+        command->add_option("--seal", options.seal, "Instead: a seal file, or a seal of the library");
+    }
+    tried->add_option("-o,--output", options.output,
+                      "A folder for the pictures on which it fared worst, as PNG");
     auto* render = seal->add_subcommand("render", "Save a seal alone as a PNG or SVG with transparency");
     render->add_option("seal", options.seal, "A seal file, or a name or key of the library")->required();
     render->add_option("-o,--output", options.output, "The file to write; must not exist")->required();
     render->add_option("--width", options.width, "Pixels (default 1200)")->check(CLI::Range(16, 20000));
-    for (auto* command : {advise, render})
+    for (auto* command : {advise, tried, render})
         command->add_flag("--json", options.json, "Print JSON for programs");
     return seal;
 }
@@ -171,6 +275,8 @@ CLI::App* addSealCommands(CLI::App& app, SealOptions& options) {
 int runSeal(CLI::App& command, const SealOptions& options) {
     if (command.got_subcommand("advise"))
         return runAdvise(options);
+    if (command.got_subcommand("try"))
+        return runTry(options);
     if (command.got_subcommand("render"))
         return runRender(options);
     return runShelfVerb(command, options.shelf, sealShelf()).value_or(kWrongCall);

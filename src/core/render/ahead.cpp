@@ -80,8 +80,9 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, Picture
     tellRights(out.notes, out.words->applied);
     addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words->facts));
     const auto& whole = asked.chain.sizes.whole;
-    addNotes(out.notes, sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole,
-                                  &asked.exception.seal, cutOffOf(delivery.file, asked.chain.pixelsPerMm)));
+    addNotes(out.notes,
+             sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole, &asked.exception.seal,
+                       pictureSeed(asked.original), cutOffOf(delivery.file, asked.chain.pixelsPerMm)));
     tellProfile(out.notes, delivery.file);
     return out;
 }

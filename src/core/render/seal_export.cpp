@@ -55,7 +55,8 @@ Alone alone(const SealDesign& design, int width) {
     out.placement.unit = scale * 100;
     out.placement.area = {0, 0, width, std::max(1, static_cast<int>(std::ceil(box.height * scale)))};
     out.placement.instances = {{placing({box.x, box.y}, {0, 0}, scale, 0), -1}};
-    out.version = {design.tone == Tone::Dark, shown.halo.when == HaloWhen::Always ? shown.halo.strength : 0, 0};
+    out.version = {design.tone == Tone::Dark, shown.halo.when == HaloWhen::Always ? shown.halo.strength : 0,
+                   0};
     return out;
 }
 

@@ -27,14 +27,6 @@ ColourSpacePtr profileFile(const std::string& typed) {
     return entry.second;
 }
 
-/// The same for the same file name.
-std::uint64_t grainSeed(const std::filesystem::path& original) {
-    std::uint64_t out = 1469598103934665603ULL; // FNV-1a
-    for (const char c : original.filename().string())
-        out = (out ^ static_cast<std::uint8_t>(c)) * 1099511628211ULL;
-    return out;
-}
-
 Size wholeOf(const CopyAsked& asked, Size whole) {
     return whole.empty() ? asked.chain.sizes.whole : whole;
 }
@@ -66,10 +58,19 @@ SealStage sealOf(const CopyAsked& asked, const TextFacts& words) {
     out.exception = asked.exception.seal;
     if (dependsOnPicture(out.design))
         out.words = words;
+    if (out.design.restless > 0)
+        out.seed = pictureSeed(asked.original);
     return out;
 }
 
 } // namespace
+
+std::uint64_t pictureSeed(const std::filesystem::path& original) {
+    std::uint64_t out = 1469598103934665603ULL; // FNV-1a
+    for (const char c : original.filename().string())
+        out = (out ^ static_cast<std::uint8_t>(c)) * 1099511628211ULL;
+    return out;
+}
 
 ColourSpacePtr outputSpace(ColourOut colour, const std::string& profile) {
     switch (colour) {
@@ -135,6 +136,7 @@ SealResult SealStage::on(Frame& frame, const PreparedPtr& prepared, Ground* grou
     SealContext context;
     context.exception = &exception;
     context.ground = ground;
+    context.seed = seed;
     return drawSeal(prepared ? *prepared : *prepareSeal(design, words), frame, context);
 }
 
@@ -168,7 +170,7 @@ Stages stagesOf(const CopyAsked& asked, const TextFacts& words, Size wanted) {
     const Size whole = wholeOf(asked, wanted);
     Stages out;
     out.base = baseOf(asked, whole);
-    out.finish = {asked.delivery.finish, asked.chain.resampled(), grainSeed(asked.original),
+    out.finish = {asked.delivery.finish, asked.chain.resampled(), pictureSeed(asked.original),
                   scaleOf(asked, whole)};
     out.finish.settings.resampling = Resampling::Crisp;
     out.frame = frameOf(asked, words, whole);

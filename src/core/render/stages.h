@@ -70,11 +70,15 @@ struct FrameStage {
     BorderResult on(Frame& frame) const;
 };
 
+/// The same for the same file name: of grain, and of what is restless.
+std::uint64_t pictureSeed(const std::filesystem::path& original);
+
 /// The visible mark.
 struct SealStage {
     SealDesign design;
     TextFacts words; ///< only where the seal asks for them
     SealException exception;
+    std::uint64_t seed = 0; ///< of the picture, where the seal is restless
     bool operator==(const SealStage&) const = default;
     /// `prepared`: the same design with the same words laid out already; may be null. `ground`: told what
     /// lies under the seal; may be null.

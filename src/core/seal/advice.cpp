@@ -5,6 +5,7 @@
 #include "base/text.h"
 #include "seal/effects.h"
 #include "seal/readability.h"
+#include "seal/usual_crops.h"
 
 #include <cmath>
 
@@ -93,30 +94,6 @@ std::vector<float> saliencyOf(const Mask& light) {
     return out.value;
 }
 
-struct Crop {
-    std::string name;
-    Box kept; ///< in shares of the picture
-};
-
-std::vector<Crop> crops(double shape) {
-    std::vector<Crop> out;
-    for (const int percent : {5, 10, 15, 20, 25}) {
-        const double part = percent / 100.0;
-        const auto off = std::to_string(percent) + " % off the ";
-        out.push_back({off + "left", {part, 0, 1 - part, 1}});
-        out.push_back({off + "right", {0, 0, 1 - part, 1}});
-        out.push_back({off + "top", {0, part, 1, 1 - part}});
-        out.push_back({off + "foot", {0, 0, 1, 1 - part}});
-    }
-    const std::pair<const char*, double> ratios[] = {{"1:1", 1},   {"4:5", 0.8},     {"5:4", 1.25},
-                                                     {"3:2", 1.5}, {"2:3", 2.0 / 3}, {"16:9", 16.0 / 9}};
-    for (const auto& [name, ratio] : ratios) {
-        const double width = std::min(1.0, ratio / shape), height = std::min(1.0, shape / ratio);
-        out.push_back({name, {(1 - width) / 2, (1 - height) / 2, width, height}});
-    }
-    return out;
-}
-
 class Adviser {
 public:
     Adviser(const PreparedSeal& seal, const Frame& frame)
@@ -203,7 +180,7 @@ private:
         const Box share{(box.x - m_frame.picture.x) / w, (box.y - m_frame.picture.y) / h, box.width / w,
                         box.height / h};
         std::size_t whole = 0;
-        const auto all = crops(w / h);
+        const auto all = usualCrops(w / h);
         for (const auto& crop : all) {
             const bool cut = share.x < crop.kept.x - 1e-9 || share.y < crop.kept.y - 1e-9 ||
                              share.right() > crop.kept.right() + 1e-9 ||

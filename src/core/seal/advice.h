@@ -9,8 +9,8 @@
 //   readable    the contrast the better version would have: 1 : 1 is 0, 7 : 1 and above 100, by its
 //   logarithm, the
 //               unevenness of the ground (one standard deviation) taken off.
-//   kept        how few crops lose it: of 5, 10, 15, 20 and 25 % off each side, and of 1:1, 4:5, 5:4, 3:2,
-//   2:3, 16:9
+//   kept        how few crops lose it: of 5, 10, 15, 20, 25 and 30 % off each side, and of 1:1, 4:5, 5:4,
+//   3:2, 2:3, 16:9
 //               cut from the middle, the share that leaves the seal's box whole.
 //   clear       how little of what seems to be the subject it covers: the share of the picture's saliency
 //   that is not

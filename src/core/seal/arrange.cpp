@@ -72,7 +72,7 @@ private:
     bool isUpright() const { return m_design.strip.runs != StripRuns::Across; }
     double angle() const {
         if (!isStrip())
-            return m_design.angle;
+            return m_design.angle + m_place.turn;
         return !isUpright() ? 0 : m_design.strip.runs == StripRuns::Upwards ? -90 : 90;
     }
 
@@ -91,7 +91,7 @@ private:
     }
 
     void chooseUnit(const Box& turned) {
-        double unit = designedUnit(m_seal, m_out.area);
+        double unit = designedUnit(m_seal, m_out.area) * m_place.sizeBy;
         const double lowest = m_design.minXHeight * m_measure.scale;
         if (lowest > 0 && m_seal.smallestXHeight > 0 && m_seal.smallestXHeight * unit / 100 < lowest) {
             unit = lowest * 100 / m_seal.smallestXHeight;
@@ -137,7 +137,7 @@ private:
     void single(const Box& turned) {
         const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
         const Point at = spot(width, height);
-        put({at.x + width / 2, at.y + height / 2}, m_design.angle);
+        put({at.x + width / 2, at.y + height / 2}, angle());
         if (!m_design.perspective.on())
             return;
         auto corners = m_seal.box.corners();
@@ -181,7 +181,7 @@ private:
         }
         const Affine turn =
             placing({0, 0}, {m_out.area.x + m_out.area.width / 2.0, m_out.area.y + m_out.area.height / 2.0},
-                    1, m_design.angle);
+                    1, angle());
         // The picture as the lattice sees it: turned back, with a seal's own reach around.
         const double reach = std::hypot(m_seal.box.width, m_seal.box.height) * scale;
         const Box seen =
@@ -192,18 +192,18 @@ private:
         for (int row = -rows; row <= rows; ++row)
             for (int column = -columns - 1; column <= columns; ++column)
                 putInLattice(turn, row, column, stepX, stepY);
-        m_out.corners =
-            placing(m_seal.box.centre(), turn.map(Point{0, 0}), scale, m_design.angle).map(m_seal.box);
+        m_out.corners = placing(m_seal.box.centre(), turn.map(Point{0, 0}), scale, angle()).map(m_seal.box);
     }
 
     void putInLattice(const Affine& turn, int row, int column, double stepX, double stepY) {
         const auto& look = m_design.repeat;
         const double shift = (row & 1) != 0 ? look.rowShift / 100 : 0;
-        const Point at{(column + shift + look.phaseX / 100) * stepX, (row + look.phaseY / 100) * stepY};
+        const Point at{(column + shift + (look.phaseX + m_place.phase.x) / 100) * stepX,
+                       (row + (look.phaseY + m_place.phase.y) / 100) * stepY};
         const int tops = static_cast<int>(m_seal.tops.size());
         const int only = look.alternate && tops > 1 ? ((column + row) % tops + tops) % tops : -1;
         const Box& box = only < 0 ? m_seal.box : m_seal.tops[static_cast<std::size_t>(only)];
-        const Affine map = placing(box.centre(), turn.map(at), m_out.unit / 100, m_design.angle);
+        const Affine map = placing(box.centre(), turn.map(at), m_out.unit / 100, angle());
         const Box bounds = boundsOf(map.map(box)).grown(m_out.unit); // shadows and halos reach beyond
         if (bounds.right() < m_out.area.x || bounds.x > m_out.area.right() ||
             bounds.bottom() < m_out.area.y || bounds.y > m_out.area.bottom())

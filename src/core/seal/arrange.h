@@ -15,6 +15,9 @@ struct SealPlace {
     bool atPoint = false;
     Point point{50, 50}; ///< percent of width and height: the seal's middle
     Point nudge;         ///< percent of the short side, on top
+    double sizeBy = 1;   ///< times the designed size
+    double turn = 0;     ///< degrees, on top of the designed angle; a strip is not turned
+    Point phase{};       ///< of a pattern: percent of its step, on top
     bool operator==(const SealPlace&) const = default;
 };
 SealPlace placeOf(const SealDesign& design);

@@ -128,6 +128,11 @@ Table arrangementRows() {
                                       "Once, in a band across the picture, or repeated all over it."),
         numberSetting("angle", "Turned by", "°", &D::angle, {-180, 180, 1, 1},
                       "Clockwise. A strip is not turned."),
+        numberSetting(
+            "restless", "Restless", "%", &D::restless, {0, 100, 5, 0, "off"},
+            "Place, size, angle and strength vary a little from picture to picture (the same picture "
+            "always gets the same), so that the seal can't be averaged out of a set. 100 %: by up to "
+            "3 % of the short side, an eighth of the size, 6° and an eighth of the strength."),
         switchSetting("at_point", "At a point of its own", &D::atPoint,
                       "Instead of a corner, edge or middle.")};
     append(out, lifted<D, Point>({numberSetting("point_x", "Across", "% of the width", &Point::x,

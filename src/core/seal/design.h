@@ -136,6 +136,7 @@ struct SealDesign {
     bool atPoint = false; ///< at `point` instead of the anchor
     Point point{50, 50};  ///< percent of the picture's width and height: the seal's middle
     double angle = 0;     ///< degrees clockwise
+    double restless = 0;  ///< percent: how far it varies from picture to picture, see SealPlace
     Against against = Against::Picture;
 
     double opacity = 75; ///< percent

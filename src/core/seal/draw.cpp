@@ -95,11 +95,44 @@ void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& plac
         addNote(notes, {NoteKind::SealInBleed, {}, {}});
 }
 
-SealPlace placeFor(const SealDesign& design, const SealException* exception) {
+/// A number of -1 to 1 that is the same for the same seed: the next of it (Steele, Lea and Flood, "Fast
+/// splittable pseudorandom number generators", 2014).
+double restlessStep(std::uint64_t& state) {
+    state += 0x9E3779B97F4A7C15ULL;
+    std::uint64_t z = state;
+    z = (z ^ (z >> 30)) * 0xBF58476D1CE4E5B9ULL;
+    z = (z ^ (z >> 27)) * 0x94D049BB133111EBULL;
+    z ^= z >> 31;
+    return static_cast<double>(z >> 11) / static_cast<double>(1ULL << 52) - 1;
+}
+
+struct Restless {
+    Point nudge, phase;
+    double sizeBy = 1, turn = 0, opacityBy = 1;
+};
+
+Restless restlessness(const SealDesign& design, std::uint64_t seed) {
+    Restless out;
+    if (design.restless <= 0)
+        return out;
+    const double much = design.restless / 100;
+    const auto step = [&seed, much](double most) { return restlessStep(seed) * most * much; };
+    out.nudge.x = step(3), out.nudge.y = step(3);
+    out.sizeBy = 1 + step(0.125);
+    out.turn = step(6);
+    out.opacityBy = 1 + step(0.125);
+    out.phase.x = step(50), out.phase.y = step(50);
+    return out;
+}
+
+SealPlace placeFor(const SealDesign& design, const SealException* exception, std::uint64_t seed) {
     auto out = placeOf(design);
+    const auto restless = restlessness(design, seed);
+    out.nudge = restless.nudge, out.phase = restless.phase;
+    out.sizeBy = restless.sizeBy, out.turn = restless.turn;
     if (!exception)
         return out;
-    out.nudge = exception->nudge;
+    out.nudge.x += exception->nudge.x, out.nudge.y += exception->nudge.y;
     if (exception->anchor) {
         out.anchor = *exception->anchor;
         out.atPoint = false;
@@ -107,14 +140,16 @@ SealPlace placeFor(const SealDesign& design, const SealException* exception) {
     return out;
 }
 
-SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealException* exception,
+SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealContext& context,
                     std::optional<SealTrial>& finished) {
+    const auto* exception = context.exception;
     const auto& design = seal.design;
     SealDecision out;
-    out.place = placeFor(design, exception);
+    out.place = placeFor(design, exception, context.seed);
     out.dark = design.tone == Tone::Dark;
     out.halo = design.halo.when == HaloWhen::Always ? design.halo.strength : 0;
-    out.opacity = design.opacity;
+    out.opacity =
+        std::clamp(std::round(design.opacity * restlessness(design, context.seed).opacityBy), 1.0, 100.0);
     if (exception) {
         out.none = exception->none;
         out.dark = exception->dark.value_or(out.dark);
@@ -136,13 +171,13 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealExce
 } // namespace
 
 Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception,
-                double cutOff) {
+                std::uint64_t seed, double cutOff) {
     if (!seal.design.on || (exception && exception->none))
         return {};
     Notes out = seal.notes;
     if (seal.empty() || picture.empty())
         return out;
-    const auto placement = arrangeSeal(seal, picture, whole, placeFor(seal.design, exception));
+    const auto placement = arrangeSeal(seal, picture, whole, placeFor(seal.design, exception, seed));
     if (placement.madeSmaller)
         addNote(out, {NoteKind::SealMadeSmaller, {}, {}});
     const auto tone =
@@ -161,7 +196,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     if (seal.empty() || frame.picture.empty())
         return out;
     std::optional<SealTrial> finished;
-    out.decision = context.decided ? *context.decided : decide(seal, frame, context.exception, finished);
+    out.decision = context.decided ? *context.decided : decide(seal, frame, context, finished);
     if (out.decision.none) {
         out.notes.clear();
         return out;

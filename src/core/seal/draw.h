@@ -28,6 +28,7 @@ struct SealContext {
     const SealException* exception = nullptr;
     const SealDecision* decided = nullptr; ///< taken as it is instead of deciding anew
     Ground* ground = nullptr;              ///< told what lies under the seal, before it is put on
+    std::uint64_t seed = 0;                ///< of the picture: what is restless is the same for the same one
 };
 
 struct LogoNeed {
@@ -56,7 +57,7 @@ struct SealResult {
 /// `picture` and `whole`: pixels of the copy.
 /// `cutOff`: pixels of each edge that will be cut off the finished copy.
 Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception,
-                double cutOff = 0);
+                std::uint64_t seed = 0, double cutOff = 0);
 
 /// Blends the seal into `frame`; touches only the pixels under it.
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});

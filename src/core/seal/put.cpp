@@ -36,7 +36,14 @@ Shown shownPart(const Frame& frame, const Rect& area) {
     return out;
 }
 
-/// Mark and relief as one: what there is to be seen.
+void mixAll(const PreparedSeal& seal, Frame& out, const SealLayers& layers, const SealDecision& decision) {
+    mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
+    mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
+    mixLayer(out, layers.relief, MixMode::Normal, 100);
+}
+
+} // namespace
+
 Layer inkOf(const SealLayers& layers, double opacityPercent) {
     Layer out = layers.relief;
     if (out.empty())
@@ -47,14 +54,6 @@ Layer inkOf(const SealLayers& layers, double opacityPercent) {
     }
     return out;
 }
-
-void mixAll(const PreparedSeal& seal, Frame& out, const SealLayers& layers, const SealDecision& decision) {
-    mixLayer(out, layers.under, MixMode::Normal, decision.opacity);
-    mixLayer(out, layers.mark, seal.design.mix, decision.opacity);
-    mixLayer(out, layers.relief, MixMode::Normal, 100);
-}
-
-} // namespace
 
 bool isSeenNotRead(const SealDesign& design) {
     return design.arrangement == Arrangement::Repeat || (design.relief.on && design.opacity < kFaintInk);

@@ -14,6 +14,9 @@ bool isSeenNotRead(const SealDesign& design);
 /// The contrast ratio that is asked for, of what counts.
 double askedContrast(const SealDesign& design);
 
+/// Mark and relief as one: what there is to be seen.
+Layer inkOf(const SealLayers& layers, double opacityPercent);
+
 struct SealWorth {
     double ratio = 0; ///< see readability.h, or seen.h where that counts; 0: nothing was drawn
     double gap = 0;   ///< in lightness as seen, 0 to 100; the ratio's own order where that counts

@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "trial/sealed_picture.h"
+
+namespace keepseal {
+
+SealedPicture sealedPicture(std::string name, PreparedPtr seal, const Frame& framed,
+                            const SealContext& context) {
+    SealedPicture out;
+    out.name = std::move(name);
+    out.seal = std::move(seal);
+    out.without = framed;
+    if (!framed.isPlain()) {
+        out.without = asEightBitSrgb(framed);
+        flattenOnto(out.without, {255, 255, 255});
+        out.without.picture = framed.picture;
+        out.without.measure() = framed.measure();
+    }
+    out.with = out.without;
+    out.drawn = drawSeal(*out.seal, out.with, context);
+    out.placement =
+        arrangeSeal(*out.seal, out.with.picture, out.with.size, out.drawn.decision.place, out.with.measure());
+    return out;
+}
+
+} // namespace keepseal
