@@ -12,7 +12,7 @@ namespace {
 constexpr double kWhole = 0.9; ///< of the ink: the seal is still the seal
 constexpr double kGone = 0.5;
 
-Rect pixelsOf(const Box& share, const Rect& picture) {
+Rect cropPixels(const Box& share, const Rect& picture) {
     const auto at = [](double v) { return static_cast<int>(std::lround(v)); };
     const int left = picture.x + at(share.x * picture.width), top = picture.y + at(share.y * picture.height);
     return {left, top, std::max(1, picture.x + at(share.right() * picture.width) - left),
@@ -58,7 +58,7 @@ AttackResult cropped(const SealedPicture& picture) {
     const UsualCrop* hardest = nullptr;
     double least = 2, largest = 0;
     for (const auto& crop : crops) {
-        const double left = sealLeft(picture, ink, pixelsOf(crop.kept, whole));
+        const double left = sealLeft(picture, ink, cropPixels(crop.kept, whole));
         kept += left >= kWhole;
         const double area = crop.kept.width * crop.kept.height;
         if (left < kGone && area > largest)
@@ -73,7 +73,7 @@ AttackResult cropped(const SealedPicture& picture) {
         out.sentence += "; " + cheapest->name + " takes it away and leaves " +
                         std::to_string(std::lround(largest * 100)) + " % of the picture";
     out.sentence += ".";
-    out.after = cutOut(picture.with, pixelsOf((cheapest ? cheapest : hardest)->kept, whole));
+    out.after = cutOut(picture.with, cropPixels((cheapest ? cheapest : hardest)->kept, whole));
     return out;
 }
 

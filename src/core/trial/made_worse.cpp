@@ -99,7 +99,7 @@ Frame greyed(const Frame& frame) {
 }
 
 /// Its darkest and brightest 2 % become black and white.
-Frame stretched(const Frame& frame, const Frame& levelsOf) {
+Frame autoLevels(const Frame& frame, const Frame& levelsOf) {
     std::vector<std::uint8_t> sorted(levelsOf.rgb.begin(), levelsOf.rgb.end());
     const auto level = [&](double share) {
         const auto at =
@@ -179,8 +179,8 @@ AttackResult cutDown(const SealedPicture& picture) {
     };
     const Way ways[] = {
         {"in grey", greyed(picture.with), greyed(picture.without)},
-        {"with its contrast stretched", stretched(picture.with, picture.with),
-         stretched(picture.without, picture.with)},
+        {"with its contrast stretched", autoLevels(picture.with, picture.with),
+         autoLevels(picture.without, picture.with)},
         {"photographed from a screen", photographed(picture.with), photographed(picture.without)}};
     const char* worst = "";
     double ratio = 0;
