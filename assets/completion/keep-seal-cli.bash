@@ -45,7 +45,7 @@ _keep_seal_cli() {
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
     check) words="--help --json --original --html" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
-    seal) words="list show keep remove restore export import advise render --help --json --names --replace --output --recursive --delivery --set --seal --width" ;;
+    seal) words="list show keep remove restore export import advise try render --help --json --names --replace --output --recursive --delivery --set --seal --width" ;;
     settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;
     who) words="--help --set --json" ;;
     *) words="" ;;

@@ -2,9 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tour/tour.h"
 
-#include "border/border_chooser.h"
 #include "chain/formats_side_by_side.h"
 #include "seal_bench/seal_chooser.h"
+#include "shell/trial_dialog.h"
 #include "tour/tour_words.h"
 #include "tour/waiting.h"
 
@@ -83,6 +83,15 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     pause(200);
     ok = ok && saveWidget(chooser, out.filePath("seal-library.png"));
     chooser.close();
+    TrialDialog trial(window.document().deliveryAsMade(),
+                      TrialDialog::picturesOf(window.document(), window.library(), window.views().lookedAt()),
+                      &window);
+    trial.resize(1280, 800);
+    trial.show();
+    ok = ok && waitUntil([&] { return trial.ready() && trial.loupe()->ready(); }, kPatience);
+    pause(200);
+    ok = ok && saveWidget(trial, out.filePath("seal-trial.png"));
+    trial.close();
     window.setView(ViewKind::Wall);
     return ok;
 }
@@ -136,17 +145,6 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     document.setBorder(foot->design, "tour");
     window.chain().setChosen(StationId::Border);
     ok = ok && oneSettled(window) && save(window, out.filePath("border.png"));
-    auto twice = foot->design;
-    twice.name.clear();
-    twice.firstMat()->width = 10;
-    BorderChooser chooser(&window.libraries(), document.deliveryAsMade(), window.library().info(looked), {},
-                          window.library().decoded(), &window);
-    chooser.now().setBorder(twice);
-    chooser.resize(1280, 800);
-    chooser.show();
-    ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
-    ok = ok && saveWidget(chooser, out.filePath("borders-compared.png"));
-    chooser.close();
     window.chain().setChosen(StationId::File);
     document.setSetting("file.at_most", 250.0);
     window.views().single().setZoom(Zoom::Full);

@@ -3,6 +3,7 @@
 // The seal bench and exceptions in the real window, by mouse and keys.
 #include "base/problem.h"
 #include "bench_fixture.h"
+#include "shell/trial_dialog.h"
 #include "widgets/controls.h"
 
 #include <QComboBox>
@@ -321,13 +322,13 @@ TEST_F(Bench, ShiftChoosesSeveralAndTheyMoveTogether) {
 
 TEST_F(Bench, ItsRowsFollowTheArrangementAndTheLook) {
     const auto shown = [&](const char* key) {
-        auto* control = bench().sealForm().control(key);
+        auto* control = bench().formOf(SealBench::Question::Stands).control(key);
         return control && control->isVisible();
     };
+    bench().ask(SealBench::Question::Stands);
     for (const auto* heading : {"Arrangement", "Strip", "All over", "Placing"})
-        bench().sealForm().unfold(heading);
+        bench().formOf(SealBench::Question::Stands).unfold(heading);
     window.document().setSetting("seal.arrangement", std::string("single"));
-    bench().sealForm().unfold("Arrangement");
     EXPECT_TRUE(waitUntil([&] { return shown("angle"); }, kWait));
     window.document().setSetting("seal.arrangement", std::string("repeat"));
     EXPECT_TRUE(
@@ -336,9 +337,42 @@ TEST_F(Bench, ItsRowsFollowTheArrangementAndTheLook) {
     EXPECT_TRUE(
         waitUntil([&] { return !shown("gap_x") && shown("place") && shown("strip_padding"); }, kWait));
     EXPECT_FALSE(shown("angle"));
+    window.document().setSetting("seal.margin_in", std::string("mm"));
+    EXPECT_TRUE(
+        waitUntil([&] { return shown("margin_mm") && !shown("margin") && !shown("margin_down_mm"); }, kWait));
+    bench().ask(SealBench::Question::Adapts);
+    EXPECT_FALSE(shown("angle"));
+    EXPECT_TRUE(bench().formOf(SealBench::Question::Adapts).control("helped_by")->isVisible());
     window.setLook(ThemeKind::Light, Surround::Light);
     EXPECT_TRUE(follows());
     window.setLook(ThemeKind::Dark, Surround::Dark);
+}
+
+TEST_F(Bench, TheTrialShowsEachAttackWithItsWorstPictureFirst) {
+    TrialDialog trial(window.document().deliveryAsMade(),
+                      TrialDialog::picturesOf(window.document(), window.library(), id(1)), &window);
+    trial.show();
+    ASSERT_TRUE(waitUntil([&] { return trial.ready() && trial.loupe()->ready(); }, kWait));
+    EXPECT_EQ(trial.pictures()->count(), 4);
+    for (const auto attack : kAttacks) {
+        trial.card(attack)->click();
+        ASSERT_TRUE(waitUntil([&] { return trial.loupe()->ready(); }, kWait));
+        EXPECT_FALSE(trial.loupe()->copy().isNull());
+        EXPECT_TRUE(trial.sentence()->text().contains("tide_"));
+        std::vector<int> held;
+        for (int i = 0; i < trial.pictures()->count(); ++i)
+            if (const auto number =
+                    trial.pictures()->itemText(i).section(QString(" · "), 1).section(' ', 0, 0);
+                number != "not")
+                held.push_back(number.toInt());
+        EXPECT_TRUE(std::is_sorted(held.begin(), held.end()));
+        if (!held.empty()) {
+            EXPECT_TRUE(trial.card(attack)->accessibleName().contains(QString::number(held.front())));
+        }
+    }
+    trial.card(Attack::Cropped)->click();
+    ASSERT_TRUE(waitUntil([&] { return trial.loupe()->ready(); }, kWait));
+    EXPECT_NE(trial.loupe()->copy().size(), trial.loupe()->original().size());
 }
 
 TEST_F(Bench, KeysZoomAndWithoutAPictureThereIsStillAGround) {

@@ -34,6 +34,17 @@ QLabel* heading(const QString& text) {
     return label;
 }
 
+SealBench::Question questionOf(const SettingInfo& row) {
+    for (const auto* stands : {"Arrangement", "Placing", "All over", "Strip", "Perspective"})
+        if (row.group == stands)
+            return SealBench::Question::Stands;
+    if (row.key == "place" || row.key == "margin")
+        return SealBench::Question::Stands;
+    return row.group == "Readability" || row.group == "Halo" || row.key == "tone"
+               ? SealBench::Question::Adapts
+               : SealBench::Question::Looks;
+}
+
 bool isHead(const std::string& key) {
     for (const auto* head : {"id", "name", "parent", "hidden", "locked"})
         if (key == head)
@@ -45,8 +56,7 @@ bool isHead(const std::string& key) {
 
 SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* cases, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_name(new QLineEdit), m_of(new QLabel),
-      m_parts(new PartsList(document)), m_sealForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
-      m_partForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
+      m_parts(new PartsList(document)), m_partForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
       m_canvas(new SealCanvas(document, library)),
       m_strip(new TrialStrip(document, library, cases, TrialStrip::Ramps::With)),
       m_advice(new AdviceBox(document)), m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
@@ -73,10 +83,10 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
         m_advice->setFrame(m_canvas->base());
         const auto* seal = m_canvas->result();
         const auto problem = m_canvas->problem();
-        m_reading->setText(problem ? toQt(problem->happened)
-                           : !seal || seal->readability <= 0
-                               ? QString()
-                               : tr("contrast %1 : 1").arg(seal->readability, 0, 'f', 1));
+        m_reading->setText(problem                           ? toQt(problem->happened)
+                           : !seal || seal->readability <= 0 ? QString()
+                           : seal->seenNotRead ? tr("seen %1 : 1").arg(seal->readability, 0, 'f', 2)
+                                               : tr("contrast %1 : 1").arg(seal->readability, 0, 'f', 1));
         m_reading->setToolTip(problem ? toQt(problem->sentence()) : QString());
         m_reading->setStyleSheet(
             QString("color: %1;").arg((seal && seal->belowReadable ? theme().look : theme().text).name()));
@@ -87,10 +97,11 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
         m_zoom->setText(tr("%1 %").arg(m_canvas->zoomPercent(), 0, 'f', 0));
     });
     connect(m_strip, &TrialStrip::chosen, this, &SealBench::pictureChosen);
-    connect(m_sealForm, &SettingForm::changed, this,
-            [this](const std::string& path, const SettingValue& value, int drag) {
-                m_document->setSetting("seal." + path, value, drag);
-            });
+    for (auto* form : m_forms)
+        connect(form, &SettingForm::changed, this,
+                [this](const std::string& path, const SettingValue& value, int drag) {
+                    m_document->setSetting("seal." + path, value, drag);
+                });
     connect(m_partForm, &SettingForm::changed, this, &SealBench::setPartSetting);
     connect(m_partForm, &SettingForm::stale, this, &SealBench::refresh);
     refresh();
@@ -137,10 +148,15 @@ QWidget* SealBench::makeTop() {
     auto* library = new QPushButton(icon("library"), " " + tr("Library"));
     library->setToolTip(tr("Saved seals, to take one (Ctrl+L)"));
     connect(library, &QPushButton::clicked, this, &SealBench::libraryRequested);
+    auto* trial = new QPushButton(icon("shield-check"), " " + tr("Trial"));
+    trial->setToolTip(
+        tr("Crop it, paint it out, average it away, press it: what is left of the seal (Ctrl+Shift+K)"));
+    connect(trial, &QPushButton::clicked, this, &SealBench::trialRequested);
     auto* keep = new QPushButton(tr("Keep in the library"));
     keep->setProperty("strong", true);
     keep->setToolTip(tr("Save this seal under its name, to use it elsewhere (Ctrl+K)"));
     connect(keep, &QPushButton::clicked, this, &SealBench::keepRequested);
+    row->addWidget(trial);
     row->addWidget(library);
     row->addWidget(keep);
     return bar;
@@ -167,14 +183,39 @@ QWidget* SealBench::makeLeft() {
     column->addLayout(head);
     column->addWidget(m_parts);
     column->addWidget(makePartActions());
-    std::vector<const SettingInfo*> rows;
-    for (const auto& row : sealSettings())
-        if (!row.derived && row.key != "on")
-            rows.push_back(&row);
-    m_sealForm->setRows(rows);
-    column->addWidget(m_sealForm);
+    column->addWidget(makeQuestions());
+    for (std::size_t i = 0; i < m_forms.size(); ++i) {
+        std::vector<const SettingInfo*> rows;
+        for (const auto& row : sealSettings())
+            if (!row.derived && row.key != "on" && questionOf(row) == static_cast<Question>(i))
+                rows.push_back(&row);
+        m_forms[i] = new SettingForm(nullptr, SettingForm::Folding::Folded);
+        m_forms[i]->setRows(rows);
+        column->addWidget(m_forms[i]);
+    }
+    formOf(Question::Adapts).unfold("Readability");
+    ask(Question::Looks);
     column->addStretch();
     return scrolling(page, 256);
+}
+
+QWidget* SealBench::makeQuestions() {
+    m_questions = new SegmentControl({{"looks", tr("Looks").toStdString()},
+                                      {"stands", tr("Stands").toStdString()},
+                                      {"adapts", tr("Adapts").toStdString()}},
+                                     tr("What about the seal"));
+    m_questions->setToolTip(tr("How the seal looks, where it stands, how it adapts to each picture"));
+    connect(m_questions, &SegmentControl::changed, this, [this](const std::string& key) {
+        ask(key == "stands" ? Question::Stands : key == "adapts" ? Question::Adapts : Question::Looks);
+    });
+    return m_questions;
+}
+
+void SealBench::ask(Question question) {
+    constexpr const char* keys[] = {"looks", "stands", "adapts"};
+    m_questions->setValue(keys[static_cast<std::size_t>(question)]);
+    for (std::size_t i = 0; i < m_forms.size(); ++i)
+        m_forms[i]->setVisible(static_cast<Question>(i) == question);
 }
 
 QWidget* SealBench::makeMiddle() {
@@ -327,8 +368,12 @@ void SealBench::refresh() {
         m_of->setStyleSheet({});
     }
     for (const auto& row : sealSettings())
-        if (!row.derived)
-            m_sealForm->setValue(row.key, row.get(seal));
+        if (!row.derived && row.key != "on") {
+            auto& form = formOf(questionOf(row));
+            form.setValue(row.key, row.get(seal));
+            if (row.shown)
+                form.setRowVisible(row.key, row.isShown(seal));
+        }
     showRowsThatMatter();
     refreshPart();
 }
@@ -337,27 +382,35 @@ void SealBench::refresh() {
 void SealBench::showRowsThatMatter() {
     const auto& d = m_document->currentDelivery().seal;
     const bool single = d.arrangement == Arrangement::Single, repeat = d.arrangement == Arrangement::Repeat;
-    m_sealForm->setRowVisible("place", !repeat);
-    m_sealForm->setRowVisible("margin", !repeat);
-    m_sealForm->setRowVisible("angle", d.arrangement != Arrangement::Strip);
-    m_sealForm->setRowVisible("at_point", !repeat);
+    auto& stands = formOf(Question::Stands);
+    auto& looks = formOf(Question::Looks);
+    stands.setRowVisible("place", !repeat);
+    if (repeat)
+        for (const auto& row : sealSettings())
+            if (row.key.starts_with("margin"))
+                stands.setRowVisible(row.key, false);
+    stands.setRowVisible("angle", d.arrangement != Arrangement::Strip);
+    stands.setRowVisible("at_point", !repeat);
     for (const auto* key : {"point_x", "point_y"})
-        m_sealForm->setRowVisible(key, !repeat && d.atPoint);
+        stands.setRowVisible(key, !repeat && d.atPoint);
     for (const auto& row : sealSettings()) {
         if (row.group == "Strip")
-            m_sealForm->setGroupVisible("Strip", d.arrangement == Arrangement::Strip);
+            stands.setGroupVisible("Strip", d.arrangement == Arrangement::Strip);
         else if (row.group == "All over")
-            m_sealForm->setGroupVisible("All over", repeat);
+            stands.setGroupVisible("All over", repeat);
         else if (row.group == "Perspective")
-            m_sealForm->setGroupVisible("Perspective", single);
+            stands.setGroupVisible("Perspective", single);
         else if (row.group == "Placing")
-            m_sealForm->setGroupVisible("Placing", !repeat);
+            stands.setGroupVisible("Placing", !repeat);
     }
+    // A pattern and a relief are seen, not read.
+    formOf(Question::Adapts).setRowVisible("seen", isSeenNotRead(d));
+    formOf(Question::Adapts).setRowVisible("readable", !isSeenNotRead(d));
     m_perspective->setEnabled(single);
     if (!single)
         m_perspective->setChecked(false);
-    m_sealForm->setRowVisible("gap", d.layout.stacking != Stacking::Free);
-    m_sealForm->setRowVisible("align", d.layout.stacking != Stacking::Free);
+    looks.setRowVisible("gap", d.layout.stacking != Stacking::Free);
+    looks.setRowVisible("align", d.layout.stacking != Stacking::Free);
 }
 
 void SealBench::refreshPart() {

@@ -10,6 +10,7 @@
 #include "seal_bench/advice_box.h"
 #include "seal_bench/parts_list.h"
 #include "seal_bench/seal_canvas.h"
+#include "widgets/controls.h"
 #include "widgets/setting_form.h"
 
 class QLabel;
@@ -27,7 +28,10 @@ public:
     void showPicture(OriginalId id);
     SealCanvas& canvas() { return *m_canvas; }
     PartsList& parts() { return *m_parts; }
-    SettingForm& sealForm() { return *m_sealForm; }
+    /// What a person asks of a seal; each has its own settings.
+    enum class Question { Looks, Stands, Adapts };
+    void ask(Question question);
+    SettingForm& formOf(Question question) { return *m_forms[static_cast<std::size_t>(question)]; }
     SettingForm& partForm() { return *m_partForm; }
     TrialStrip& strip() { return *m_strip; }
     AdviceBox& advice() { return *m_advice; }
@@ -46,6 +50,7 @@ signals:
     void closed();
     void libraryRequested();
     void keepRequested();
+    void trialRequested();
     void pictureChosen(keepseal::app::OriginalId id);
 
 protected:
@@ -54,6 +59,7 @@ protected:
 private:
     QWidget* makeTop();
     QWidget* makeLeft();
+    QWidget* makeQuestions();
     QWidget* makeMiddle();
     QWidget* makeRight();
     QWidget* makeGrounds();
@@ -76,7 +82,9 @@ private:
     QLabel* m_of;
     QTimer m_saying;
     PartsList* m_parts;
-    SettingForm *m_sealForm, *m_partForm;
+    std::array<SettingForm*, 3> m_forms; ///< by question
+    SegmentControl* m_questions;
+    SettingForm* m_partForm;
     SealCanvas* m_canvas;
     TrialStrip* m_strip;
     AdviceBox* m_advice;

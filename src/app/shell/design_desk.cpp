@@ -5,6 +5,7 @@
 #include "border/border_chooser.h"
 #include "rights/sheet_xmp.h"
 #include "seal_bench/seal_chooser.h"
+#include "shell/trial_dialog.h"
 
 #include <QFileDialog>
 #include <QInputDialog>
@@ -21,6 +22,7 @@ DesignDesk::DesignDesk(DeskTools tools, SealBench* bench, Views* views, Drawer* 
     connect(m_drawer, &Drawer::sheetsShown, this, &DesignDesk::fillSheetsMenu);
     connect(m_bench, &SealBench::libraryRequested, this, &DesignDesk::chooseSeal);
     connect(m_bench, &SealBench::keepRequested, this, &DesignDesk::keepSeal);
+    connect(m_bench, &SealBench::trialRequested, this, &DesignDesk::trySeal);
     connect(&m_views->single(), &SingleView::colourPicked, this, [this](Rgb colour) {
         if (auto* editor = m_drawer->borderEditor())
             editor->takeColour(colour);
@@ -74,6 +76,16 @@ void DesignDesk::keepSeal() {
                                     tr("keeping the seal")); // its logos lie there now
             m.say(tr("“%1” is in the library.").arg(toQt(outcome.result->design.name)));
         });
+}
+
+void DesignDesk::trySeal() {
+    auto pictures = TrialDialog::picturesOf(*m.document, *m_library, m_views->lookedAt());
+    if (pictures.empty())
+        return m.say(tr("Open some pictures first: a seal is tried on them."));
+    if (!m.document->currentDelivery().seal.drawsAnything())
+        return m.say(tr("There is no seal to be tried: give it a part, or switch it on."));
+    TrialDialog dialog(m.document->deliveryAsMade(), std::move(pictures), m.window);
+    dialog.exec();
 }
 
 void DesignDesk::compareBorders() {

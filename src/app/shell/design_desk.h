@@ -22,6 +22,8 @@ public:
     void takeSeal(const SealDesign& seal);
     void chooseSeal();
     void keepSeal();
+    /// Tries to take the current delivery's seal off pictures of the job.
+    void trySeal();
     /// Borders side by side on the picture looked at.
     void compareBorders();
 

@@ -52,6 +52,9 @@ void MainWindow::fillDesignMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(tr("Keep the seal in the library"), QKeySequence("Ctrl+K"),
                                 [this] { m_designDesk->keepSeal(); }));
     menu->addAction(actions.add(
+        tr("Try the seal…"), QKeySequence("Ctrl+Shift+K"), [this] { m_designDesk->trySeal(); },
+        "shield-check"));
+    menu->addAction(actions.add(
         tr("Compare borders…"), QKeySequence("Ctrl+Shift+B"), [this] { m_designDesk->compareBorders(); },
         "frame"));
     menu->addAction(actions.add(

@@ -4,6 +4,8 @@
 
 #include "base/text.h"
 #include "seal/effects.h"
+#include "seal/paint.h"
+#include "seal/paint_out.h"
 #include "seal/readability.h"
 #include "seal/usual_crops.h"
 
@@ -12,7 +14,6 @@
 namespace keepseal {
 namespace {
 
-constexpr double kFullStructure = 0.045;
 constexpr std::array<const char*, 9> kPlaceNames = {
     "top left", "top", "top right", "left", "centre", "right", "bottom left", "bottom", "bottom right"};
 
@@ -98,8 +99,8 @@ class Adviser {
 public:
     Adviser(const PreparedSeal& seal, const Frame& frame)
         : m_seal(seal), m_frame(frame), m_light(lightnessOf(frame, frame.picture)),
-          m_structure(sums(structureOf(m_light))), m_saliency(sums(saliencyOf(m_light))),
-          m_luminance(sums(luminances(false))), m_squares(sums(luminances(true))) {}
+          m_saliency(sums(saliencyOf(m_light))), m_luminance(sums(luminances(false))),
+          m_squares(sums(luminances(true))) {}
 
     PlaceScores score(Anchor anchor) const {
         PlaceScores out;
@@ -113,7 +114,7 @@ public:
         const Box box = boundsOf(placement.corners);
         const Rect pixels = inside(box);
         const double area = static_cast<double>(pixels.width) * pixels.height;
-        out.structure = std::min(100.0, m_structure.over(pixels) / area / kFullStructure * 100);
+        out.structure = repairedHere(placement, pixels);
         out.readable = readable(pixels, area);
         kept(box, out);
         const Rect whole{0, 0, m_light.width, m_light.height};
@@ -137,6 +138,20 @@ private:
                 out.push_back(static_cast<float>(squared ? l * l : l));
             }
         return out;
+    }
+
+    /// The seal's ink painted out there, told exactly which pixels, as it would be on the copy: how visible
+    /// that is.
+    double repairedHere(const SealPlacement& placement, const Rect& inside) const {
+        constexpr int kAround = 14; // pixels from which a repair and its comparison take
+        const Rect box{inside.x + m_frame.picture.x - kAround, inside.y + m_frame.picture.y - kAround,
+                       inside.width + 2 * kAround, inside.height + 2 * kAround};
+        const Rect part = intersection(box, {0, 0, m_frame.size.width, m_frame.size.height});
+        const Frame ground = cutOut(m_frame, part);
+        Mask ink = opacityOf(SealPainter(m_seal, placement, {}).paint(part).mark);
+        for (auto& value : ink.value)
+            value = value > 0.1F ? 1.0F : 0.0F;
+        return repairSeen(ground, paintedOutBy(PaintOut::FastMarching, ground, ink), ink);
     }
 
     Rect inside(const Box& box) const {
@@ -195,7 +210,7 @@ private:
     const PreparedSeal& m_seal;
     const Frame& m_frame;
     Mask m_light;
-    Sums m_structure, m_saliency, m_luminance, m_squares;
+    Sums m_saliency, m_luminance, m_squares;
 };
 
 std::string reason(const PlaceScores& best, const PlaceScores& designed) {

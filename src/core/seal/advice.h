@@ -3,9 +3,8 @@
 // Advice on placing, from the picture's pixels at a small size. For each place, four numbers from 0 (bad) to
 // 100:
 //
-//   structure   how much detail lies under the seal: the mean absolute difference of neighbouring luminances
-//               (lightness, 0 to 1) in its box, 0.045 and above counting as full. Plain ground is easily
-//               painted out.
+//   structure   how visible it is when the seal is painted out there: its ink filled by fast marching from
+//               around it, measured as in trial/trial.h. Plain ground is easily painted out.
 //   readable    the contrast the better version would have: 1 : 1 is 0, 7 : 1 and above 100, by its
 //   logarithm, the
 //               unevenness of the ground (one standard deviation) taken off.
@@ -47,7 +46,8 @@ struct PlaceAdvice {
 /// `moveGain`.
 PlaceAdvice advise(const PreparedSeal& seal, const Frame& frame);
 
-/// What lies under a seal, from 0 to 1: mean lightness (CIE L* / 100), and local structure as above.
+/// What lies under a seal, from 0 to 1: mean lightness (CIE L* / 100), and the mean difference of
+/// neighbouring ones.
 struct Ground {
     double lightness = 0, structure = 0;
 };

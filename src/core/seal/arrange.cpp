@@ -164,6 +164,8 @@ private:
 
     /// A lattice around the picture's middle, as far as its corners: equally dense on every shape.
     void repeat() {
+        // So fine that a small proof looks like its copy; a copy's own pixels are finer than that already.
+        m_out.phases = m_measure.scale > 0.9 ? 4 : m_out.unit < 40 ? 16 : 8;
         const auto& look = m_design.repeat;
         const double scale = m_out.unit / 100;
         Box cell = m_seal.box;

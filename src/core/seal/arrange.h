@@ -37,6 +37,7 @@ struct SealPlacement {
     Box strip;                      ///< the band's own box; empty unless there is one
     bool madeSmaller = false;       ///< the designed size did not fit between the margins
     bool madeLarger = false;        ///< letters would have been lower than asked for
+    int phases = 4;                 ///< of a pattern: steps of a pixel in which a seal is drawn anew
     bool spreadOut = false;         ///< a pattern would have had too many seals
     bool overShare = false;         ///< the designed size was more than the largest share
 };

@@ -296,12 +296,6 @@ Table plateRows() {
         inGroup<P>(
             "Plate",
             {switchSetting("plate", "Plate behind", &P::on, "A plain box behind the seal."),
-             shownWhen<P>(
-                 [](const P& p) { return !p.on; },
-                 {switchSetting("plate_if_needed", "A plate if nothing else helps", &P::ifNeeded,
-                                "Where neither the other version nor halo and strength make the seal "
-                                "readable. Not under a pattern.")})
-                 .front(),
              colourSetting("plate_colour", "Colour, light version", &P::colour, "Behind the light version."),
              colourSetting("plate_dark_colour", "Colour, dark version", &P::darkColour,
                            "Behind the dark version."),
@@ -340,33 +334,46 @@ Table perspectiveRows() {
     return inGroup<D>("Perspective", std::move(out));
 }
 
+Table plateIfNeededRow() {
+    using P = PlateLook;
+    return lifted(
+        shownWhen<P>([](const P& p) { return !p.on; },
+                     {switchSetting("plate_if_needed", "A plate if nothing else helps", &P::ifNeeded,
+                                    "Where neither the other version nor halo and strength make "
+                                    "the seal readable. Not under a pattern.")}),
+        &D::plate);
+}
+
 Table adaptingRows() {
-    return inGroup<D>(
-        "Readability",
-        {numberSetting(
-             "readable", "Readable means", ": 1", &D::readable, {1, 21, 0.1, 1},
-             "The contrast between the seal and what surrounds it, measured on the finished pixels. "
-             "3 : 1 is enough for large letters, 4.5 : 1 for small ones. What adapts does so until it is "
-             "reached."),
-         numberSetting("seen", "All over means", ": 1", &D::seen, {1, 21, 0.05, 2},
-                       "What is asked of a pattern or of a relief, which are there to be seen, not read: how "
-                       "far they change the pixels under them, as a contrast."),
-         switchSetting("stronger", "Stronger until readable", &D::stronger,
-                       "Raises the opacity, picture by picture, until the seal is as readable as you ask."),
-         numberSetting("strongest", "But not above", "%", &D::strongest, {1, 100, 1, 0},
-                       "The opacity it is raised to at most."),
-         choiceSetting<D, HelpOrder>("helped_by", "Helped by", &D::helpedBy,
-                                     {{"halo-strength-plate", "Halo, then strength, then plate"},
-                                      {"strength-halo-plate", "Strength, then halo, then plate"},
-                                      {"halo-plate-strength", "Halo, then plate, then strength"},
-                                      {"strength-plate-halo", "Strength, then plate, then halo"},
-                                      {"plate-halo-strength", "Plate, then halo, then strength"},
-                                      {"plate-strength-halo", "Plate, then strength, then halo"}},
-                                     "The order in which what is allowed to help is tried, after the other "
-                                     "version. The first that is enough alone is taken, in the least amount; "
-                                     "only then several together."),
-         switchSetting("hold_back", "Hold back what stays hard to read", &D::holdBack,
-                       "A copy on which nothing helps is not made; else it is made, and told.")});
+    Table out = {
+        numberSetting(
+            "readable", "Readable means", ": 1", &D::readable, {1, 21, 0.1, 1},
+            "The contrast between the seal and what surrounds it, measured on the finished pixels. "
+            "3 : 1 is enough for large letters, 4.5 : 1 for small ones. What adapts does so until it is "
+            "reached."),
+        numberSetting("seen", "All over means", ": 1", &D::seen, {1, 21, 0.05, 2},
+                      "What is asked of a pattern or of a relief, which are there to be seen, not read: how "
+                      "far they change the pixels under them, as a contrast."),
+        switchSetting("stronger", "Stronger until readable", &D::stronger,
+                      "Raises the opacity, picture by picture, until the seal is as readable as you ask."),
+        numberSetting("strongest", "But not above", "%", &D::strongest, {1, 100, 1, 0},
+                      "The opacity it is raised to at most."),
+    };
+    append(out, plateIfNeededRow());
+    append(out, {choiceSetting<D, HelpOrder>(
+                     "helped_by", "Helped by", &D::helpedBy,
+                     {{"halo-strength-plate", "Halo, then strength, then plate"},
+                      {"strength-halo-plate", "Strength, then halo, then plate"},
+                      {"halo-plate-strength", "Halo, then plate, then strength"},
+                      {"strength-plate-halo", "Strength, then plate, then halo"},
+                      {"plate-halo-strength", "Plate, then halo, then strength"},
+                      {"plate-strength-halo", "Plate, then strength, then halo"}},
+                     "The order in which what is allowed to help is tried, after the other "
+                     "version. The first that is enough alone is taken, in the least amount; "
+                     "only then several together."),
+                 switchSetting("hold_back", "Hold back what stays hard to read", &D::holdBack,
+                               "A copy on which nothing helps is not made; else it is made, and told.")});
+    return inGroup<D>("Readability", std::move(out));
 }
 
 Table placingRows() {

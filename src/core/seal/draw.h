@@ -31,6 +31,11 @@ struct SealContext {
     std::uint64_t seed = 0;                ///< of the picture: what is restless is the same for the same one
 };
 
+/// Whether a seal is there to be seen, all over or as a relief, and not to be read: then that is measured.
+bool isSeenNotRead(const SealDesign& design);
+/// The contrast ratio that is asked for, of what counts.
+double askedContrast(const SealDesign& design);
+
 struct LogoNeed {
     std::string file;
     Size has, needs; ///< pixels of the bitmap, and as many as it is drawn with on the copy

@@ -504,11 +504,6 @@ void layOver(Layer& layer, const Layer& cell, int dx, int dy) {
     }
 }
 
-/// Steps of a pixel in which a seal of a pattern is drawn anew: so fine that a small proof looks like its
-/// copy.
-int phasesFor(double unit) {
-    return unit < 40 ? 16 : unit < 200 ? 8 : 4;
-}
 constexpr double kApart = 2; ///< pixels: nearer ones are drawn together, so that no seam shows
 
 } // namespace
@@ -519,7 +514,7 @@ struct SealPainter::Cell {
 };
 
 SealPainter::SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version)
-    : m_seal(seal), m_placement(placement), m_version(version), m_phases(phasesFor(placement.unit)),
+    : m_seal(seal), m_placement(placement), m_version(version), m_phases(placement.phases),
       m_byCells(standsApart()) {}
 SealPainter::~SealPainter() = default;
 

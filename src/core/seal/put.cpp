@@ -90,7 +90,8 @@ SealWorth putSeal(const PreparedSeal& seal, Frame& out, const Rect& reach, const
             readability.add(shown.of(out), layers.mark, shown.x, shown.y);
             continue;
         }
-        const auto ink = inkOf(layers, decision.opacity);
+        const Layer both = layers.relief.empty() ? Layer() : inkOf(layers, decision.opacity);
+        const Layer& ink = layers.relief.empty() ? layers.mark : both;
         const auto without = shownPart(out, ink.area);
         visibility.before(without.of(out), ink, without.x, without.y);
         mixAll(seal, out, layers, decision);

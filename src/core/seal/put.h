@@ -9,11 +9,6 @@
 
 namespace keepseal {
 
-/// Which of a seal's numbers counts.
-bool isSeenNotRead(const SealDesign& design);
-/// The contrast ratio that is asked for, of what counts.
-double askedContrast(const SealDesign& design);
-
 /// Mark and relief as one: what there is to be seen.
 Layer inkOf(const SealLayers& layers, double opacityPercent);
 

@@ -2,6 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "trial/trial.h"
 
+#include <exception>
+#include <mutex>
+#include <thread>
+
 namespace keepseal {
 namespace {
 
@@ -39,6 +43,35 @@ AttackResult tried(Attack attack, const std::vector<SealedPicture>& pictures, st
     return {};
 }
 
+/// On all cores; `made` is called after each, one at a time.
+std::vector<AttackResult> triedOnAll(Attack attack, const std::vector<SealedPicture>& pictures,
+                                     const std::atomic<bool>& stop, const std::function<void()>& made) {
+    std::vector<AttackResult> out(pictures.size());
+    std::atomic<std::size_t> next = 0;
+    std::mutex telling;
+    std::exception_ptr failed;
+    const auto work = [&] {
+        for (std::size_t i = next++; i < pictures.size() && !stop; i = next++)
+            try {
+                out[i] = tried(attack, pictures, i);
+                const std::lock_guard lock(telling);
+                made();
+            } catch (...) {
+                const std::lock_guard lock(telling);
+                failed = std::current_exception();
+            }
+    };
+    std::vector<std::thread> others;
+    for (unsigned i = 1; i < std::thread::hardware_concurrency(); ++i)
+        others.emplace_back(work);
+    work();
+    for (auto& other : others)
+        other.join();
+    if (failed)
+        std::rethrow_exception(failed);
+    return out;
+}
+
 } // namespace
 
 const char* keyOf(Attack attack) {
@@ -56,19 +89,18 @@ std::vector<AttackSummary> tryAll(const std::vector<SealedPicture>& pictures, co
     for (const auto attack : kAttacks) {
         AttackSummary summary;
         summary.attack = attack;
+        summary.results = triedOnAll(attack, pictures, stop, [&] { done(++made / all); });
+        if (stop)
+            return out;
         double sum = 0, count = 0;
         for (std::size_t i = 0; i < pictures.size(); ++i) {
-            if (stop)
-                return out;
-            summary.results.push_back(tried(attack, pictures, i));
-            const auto& result = summary.results.back();
+            const auto& result = summary.results[i];
             const auto& worst = summary.results[summary.worst];
-            if (result.tried) {
-                sum += result.holds, ++count;
-                if (!worst.tried || result.holds < worst.holds)
-                    summary.worst = i;
-            }
-            done(++made / all);
+            if (!result.tried)
+                continue;
+            sum += result.holds, ++count;
+            if (!worst.tried || result.holds < worst.holds)
+                summary.worst = i;
         }
         summary.mean = count > 0 ? sum / count : 0;
         out.push_back(std::move(summary));

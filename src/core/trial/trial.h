@@ -64,8 +64,8 @@ struct AttackSummary {
     bool tried() const { return !results.empty() && results[worst].tried; }
 };
 
-/// All of it; on this thread. `done` is called with shares of 1; returns early, with what there is, once
-/// `stop` is set.
+/// All of it, on all cores. Throws what an attack throws. `done` is called with shares of 1; returns early,
+/// with what there is, once `stop` is set.
 std::vector<AttackSummary> tryAll(const std::vector<SealedPicture>& pictures, const std::atomic<bool>& stop,
                                   const std::function<void(double)>& done);
 

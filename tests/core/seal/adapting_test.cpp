@@ -187,7 +187,7 @@ TEST(Advice, PlainGroundIsTold) {
     Frame frame = plainFrame(384, 256, {120, 120, 120});
     chequer(frame, {0, 128, 192, 128}, 3, 60, 180);
     const auto advice = advise(*prepareSeal(boxSeal(200, 60)), frame);
-    EXPECT_LT(advice.at(Anchor::TopRight).structure, 1);
+    EXPECT_LT(advice.at(Anchor::TopRight).structure, 5);
     EXPECT_THAT(troubles(advice.at(Anchor::TopRight)), Contains(HasSubstr("plain ground")));
     EXPECT_GT(advice.at(Anchor::BottomLeft).structure, 90);
     EXPECT_THAT(troubles(advice.at(Anchor::BottomLeft)), Not(Contains(HasSubstr("plain ground"))));
