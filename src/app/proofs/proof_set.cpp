@@ -122,6 +122,11 @@ QImage ProofSet::baseImage(OriginalId id) const {
     return entry.baseImage;
 }
 
+std::shared_ptr<const Frame> ProofSet::developed(OriginalId id) const {
+    const auto found = m_entries.find(id);
+    return found == m_entries.end() ? nullptr : found->second.pixels.base;
+}
+
 /// Asked for by the bench at each step of its advice: drawn once for each change of anything but the seal.
 std::shared_ptr<const Frame> ProofSet::base(OriginalId id) const {
     const auto picture = finished(id);

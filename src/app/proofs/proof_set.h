@@ -43,6 +43,8 @@ public:
     const Proof* proof(OriginalId id) const;
     /// The picture without finish, border and seal, for the screen; null while there is none.
     QImage baseImage(OriginalId id) const;
+    /// The same pixels, as developed; null: not there yet.
+    std::shared_ptr<const Frame> developed(OriginalId id) const;
     /// The sharp picture with finish and border but without its seal; nullptr while there is none.
     std::shared_ptr<const Frame> base(OriginalId id) const;
     /// The same without its border; nullptr while there is none.

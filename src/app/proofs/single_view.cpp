@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "proofs/single_view.h"
 
+#include "finish/sharp_places.h"
+
 #include "base/text.h"
 #include "geometry/fit.h"
 #include "render/chain_plan.h"
@@ -196,10 +198,39 @@ void SingleView::paintEvent(QPaintEvent*) {
         painter.drawImage(pictureWithin(*proof, rect), m_proofs.baseImage(m_id));
     else
         painter.drawImage(rect, shownImage(*proof));
+    if (m_sharpPlaces && !m_before)
+        paintSharpPlaces(painter, pictureWithin(*proof, rect));
     if (m_divided && !m_before)
         paintDivider(painter, rect);
     painter.restore();
     paintFacts(painter);
+}
+
+void SingleView::setSharpPlaces(bool on) {
+    m_sharpPlaces = on;
+    update();
+}
+
+void SingleView::paintSharpPlaces(QPainter& painter, const QRectF& rect) const {
+    const auto base = m_proofs.developed(m_id);
+    auto finish = m_document->currentDelivery().finish;
+    finish.sharpen = finish.grain = false; // they are what keeps to these places
+    if (!base)
+        return;
+    if (m_placesOf != base || !(m_placesFor == finish)) {
+        m_placesOf = base, m_placesFor = finish;
+        Frame toned = *base;
+        applyFinish(finish, {}, toned);
+        const SharpPlaces places(toned);
+        m_places = QImage(places.width(), places.height(), QImage::Format_ARGB32_Premultiplied);
+        for (int y = 0; y < places.height(); ++y)
+            for (int x = 0; x < places.width(); ++x) {
+                auto colour = theme().accent;
+                colour.setAlphaF(0.75F * places.at(x, y));
+                m_places.setPixelColor(x, y, colour);
+            }
+    }
+    painter.drawImage(rect, m_places);
 }
 
 void SingleView::paintDivider(QPainter& painter, const QRectF& rect) const {

@@ -30,6 +30,9 @@ public:
     /// What saving changed, enlarged, instead of the picture as saved.
     void setDifference(bool on);
     bool showsDifference() const { return m_difference; }
+    /// Where sharpening and grain keep to, laid over the picture.
+    void setSharpPlaces(bool on);
+    bool showsSharpPlaces() const { return m_sharpPlaces; }
     /// The next click takes a colour of the picture; Escape gives up.
     void startPicking();
     /// The next or the one before, of the pages that the delivery takes of this file.
@@ -64,6 +67,7 @@ private:
     QStringList differenceWords() const;
     void paintDivider(QPainter& painter, const QRectF& rect) const;
     void paintFacts(QPainter& painter) const;
+    void paintSharpPlaces(QPainter& painter, const QRectF& rect) const;
     void pickAt(QPointF position);
     QString pageWords(const PictureInfo& info) const;
 
@@ -74,7 +78,10 @@ private:
     OriginalId m_id = 0;
     Zoom m_zoom = Zoom::Fit;
     bool m_divided = false, m_before = false, m_draggingDivider = false;
-    bool m_asSaved = false, m_difference = false, m_picking = false;
+    bool m_asSaved = false, m_difference = false, m_picking = false, m_sharpPlaces = false;
+    mutable QImage m_places;                         ///< as an overlay
+    mutable std::shared_ptr<const Frame> m_placesOf; ///< what they were measured on
+    mutable FinishSettings m_placesFor;
     double m_divider = 0.5; ///< fraction of the picture's width
     QPointF m_pan, m_dragStart, m_panStart;
 };

@@ -94,6 +94,13 @@ void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
             m_views->header().asSavedButton()->click();
         m_views->header().differenceButton()->click();
     });
+    menu->addAction(
+        actions.add(tr("Show where there is something sharp"), QKeySequence("Ctrl+Shift+W"), [this] {
+            auto& single = m_views->single();
+            single.setSharpPlaces(!single.showsSharpPlaces());
+            if (single.showsSharpPlaces())
+                setView(ViewKind::One);
+        }));
     for (int i = 0; i < kViews; ++i)
         actions.add({}, QKeySequence(QString("Ctrl+%1").arg(i + 1)),
                     [this, i] { setView(static_cast<ViewKind>(i)); });

@@ -27,6 +27,8 @@ constexpr int kSliderSteps = 1000;
 QString unitSuffix(const QString& unit) {
     if (unit.isEmpty())
         return {};
+    if (unit.startsWith(':')) // "3 : 1"
+        return " " + unit;
     return " " + unit.section(' ', 0, 0); // "% of the short side" is said once, above
 }
 

@@ -128,10 +128,25 @@ const std::vector<Setting<FinishSettings>>& finishSettings() {
                                "Of the blur, in pixels of the copy: 0.5 to 0.8 suits screens, 1 to 2 print."),
                  numberSetting("threshold", "Threshold", "levels", &F::threshold, {0, 40, 0.5, 1},
                                "Smaller differences, such as noise in a sky, are left alone."),
+                 numberSetting(
+                     "bright_side", "Bright side of edges", "%", &F::brightSide, {0, 100, 5, 0},
+                     "How much of what gets brighter is kept: less of it is crisp and not crunchy."),
+                 numberSetting("dark_side", "Dark side of edges", "%", &F::darkSide, {0, 100, 5, 0},
+                               "How much of what gets darker is kept."),
+                 numberSetting(
+                     "texture", "Textures brought back", "%", &F::texture, {0, 100, 5, 0, "off"},
+                     "Fine detail of about a pixel, in the middle tones only: cloth, sand, hair after a "
+                     "strong reduction. Beside the plain sharpening above."),
                  switchSetting("only_luminance", "Only brightness", &F::onlyLuminance,
                                "No coloured fringes."),
                  switchSetting("protect", "Protect lights and shadows", &F::protect,
                                "Fades out near white and black and keeps halos narrow.")}));
+        append(out, shownWhen<F>(
+                        [](const F& f) { return f.sharpen || f.grain; },
+                        {switchSetting("only_sharp", "Only on sharp places", &F::onlySharp,
+                                       "Sharpening and grain keep to what is in focus and has texture; "
+                                       "skies, skin and soft ground are spared. Measured on each picture; "
+                                       "the view can show where (Ctrl+Shift+W).")}));
         append(out, {switchSetting("levels", "Levels to the full range", &F::levels,
                                    "The darkest part becomes black, the brightest white.")});
         append(out, shownWhen<F>([](const F& f) { return f.levels; },

@@ -86,7 +86,8 @@ double grainOver(const GrainField& field, int x, int y, double step, int samples
 }
 
 template <class T>
-void applyGrain(const FinishSettings& s, std::uint64_t seed, Frame& frame) {
+void applyGrain(const FinishSettings& s, std::uint64_t seed, Frame& frame, const SharpPlaces* places) {
+    std::vector<float> here(static_cast<std::size_t>(frame.size.width), 1.0F);
     const double step = 1 / std::max(1e-3, frame.scale);
     const int samples = std::clamp(static_cast<int>(std::ceil(step / s.grainSize)), 1, 6);
     const double strength = s.grainAmount / 100 * 40.0 / 255 * kFull<T>;
@@ -94,9 +95,12 @@ void applyGrain(const FinishSettings& s, std::uint64_t seed, Frame& frame) {
         {seed, s.grainSize}, {seed ^ 0xA5A5A5A5ULL, s.grainSize}, {seed ^ 0x5A5A5A5AULL << 8, s.grainSize}};
     for (int y = 0; y < frame.size.height; ++y) {
         auto* pixel = frame.rowOf<T>(y);
+        if (places)
+            places->row(y, frame.size, here);
         for (int x = 0; x < frame.size.width; ++x, pixel += 3) {
             const double light = (0.2126 * pixel[0] + 0.7152 * pixel[1] + 0.0722 * pixel[2]) / kFull<T>;
-            const double weight = strength * 4 * light * (1 - light); // mainly the middle tones
+            const double weight = strength * 4 * light * (1 - light) * // mainly the middle tones
+                                  static_cast<double>(here[static_cast<std::size_t>(x)]);
             double grain = grainOver(fields[0], x, y, step, samples);
             for (int c = 0; c < 3; ++c) {
                 if (c > 0 && !s.grainMono)
@@ -162,10 +166,14 @@ void applyFinish(const FinishSettings& settings, const FinishFacts& facts, Frame
             applyGrey<T>(settings, frame);
         if (changesTone(settings))
             applyTone<T>(settings, frame);
-        if (settings.sharpen && facts.resized)
-            sharpen(settings, frame);
+        const bool sharpens = settings.sharpen && facts.resized;
+        std::optional<SharpPlaces> places;
+        if (settings.onlySharp && (sharpens || settings.grain))
+            places.emplace(frame);
+        if (sharpens)
+            sharpen(settings, frame, places ? &*places : nullptr);
         if (settings.grain)
-            applyGrain<T>(settings, facts.seed, frame);
+            applyGrain<T>(settings, facts.seed, frame, places ? &*places : nullptr);
     });
 }
 

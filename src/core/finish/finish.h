@@ -16,6 +16,10 @@ struct FinishSettings {
     double radius = 0.6;  ///< pixels of the copy: the blur's standard deviation
     double threshold = 2; ///< of 255 levels: smaller differences are left alone
     bool onlyLuminance = true;
+    double brightSide = 100, darkSide = 100; ///< percent: how much of each side of an edge is kept
+    double texture = 0; ///< percent: fine detail of about a pixel, in the middle tones, brought back
+    bool onlySharp =
+        false; ///< sharpening, texture and grain only where there is something sharp, see sharp_places.h
     bool protect = true; ///< fades out in the highlights and deepest shadows, and limits the halo
     bool grain = false;
     double grainAmount = 20; ///< percent; 100 is a standard deviation of 40 of 255 levels in the middle tones

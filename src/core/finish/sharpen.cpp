@@ -9,6 +9,8 @@ namespace {
 
 constexpr double kLeastRadius = 0.2; ///< a proof so small shows nothing of it
 constexpr int kMostReach = 12;
+constexpr double kTextureRadius = 1;                      ///< pixels of the copy
+constexpr float kTextureThreshold = 1, kMostTexture = 14; ///< levels of 255
 
 /// Half of a symmetric kernel that sums to 1: the middle and one side.
 std::vector<float> gaussian(double sigma) {
@@ -82,21 +84,26 @@ KEEPSEAL_WIDE void blurDownRows(const float* const* rows, std::size_t count, Ker
 struct Strength {
     float amount, threshold, most;
     bool protect;
+    float bright = 1, dark = 1; ///< of what gets brighter, and darker
+    bool middle = false;        ///< only the middle tones
 };
 
 /// Turns the blurred row into what is added to the picture, of 255 levels.
 KEEPSEAL_WIDE void changeOf(const float* own, std::size_t count, Strength s, float* blurred) {
     // Full up to 85 % light, nothing left at white; the same in the darkest 4 %.
-    const float fade = s.protect ? 1.0F : 0.0F;
+    const float fade = s.protect ? 1.0F : 0.0F, middle = s.middle ? 1.0F : 0.0F;
     for (std::size_t x = 0; x < count; ++x) {
         const float difference = own[x] - blurred[x];
         // A difference just above the threshold counts a little: no edge where sharpening sets in.
         const float beyond =
             std::max(difference - s.threshold, 0.0F) + std::min(difference + s.threshold, 0.0F);
-        const float change = std::min(std::max(beyond * s.amount, -s.most), s.most);
+        const float change = std::min(std::max(beyond, 0.0F) * s.amount * s.bright, s.most) +
+                             std::max(std::min(beyond, 0.0F) * s.amount * s.dark, -s.most);
         const float light = std::min((255.0F - own[x]) * (1 / 38.0F), own[x] * (1 / 10.0F));
         const float kept = std::min(std::max(light, 0.0F), 1.0F);
-        blurred[x] = change * (1 - fade + fade * kept);
+        const float off = (own[x] - 127.5F) * (1 / 127.5F);
+        const float toned = 1 - middle * off * off;
+        blurred[x] = change * (1 - fade + fade * kept) * toned;
     }
 }
 
@@ -136,10 +143,9 @@ void addRow(std::uint16_t* pixel, std::size_t count, const float* change, std::i
 /// the picture is read once and from the top.
 class Sharpener {
 public:
-    Sharpener(const FinishSettings& settings, Frame& frame)
-        : m_strength{static_cast<float>(settings.amount / 100), static_cast<float>(settings.threshold),
-                     settings.protect ? static_cast<float>(kMostSharpening) : 255.0F, settings.protect},
-          m_frame(frame), m_weights(gaussian(settings.radius * frame.scale)),
+    /// `radius`: pixels of the frame. `places` may be null.
+    Sharpener(const Strength& strength, double radius, Frame& frame, const SharpPlaces* places)
+        : m_strength(strength), m_places(places), m_frame(frame), m_weights(gaussian(radius)),
           m_reach(static_cast<int>(m_weights.size()) - 1),
           m_width(static_cast<std::size_t>(frame.size.width)),
           m_line(m_width + 2 * static_cast<std::size_t>(m_reach)), m_change(m_width), m_whole(m_width),
@@ -199,8 +205,17 @@ private:
                 rows[static_cast<std::size_t>(k + m_reach)] = across[slot(y + k)].data();
             blurDownRows(rows.data(), m_width, {m_weights.data(), m_reach}, m_change.data());
             changeOf(plain[slot(y)].data(), m_width, m_strength, m_change.data());
+            keepToPlaces(y);
             write(m_frame.rowOf<T>(y));
         }
+    }
+
+    void keepToPlaces(int y) {
+        if (!m_places)
+            return;
+        m_places->row(y, m_frame.size, m_here);
+        for (std::size_t x = 0; x < m_width; ++x)
+            m_change[x] *= m_here[x];
     }
 
     void blurAcross(const std::vector<float>& values, std::vector<float>& out) {
@@ -211,26 +226,36 @@ private:
     }
 
     Strength m_strength;
+    const SharpPlaces* m_places;
     Frame& m_frame;
     std::vector<float> m_weights;
     int m_reach;
     std::size_t m_width;
-    std::vector<float> m_line, m_change;
+    std::vector<float> m_line, m_change, m_here;
     std::vector<std::int16_t> m_whole, m_thrice;
 };
 
 } // namespace
 
-void sharpen(const FinishSettings& settings, Frame& frame) {
-    if (settings.radius * frame.scale < kLeastRadius || settings.amount <= 0)
-        return;
-    byDepth(frame, [&](auto depth) {
-        using T = decltype(depth);
-        if (settings.onlyLuminance)
-            return Sharpener(settings, frame).luminance<T>();
-        for (int c = 0; c < 3; ++c)
-            Sharpener(settings, frame).channel<T>(c);
-    });
+void sharpen(const FinishSettings& settings, Frame& frame, const SharpPlaces* places) {
+    const auto pass = [&](const Strength& strength, double radius) {
+        if (radius < kLeastRadius || strength.amount <= 0)
+            return;
+        byDepth(frame, [&](auto depth) {
+            using T = decltype(depth);
+            if (settings.onlyLuminance)
+                return Sharpener(strength, radius, frame, places).luminance<T>();
+            for (int c = 0; c < 3; ++c)
+                Sharpener(strength, radius, frame, places).channel<T>(c);
+        });
+    };
+    const float most = settings.protect ? static_cast<float>(kMostSharpening) : 255.0F;
+    const auto share = [](double percent) { return static_cast<float>(percent / 100); };
+    pass({share(settings.amount), static_cast<float>(settings.threshold), most, settings.protect,
+          share(settings.brightSide), share(settings.darkSide), false},
+         settings.radius * frame.scale);
+    pass({share(settings.texture), kTextureThreshold, kMostTexture, settings.protect, 1, 1, true},
+         kTextureRadius * frame.scale);
 }
 
 } // namespace keepseal

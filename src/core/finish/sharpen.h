@@ -4,10 +4,12 @@
 #pragma once
 
 #include "finish/finish.h"
+#include "finish/sharp_places.h"
 
 namespace keepseal {
 
 /// The radius is in pixels of the copy; a proof takes as much of it as its size.
-void sharpen(const FinishSettings& settings, Frame& frame);
+/// `places`: where it is to keep to; null: everywhere.
+void sharpen(const FinishSettings& settings, Frame& frame, const SharpPlaces* places = nullptr);
 
 } // namespace keepseal

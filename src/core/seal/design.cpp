@@ -336,12 +336,11 @@ Table perspectiveRows() {
 
 Table plateIfNeededRow() {
     using P = PlateLook;
-    return lifted(
-        shownWhen<P>([](const P& p) { return !p.on; },
-                     {switchSetting("plate_if_needed", "A plate if nothing else helps", &P::ifNeeded,
-                                    "Where neither the other version nor halo and strength make "
-                                    "the seal readable. Not under a pattern.")}),
-        &D::plate);
+    return lifted(shownWhen<P>([](const P& p) { return !p.on; },
+                               {switchSetting("plate_if_needed", "A plate, if needed", &P::ifNeeded,
+                                              "Where neither the other version nor halo and strength make "
+                                              "the seal readable. Not under a pattern.")}),
+                  &D::plate);
 }
 
 Table adaptingRows() {
@@ -371,7 +370,7 @@ Table adaptingRows() {
                      "The order in which what is allowed to help is tried, after the other "
                      "version. The first that is enough alone is taken, in the least amount; "
                      "only then several together."),
-                 switchSetting("hold_back", "Hold back what stays hard to read", &D::holdBack,
+                 switchSetting("hold_back", "Hold unreadable ones back", &D::holdBack,
                                "A copy on which nothing helps is not made; else it is made, and told.")});
     return inGroup<D>("Readability", std::move(out));
 }

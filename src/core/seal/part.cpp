@@ -103,7 +103,7 @@ Table logoTable() {
     };
     static const std::vector<Setting<L>> rest = {
         switchSetting(
-            "keep_tone", "Keeps its colour in both versions", &L::keepTone,
+            "keep_tone", "Keep its own colour", &L::keepTone,
             "A logo of one tone has its own colour in one version, and the part's in the other, for "
             "ground on which its own can't be seen. With a file for the dark version it does "
             "not matter."),

@@ -3,7 +3,7 @@
 // The crops that pictures meet: 5 to 30 % off one side, and the usual ratios from the middle.
 #pragma once
 
-#include "geometry/size.h"
+#include "geometry/affine.h"
 
 #include <string>
 #include <vector>

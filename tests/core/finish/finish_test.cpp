@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "finish/finish.h"
+#include "finish/sharp_places.h"
 
 #include "support/seals.h"
 
@@ -121,6 +122,69 @@ TEST(Sharpen, EightAndSixteenBitsAgree) {
     const auto deep = finished(s, asDeep(frame));
     for (std::size_t i = 0; i < eight.rgb.size(); ++i)
         ASSERT_NEAR(deep.deep[i] / 257.0, eight.rgb[i], 0.51);
+}
+
+TEST(Sharpen, KeepsToWhatIsSharpWhereAskedFor) {
+    // Left a chequered thing, right a soft slope with a little noise: a sky.
+    Frame picture = plainFrame(1200, 600, {});
+    for (int y = 0; y < 600; ++y)
+        for (int x = 0; x < 1200 * 3; ++x)
+            picture.row(y)[x] = static_cast<std::uint8_t>(120 + x / 60 + (x * 7 + y * 13) % 4);
+    chequer(picture, {0, 0, 600, 600}, 7, 70, 180);
+    const SharpPlaces places(picture);
+    EXPECT_GT(places.at(places.width() / 4, places.height() / 2), 0.95F);
+    EXPECT_LT(places.at(places.width() * 3 / 4, places.height() / 2), 0.02F);
+    FinishSettings settings;
+    settings.threshold = 0;
+    settings.grain = true;
+    settings.onlySharp = true;
+    const auto after = finished(settings, picture, {true, 5});
+    int changedLeft = 0, changedRight = 0;
+    for (int y = 0; y < 600; ++y)
+        for (int x = 0; x < 1200; ++x) {
+            const bool changed = std::abs(after.row(y)[3 * x] - picture.row(y)[3 * x]) > 1;
+            changedLeft += changed && x < 560;
+            changedRight += changed && x > 640;
+        }
+    EXPECT_GT(changedLeft, 50'000);
+    EXPECT_EQ(changedRight, 0);
+    // A proof finds the same places.
+    const SharpPlaces small(shrunk(picture, 2));
+    for (int x = 0; x < small.width(); x += 7)
+        EXPECT_NEAR(small.at(x, small.height() / 2),
+                    places.at(x * places.width() / small.width(), places.height() / 2), 0.15);
+}
+
+TEST(Sharpen, EachSideOfAnEdgeIsKeptAsMuchAsItIsTold) {
+    const auto edge = halves(200, 40, 90, 160);
+    FinishSettings settings;
+    settings.threshold = 0;
+    settings.brightSide = 0;
+    const auto dark = finished(settings, edge);
+    settings.brightSide = 100, settings.darkSide = 0;
+    const auto bright = finished(settings, edge);
+    for (int x = 0; x < 600; ++x) {
+        EXPECT_LE(dark.row(20)[x], edge.row(20)[x]);
+        EXPECT_GE(bright.row(20)[x], edge.row(20)[x]);
+    }
+    EXPECT_LT(dark.row(20)[3 * 99], 90);
+    EXPECT_GT(bright.row(20)[3 * 100], 160);
+}
+
+TEST(Sharpen, TexturesComeBackInTheMiddleTonesOnly) {
+    const auto swing = [](int middle, double texture) {
+        Frame frame = plainFrame(120, 80, {});
+        chequer(frame, {0, 0, 120, 80}, 2, middle - 10, middle + 10);
+        FinishSettings settings;
+        settings.amount = 0;
+        settings.texture = texture;
+        const auto after = finished(settings, frame);
+        const auto [low, high] = std::minmax_element(after.rgb.begin(), after.rgb.end());
+        return *high - *low;
+    };
+    EXPECT_EQ(swing(127, 0), 20);
+    EXPECT_GT(swing(127, 100), 28);
+    EXPECT_LT(swing(238, 100), 23) << "near white hardly at all";
 }
 
 TEST(Sharpen, TinyPicturesAreNoDanger) {
