@@ -34,6 +34,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::SmallerThanAsked, "smaller-than-asked", StationId::Fit, Severity::WorthALook, true, "the copy has {has} pixels, {asked} were asked for: the picture is too small", "Allow enlarging, or ask for fewer pixels"},
     {NoteKind::CaptionLeftOut, "caption-left-out", StationId::Border, Severity::HoldsBack, true, "the caption can't be drawn: there is no mat on its side", "Give that side a mat, or switch the caption off"},
     {NoteKind::CaptionMadeSmaller, "caption-made-smaller", StationId::Border, Severity::WorthALook, true, "the caption was made smaller to fit its mat", "Shorten it, or widen the mat"},
+    {NoteKind::CaptionInLines, "caption-in-lines", StationId::Border, Severity::Fact, true, "the caption stands in {lines} lines", ""},
     {NoteKind::CaptionCharacters, "caption-characters", StationId::Border, Severity::HoldsBack, true, "{count} of the caption are in none of the typefaces", "Choose another typeface, or other words"},
     {NoteKind::CaptionTypeface, "caption-typeface", StationId::Border, Severity::HoldsBack, true, "the caption's typeface \"{subject}\" is not here", "Add the typeface, or choose another"},
     {NoteKind::CaptionTokenUnknown, "caption-token-unknown", StationId::Border, Severity::HoldsBack, true, "the caption's {{{subject}} is no token", "Choose one of the list"},

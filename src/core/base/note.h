@@ -49,6 +49,7 @@ enum class NoteKind {
     // Border
     CaptionLeftOut,
     CaptionMadeSmaller,
+    CaptionInLines,
     CaptionCharacters,
     CaptionTypeface,
     CaptionTokenUnknown,

@@ -7,7 +7,10 @@
 #include "border/paint.h"
 #include "text/typefaces.h"
 
+#include <algorithm>
+#include <array>
 #include <cmath>
+#include <sstream>
 
 namespace keepseal {
 namespace {
@@ -16,6 +19,7 @@ constexpr std::size_t kMostLetters = 20'000;
 constexpr double kSet = 100;           ///< the type size the outlines are made at
 constexpr double kHighest = 0.94;      ///< share of the mat that ink may take
 constexpr double kGap = 1.0;           ///< between two fields, in type sizes
+constexpr double kLineHeight = 122;    ///< percent of the type size, from line to line
 constexpr double kMiddleOfCaps = 0.35; ///< of the type size, above the base line: looks like the middle
 
 TextPart lookOf(const Caption& caption) {
@@ -60,66 +64,147 @@ double widthOf(const Outline* outline) {
     return outline ? outline->ink.right() - std::min(0.0, outline->ink.x) : 0;
 }
 
+std::vector<std::string> wordsOf(const std::string& text) {
+    std::vector<std::string> out;
+    std::istringstream in(text);
+    for (std::string word; in >> word;)
+        out.push_back(std::move(word));
+    return out;
+}
+
+/// Filled from the first word on, no line longer than `longest` bytes but for a single word.
+std::vector<std::string> filledLines(const std::vector<std::string>& words, std::size_t longest) {
+    std::vector<std::string> out;
+    for (const auto& word : words)
+        if (out.empty() || out.back().size() + 1 + word.size() > longest)
+            out.push_back(word);
+        else
+            out.back() += " " + word;
+    return out;
+}
+
+/// In at most so many lines, as even as words allow.
+std::string inLines(const std::string& text, std::size_t lines) {
+    const auto words = wordsOf(text);
+    if (lines <= 1 || words.size() < 2)
+        return text;
+    std::size_t low = 1, high = text.size();
+    while (low < high) {
+        const auto middle = (low + high) / 2;
+        if (filledLines(words, middle).size() <= lines)
+            high = middle;
+        else
+            low = middle + 1;
+    }
+    std::string out;
+    for (const auto& line : filledLines(words, low))
+        out += (out.empty() ? "" : "\n") + line;
+    return out;
+}
+
+/// The three fields, each in at most so many lines, at a type size of kSet.
+struct CaptionBlock {
+    std::array<std::shared_ptr<const Outline>, 3> outlines;
+    double above = 0, below = 0; ///< ink from the first base line up, and from there down to the last ink
+    std::size_t lines = 1;
+    int missingCharacters = 0;
+    double widest = 0; ///< how wide the band must be
+    double width(std::size_t i) const { return widthOf(outlines[i].get()); }
+    /// From the band's middle to the first base line.
+    double drop() const {
+        return kMiddleOfCaps * kSet - static_cast<double>(lines - 1) / 2 * kLineHeight / 100 * kSet;
+    }
+};
+
+CaptionBlock blockOf(const Caption& caption, const std::array<std::string, 3>& texts, std::size_t lines) {
+    CaptionBlock out;
+    auto part = lookOf(caption);
+    part.lineHeight = kLineHeight;
+    constexpr TextAlign aligns[] = {TextAlign::Left, TextAlign::Centre, TextAlign::Right};
+    for (std::size_t i = 0; i < 3; ++i) {
+        if (texts[i].empty())
+            continue;
+        const auto words = inLines(texts[i], lines);
+        part.align = aligns[i];
+        auto outline = std::make_shared<Outline>(textOutline(part, kSet, words));
+        out.missingCharacters += outline->missingCharacters;
+        if (outline->ink.empty())
+            continue;
+        out.lines =
+            std::max(out.lines, 1 + static_cast<std::size_t>(std::count(words.begin(), words.end(), '\n')));
+        out.above = std::max(out.above, outline->ascent - outline->ink.y);
+        out.below = std::max(out.below, outline->ink.bottom() - outline->ascent);
+        out.outlines[i] = std::move(outline);
+    }
+    const double gap = kGap * kSet, left = out.width(0), middle = out.width(1), right = out.width(2);
+    out.widest = middle > 0 ? middle + 2 * std::max(left > 0 ? left + gap : 0, right > 0 ? right + gap : 0)
+                            : left + right + (left > 0 && right > 0 ? gap : 0);
+    return out;
+}
+
+/// The largest type size at which all of it keeps to the band.
+double largestIn(const Box& band, const CaptionBlock& block) {
+    // Above and below the middle of the band there is half of it for ink.
+    const double half = band.height * kHighest / 2;
+    const double byHeight = std::min(half / std::max(1.0, block.above - block.drop()),
+                                     half / std::max(1.0, block.below + block.drop()));
+    return kSet * std::min(byHeight, band.width / block.widest);
+}
+
+/// In one line where it fits; else in as many as make it largest.
+CaptionBlock fittedBlock(const Caption& caption, const std::array<std::string, 3>& texts, const Box& band) {
+    constexpr std::size_t kMostLines = 3;
+    auto best = blockOf(caption, texts, 1);
+    if (best.widest <= 0 || band.empty() || !caption.wrap)
+        return best;
+    const double wanted = caption.size / 100 * band.height;
+    for (std::size_t lines = 2; lines <= kMostLines && largestIn(band, best) < wanted * 0.999; ++lines)
+        if (auto more = blockOf(caption, texts, lines); largestIn(band, more) > largestIn(band, best) * 1.02)
+            best = std::move(more);
+    return best;
+}
+
 } // namespace
 
 SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box& band) {
     SetCaption out;
-    const std::string* texts[3] = {&caption.left, &caption.middle, &caption.right};
-    std::shared_ptr<const Outline> outlines[3];
-    double above = 0, below = 0;
-    int missingCharacters = 0;
+    const std::string* typed[3] = {&caption.left, &caption.middle, &caption.right};
+    std::array<std::string, 3> texts;
     bool says = false, promised = false;
-    for (int i = 0; i < 3; ++i) {
-        auto filled = fillTokens(*texts[i], facts);
+    for (std::size_t i = 0; i < 3; ++i) {
+        auto filled = fillTokens(*typed[i], facts);
         for (const auto& token : filled.missing) {
             tellToken(out.notes, token);
             says = says || isWhoToken(token); // then that alone is asked
         }
-        const auto words = oneLine(filled.text);
-        if (words.size() > kMostLetters)
+        texts[i] = oneLine(filled.text);
+        if (texts[i].size() > kMostLetters)
             throw Problem(ProblemKind::TooLarge, "the caption",
                           "its words come to more than " + std::to_string(kMostLetters) +
                               " letters on this picture",
                           "Put shorter words in the place of its tokens");
-        promised = promised || !trimmed(*texts[i]).empty();
-        says = says || (filled.missing.empty() ? !words.empty() : saysSomething(words));
-        if (words.empty())
-            continue;
-        auto outline = std::make_shared<Outline>(textOutline(lookOf(caption), kSet, words));
-        missingCharacters += outline->missingCharacters;
-        if (outline->ink.empty())
-            continue;
-        above = std::max(above, outline->ascent - outline->ink.y);
-        below = std::max(below, outline->ink.bottom() - outline->ascent);
-        outlines[i] = std::move(outline);
+        promised = promised || !trimmed(*typed[i]).empty();
+        says = says || (filled.missing.empty() ? !texts[i].empty() : saysSomething(texts[i]));
     }
-    tellSetting(out.notes, caption, missingCharacters, promised, says);
+    const auto block = fittedBlock(caption, texts, band);
+    tellSetting(out.notes, caption, block.missingCharacters, promised, says);
     if (promised && says && band.height <= 0)
         addNote(out.notes, {NoteKind::CaptionLeftOut, {}, {}});
-    const double left = widthOf(outlines[0].get()), middle = widthOf(outlines[1].get()),
-                 right = widthOf(outlines[2].get());
-    if (left + middle + right <= 0 || band.empty())
+    if (block.widest <= 0 || band.empty())
         return out;
-    const double gap = kGap * kSet;
-    double widest = 0; // how wide the band must be at a type size of kSet
-    if (middle > 0)
-        widest = middle + 2 * std::max(left > 0 ? left + gap : 0, right > 0 ? right + gap : 0);
-    else
-        widest = left + right + (left > 0 && right > 0 ? gap : 0);
-    const double wanted = caption.size / 100 * band.height;
-    // Above and below the middle of the band there is half of it for ink.
-    const double half = band.height * kHighest / 2, lift = kMiddleOfCaps * kSet;
-    const double byHeight = std::min(half / std::max(1.0, above - lift), half / std::max(1.0, below + lift));
-    const double fits = kSet * std::min(byHeight, band.width / widest);
+    const double wanted = caption.size / 100 * band.height, fits = largestIn(band, block);
+    if (block.lines > 1)
+        addNote(out.notes, {NoteKind::CaptionInLines, {}, {{"lines", std::to_string(block.lines)}}});
     if (fits < wanted * 0.999)
         addNote(out.notes, {NoteKind::CaptionMadeSmaller, {}, {}});
     out.size = std::min(wanted, fits);
     const double scale = out.size / kSet;
-    out.baseline = band.y + band.height / 2 + lift * scale;
-    const double starts[3] = {band.x, band.centre().x - middle * scale / 2, band.right() - right * scale};
-    for (int i = 0; i < 3; ++i)
-        if (outlines[i])
-            out.fields.push_back({outlines[i], starts[i]});
+    out.baseline = band.y + band.height / 2 + block.drop() * scale;
+    const double starts[3] = {band.x, band.centre().x - block.width(1) * scale / 2,
+                              band.right() - block.width(2) * scale};
+    for (std::size_t i = 0; i < 3; ++i)
+        if (block.outlines[i])
+            out.fields.push_back({block.outlines[i], starts[i]});
     return out;
 }
 

@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Setting the words of a border into its mat: never higher than the mat, never wider than the picture, never
-// one over the other; all of them are made smaller together until they fit. Internal to border/.
+// one over the other; they go on in a second and third line, and are made smaller together until they fit.
+// Internal to border/.
 #pragma once
 
 #include "base/note.h"
@@ -20,7 +21,7 @@ struct SetField {
 struct SetCaption {
     std::vector<SetField> fields;
     double size = 0;     ///< type size, pixels of the copy
-    double baseline = 0; ///< pixels of the copy
+    double baseline = 0; ///< of the first line, pixels of the copy
     Notes notes;
 };
 

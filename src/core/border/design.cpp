@@ -108,6 +108,10 @@ const std::vector<Setting<Caption>>& captionSettings() {
                  numberSetting(
                      "size", "Size", "%", &C::size, {5, 80, 1, 0},
                      "The type size against the mat's height. Made smaller where the words would run over."),
+                 switchSetting(
+                     "wrap", "In several lines", &C::wrap,
+                     "Words that are too long go on in a second and third line, before they are made "
+                     "smaller."),
                  textSetting("family", "Typeface", &C::family, false,
                              "One that comes with Keep Seal, or one you added.", SettingKind::Family),
                  choiceSetting<C, SealWeight>("weight", "Weight", &C::weight,

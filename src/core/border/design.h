@@ -50,6 +50,7 @@ struct Caption {
     Capitals capitals = Capitals::AsTyped;
     double letterSpacing = 2; ///< percent of the type size
     double size = 26;         ///< type size, percent of the mat's height
+    bool wrap = true;         ///< goes on in a second and third line before it is made smaller
     Rgb colour{68, 68, 68};
     bool operator==(const Caption&) const = default;
 };

@@ -199,6 +199,27 @@ TEST(Caption, IsSetAsLargeAsAskedWhereItFitsAndSaysWhenNot) {
     EXPECT_TRUE(holdsKind(narrow.notes, NoteKind::CaptionMadeSmaller));
 }
 
+TEST(Caption, ALongOneGoesOnInEvenLinesBeforeItIsMadeSmaller) {
+    Caption caption;
+    caption.on = true;
+    caption.middle = "Kites over the long tide, told in more words than the mat is wide";
+    caption.size = 26;
+    const Box band{100, 50, 560, 100};
+    const auto wrapped = setCaption(caption, {}, band);
+    EXPECT_TRUE(holdsKind(wrapped.notes, NoteKind::CaptionInLines));
+    caption.wrap = false;
+    const auto small = setCaption(caption, {}, band);
+    EXPECT_TRUE(holdsKind(small.notes, NoteKind::CaptionMadeSmaller));
+    EXPECT_GT(wrapped.size, 1.3 * small.size);
+    // The lines lie about the middle of the mat, and about that of the picture.
+    ASSERT_EQ(wrapped.fields.size(), 1U);
+    const auto& outline = *wrapped.fields[0].outline;
+    const double scale = wrapped.size / 100;
+    const double top = wrapped.baseline + (outline.ink.y - outline.ascent) * scale;
+    EXPECT_NEAR(top + outline.ink.height * scale / 2, 100, 6);
+    EXPECT_NEAR(wrapped.fields[0].x + outline.ink.right() * scale / 2, 380, 4);
+}
+
 TEST(Caption, FillsItsTokensAndSaysWhichHaveNoValue) {
     auto border = design({ring(RingKind::Mat, 40, kPaper)});
     border.caption.on = true;

@@ -204,6 +204,13 @@ std::vector<Fault> faultsOfBorderAndSeal() {
              p.captionOn("Kites");
              p.delivery.border.rings[0].kind = RingKind::Line;
          }},
+        {NoteKind::CaptionInLines,
+         [](P& p) {
+             std::string many;
+             for (int i = 0; i < 40; ++i)
+                 many += "kites ";
+             p.captionOn(many);
+         }},
         {NoteKind::CaptionMadeSmaller, [](P& p) { p.captionOn(std::string(200, 'm')); }},
         {NoteKind::CaptionCharacters, [](P& p) { p.captionOn("Kites \U00013000"); }},
         {NoteKind::CaptionTypeface,
