@@ -120,6 +120,53 @@ TEST(Arrange, AStripReachesFromEdgeToEdgeAndHoldsTheSeal) {
     EXPECT_NEAR(box.y, 600 - 90, 1e-6);
 }
 
+TEST(Arrange, AnUprightStripReachesFromHeadToFootAndIsWrittenUpOrDown) {
+    for (const auto runs : {StripRuns::Upwards, StripRuns::Downwards})
+        for (const auto anchor : {Anchor::TopLeft, Anchor::BottomRight}) {
+            auto design = boxSeal(200, 100); // twice as long as high: 120 x 60 pixels
+            design.arrangement = Arrangement::Strip;
+            design.strip.runs = runs;
+            design.strip.padding = 50;
+            design.anchor = anchor;
+            design.margins.share = 5;
+            const auto placement = on(design, {900, 600});
+            const Box box = boundsOf(placement.corners);
+            EXPECT_NEAR(box.width, 60, 1e-6);
+            EXPECT_NEAR(box.height, 120, 1e-6);
+            EXPECT_NEAR(placement.strip.width, 120, 1e-6);
+            EXPECT_NEAR(placement.strip.height, 600, 1e-6);
+            const bool right = anchor == Anchor::BottomRight;
+            EXPECT_NEAR(placement.strip.x, right ? 780 : 0, 1e-6);
+            EXPECT_NEAR(box.y, right ? 600 - 30 - 120 : 30, 1e-6);
+            // The seal's own left end lies below where it is written upwards.
+            EXPECT_EQ(placement.corners[0].y > placement.corners[1].y, runs == StripRuns::Upwards);
+        }
+}
+
+TEST(Arrange, MarginsAreCountedInSharesPixelsOrMillimetresAndApart) {
+    auto design = boxSeal(100, 100);
+    design.margins.in = MarginIn::Pixels;
+    design.margins.pixels = 80;
+    const auto gaps = [&](const CopyMeasure& measure) {
+        const Size size{1200, 800};
+        const Box box = boundsOf(
+            arrangeSeal(*prepareSeal(design), {0, 0, 1200, 800}, size, placeOf(design), measure).corners);
+        return std::pair(1200 - box.right(), 800 - box.bottom());
+    };
+    EXPECT_NEAR(gaps({}).first, 80, 1e-6);
+    EXPECT_NEAR(gaps({0.5}).first, 40, 1e-6) << "a proof of half the size";
+    design.margins.apart = true;
+    design.margins.pixelsDown = 20;
+    EXPECT_NEAR(gaps({}).first, 80, 1e-6);
+    EXPECT_NEAR(gaps({}).second, 20, 1e-6);
+    design.margins.in = MarginIn::Millimetres;
+    design.margins.mm = 10, design.margins.mmDown = 5;
+    EXPECT_NEAR(gaps({1, 8}).first, 80, 1e-6) << "8 pixels a millimetre";
+    EXPECT_NEAR(gaps({1, 8}).second, 40, 1e-6);
+    design.margins.mm = 1000;
+    EXPECT_LE(gaps({1, 8}).first, 0.45 * 1200 + 1e-6);
+}
+
 TEST(Arrange, APatternOfTouchingBoxesLeavesNoSeamAtAnySizeOrAngle) {
     for (const double angle : {0.0, 13.0, 45.0, 90.0})
         for (const auto& size : {Size{301, 199}, Size{640, 480}, Size{97, 211}}) {

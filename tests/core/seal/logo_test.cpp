@@ -121,6 +121,34 @@ TEST(Logo, OneColourAndAClearedBackground) {
     EXPECT_EQ(pixelAt(frame, 235, 200)[1], 50); // the white ground is gone
 }
 
+TEST(Logo, OneOfOneToneHasItsOtherVersionByItself) {
+    const TempFolder folder;
+    const auto file = (folder / "mark.svg").string();
+    const auto onGround = [&](Rgb ground, Tone tone) {
+        auto design = logoSeal(file);
+        design.tone = tone;
+        design.anchor = Anchor::Centre;
+        Frame frame = plainFrame(600, 400, ground);
+        const auto result = drawSeal(design, frame);
+        const auto* p = pixelAt(frame, result.box.centre().x, result.box.centre().y);
+        return std::pair(result.readability, Rgb{p[0], p[1], p[2]});
+    };
+    // A white one on snow, where it measured 1.0 : 1.
+    writeFile(file, svg("<circle cx='50' cy='25' r='24' fill='#ffffff'/>"));
+    EXPECT_GT(onGround({250, 250, 252}, Tone::ByPicture).first, 10);
+    EXPECT_EQ(onGround({20, 20, 30}, Tone::ByPicture).second, (Rgb{255, 255, 255}));
+    EXPECT_LT(onGround({250, 250, 252}, Tone::Light).first, 1.2)
+        << "as its file has it, where that is asked for";
+    // A red one keeps its red wherever that can be seen.
+    writeFile(file, svg("<circle cx='50' cy='25' r='24' fill='#b01020'/>  "));
+    EXPECT_EQ(onGround({250, 250, 252}, Tone::ByPicture).second, (Rgb{176, 16, 32}));
+    EXPECT_EQ(onGround({20, 20, 30}, Tone::ByPicture).second, (Rgb{255, 255, 255}));
+    // One of two tones is left as it is.
+    writeFile(file, svg("<circle cx='50' cy='25' r='24' fill='#ffffff'/><circle cx='50' cy='25' r='12' "
+                        "fill='#106020'/>"));
+    EXPECT_EQ(onGround({250, 250, 252}, Tone::ByPicture).second, (Rgb{16, 96, 32}));
+}
+
 TEST(Logo, TheDarkVersionIsAnotherFile) {
     const TempFolder folder;
     writeFile(folder / "light.svg", svg("<rect width='100' height='50' fill='#ffffff'/>"));
