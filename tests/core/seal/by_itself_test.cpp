@@ -243,6 +243,8 @@ TEST(AllOver, IsEquallyDenseOnEveryShape) {
     design.repeat = {200, 250, 50, false, 0, 0};
     const double expected = 100.0 * 100 / (300 * 350); // ink of a cell
     for (const auto& size : {Size{3000, 2000}, Size{8000, 500}, Size{400, 12000}, Size{300, 300}}) {
+        if (kSanitized && size.longSide() > 3000)
+            continue;
         Frame frame = plainFrame(size.width, size.height, {0, 0, 0});
         drawSeal(design, frame);
         // In each quarter along the long side, so that nothing is missing anywhere.
