@@ -199,7 +199,7 @@ TEST(ByItself, EveryShippedAndEveryNewSealReachesWhatItAsksFor) {
                           std::to_string(result.readability) + "\n";
         }
     }
-    EXPECT_GE(reached, 0.99 * all) << all << " in all\n" << failed;
+    EXPECT_LE(all - reached, std::max(1.0, 0.01 * all)) << all << " in all\n" << failed;
 }
 
 TEST(ByItself, WhatStaysHardToReadIsToldOrHeldBack) {
