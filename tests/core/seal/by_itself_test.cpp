@@ -120,9 +120,8 @@ TEST(SeenLightness, IsThatOfTheStandardsWorkedExample) {
 }
 
 TEST(Version, FollowsWhatPeopleRead) {
-    // Ink and ground in the order of legibility that printers have used since Le Courrier's table of 1912:
-    // white on blue, on red and on green, black on yellow. The ratio alone takes black on the blue and on the
-    // red.
+    // White on a strong blue, red and green, black on yellow: as signs and printed matter have it. The ratio alone
+    // takes black on this blue and on this red.
     struct Judged {
         Rgb ground;
         bool dark;
