@@ -8,11 +8,9 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "delivery/json.h"
-#include "geometry/fit.h"
 #include "library/seal_library.h"
 #include "picture/original.h"
 #include "plan/gather.h"
-#include "render/ahead.h"
 #include "render/encode.h"
 #include "render/seal_export.h"
 #include "trial/trial.h"
@@ -47,34 +45,25 @@ struct Advised {
     SealResult drawn; ///< as the design would stand
 };
 
-/// A picture as its delivery has it before the seal, at that long side; and the seal for it.
-struct BeforeSeal {
-    Frame frame;
-    Stages stages;
-    CopyAhead ahead;
-};
-
-BeforeSeal beforeSeal(const fs::path& path, const Delivery& delivery, int side) {
+/// Calls `use` with all that the chain asks of a picture, and its original.
+template <class Use>
+auto withAsked(const fs::path& path, const Delivery& delivery, Use use) {
     const Original original(path);
     const auto facts = shownFacts(readFacts(original, path.string()), delivery);
     const auto chain = planChain(delivery, facts.size, {}, facts.pixelsPerMm);
     const auto metadata = readMetadata(path, inspect(original));
     const PictureException exception;
-    const CopyAsked asked{path, facts, metadata, delivery, exception, chain};
-    BeforeSeal out{{}, {}, lookAhead(asked)};
-    out.stages = stagesOf(asked, out.ahead.words->facts, fitInside(chain.sizes.whole, {side, side}));
-    out.frame = out.stages.base.made(original, facts);
-    out.stages.finish.on(out.frame);
-    out.stages.frame.on(out.frame);
-    return out;
+    return use(original, CopyAsked{path, facts, metadata, delivery, exception, chain});
 }
 
 Advised adviseOn(const fs::path& path, const Delivery& delivery) {
-    auto before = beforeSeal(path, delivery, kDecisionSide);
-    Advised out;
-    out.advice = advise(*before.ahead.prepared, before.frame);
-    out.drawn = before.stages.seal.on(before.frame, before.ahead.prepared);
-    return out;
+    return withAsked(path, delivery, [](const Original& original, const CopyAsked& asked) {
+        auto before = beforeSeal(original, asked, kDecisionSide);
+        Advised out;
+        out.advice = advise(*before.ahead.prepared, before.frame);
+        out.drawn = before.stages.seal.on(before.frame, before.ahead.prepared);
+        return out;
+    });
 }
 
 Delivery meantDelivery(const SealOptions& options) {
@@ -169,19 +158,30 @@ void print(const AttackSummary& summary, const std::vector<SealedPicture>& pictu
     std::cout << worst.sentence << "\n";
 }
 
+fs::path worstFile(const fs::path& folder, Attack attack) {
+    return folder / (std::string(keyOf(attack)) + ".png");
+}
+
+/// Before any work is done for it.
+void requireFree(const fs::path& folder) {
+    for (const auto attack : kAttacks)
+        if (const auto file = worstFile(folder, attack); fs::exists(fs::symlink_status(file)))
+            throw Problem(ProblemKind::Refused, file.string(), "it exists already", "Name another folder");
+}
+
 void saveWorst(const std::vector<AttackSummary>& all, const fs::path& folder) {
     fs::create_directories(folder);
     for (const auto& summary : all)
-        if (summary.tried()) {
-            const auto& frame = summary.results[summary.worst].after;
-            writeNewFile(folder / (std::string(keyOf(summary.attack)) + ".png"), encodePng(frame));
-        }
+        if (summary.tried())
+            writeNewFile(worstFile(folder, summary.attack), encodePng(summary.results[summary.worst].after));
 }
 
 /// Pictures that are tried together at most: that many are held at once, at a proof's size.
 constexpr std::size_t kMostTried = 60;
 
 int runTry(const SealOptions& options) {
+    if (!options.output.empty())
+        requireFree(options.output);
     const auto delivery = meantDelivery(options);
     const auto gathered =
         gather({options.pictures.paths.begin(), options.pictures.paths.end()}, options.pictures.recursive);
@@ -192,10 +192,10 @@ int runTry(const SealOptions& options) {
         if (pictures.size() == kMostTried)
             break;
         try {
-            const auto before = beforeSeal(path, delivery, kTrialSide);
             pictures.push_back(
-                sealedPicture(path.string(), before.ahead.prepared, before.frame,
-                              {&before.stages.seal.exception, nullptr, nullptr, before.stages.seal.seed}));
+                withAsked(path, delivery, [&](const Original& original, const CopyAsked& asked) {
+                    return sealedPicture(path.string(), original, asked);
+                }));
         } catch (const Problem& problem) {
             problems.push_back(problem);
         }

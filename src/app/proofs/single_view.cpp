@@ -26,12 +26,16 @@ constexpr double kGrip = 12;
 
 SingleView::SingleView(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
     : QWidget(parent), m_document(document), m_library(library), m_encoded(encoded),
-      m_proofs(document, library, ProofSet::For::One) {
+      m_proofs(document, library, ProofSet::For::One), m_placesTask([this](TaskOutcome<QImage> outcome) {
+          m_places = outcome.result.value_or(QImage());
+          update();
+      }) {
     m_proofs.setPaused(true);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("One picture"));
     connect(&m_proofs, &ProofSet::changed, this, qOverload<>(&QWidget::update));
+    connect(&m_proofs, &ProofSet::changed, this, &SingleView::measureSharpPlaces);
     connect(encoded, &EncodedProof::changed, this, qOverload<>(&QWidget::update));
     connect(document, &JobDocument::exceptionsChanged, this, &SingleView::updateWish);
     connect(library, &PictureLibrary::infoReady, this, [this](OriginalId id) {
@@ -198,8 +202,8 @@ void SingleView::paintEvent(QPaintEvent*) {
         painter.drawImage(pictureWithin(*proof, rect), m_proofs.baseImage(m_id));
     else
         painter.drawImage(rect, shownImage(*proof));
-    if (m_sharpPlaces && !m_before)
-        paintSharpPlaces(painter, pictureWithin(*proof, rect));
+    if (m_sharpPlaces && !m_before && m_placesOf == m_proofs.developed(m_id))
+        painter.drawImage(pictureWithin(*proof, rect), m_places);
     if (m_divided && !m_before)
         paintDivider(painter, rect);
     painter.restore();
@@ -208,29 +212,31 @@ void SingleView::paintEvent(QPaintEvent*) {
 
 void SingleView::setSharpPlaces(bool on) {
     m_sharpPlaces = on;
+    measureSharpPlaces();
     update();
 }
 
-void SingleView::paintSharpPlaces(QPainter& painter, const QRectF& rect) const {
+/// In the background: a picture at its full size takes longer than a frame.
+void SingleView::measureSharpPlaces() {
     const auto base = m_proofs.developed(m_id);
     auto finish = m_document->currentDelivery().finish;
     finish.sharpen = finish.grain = false; // they are what keeps to these places
-    if (!base)
+    if (!m_sharpPlaces || !base || (m_placesOf == base && m_placesFor == finish))
         return;
-    if (m_placesOf != base || !(m_placesFor == finish)) {
-        m_placesOf = base, m_placesFor = finish;
+    m_placesOf = base, m_placesFor = finish;
+    m_placesTask.start([base, finish, tint = theme().accent](const auto&) {
         Frame toned = *base;
         applyFinish(finish, {}, toned);
         const SharpPlaces places(toned);
-        m_places = QImage(places.width(), places.height(), QImage::Format_ARGB32_Premultiplied);
+        QImage out(places.width(), places.height(), QImage::Format_ARGB32_Premultiplied);
         for (int y = 0; y < places.height(); ++y)
             for (int x = 0; x < places.width(); ++x) {
-                auto colour = theme().accent;
+                auto colour = tint;
                 colour.setAlphaF(0.75F * places.at(x, y));
-                m_places.setPixelColor(x, y, colour);
+                out.setPixelColor(x, y, colour);
             }
-    }
-    painter.drawImage(rect, m_places);
+        return out;
+    });
 }
 
 void SingleView::paintDivider(QPainter& painter, const QRectF& rect) const {

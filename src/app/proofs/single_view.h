@@ -5,6 +5,7 @@
 
 #include "proofs/encoded_proof.h"
 #include "proofs/proof_set.h"
+#include "tasks/latest_task.h"
 
 #include <QWidget>
 
@@ -67,7 +68,7 @@ private:
     QStringList differenceWords() const;
     void paintDivider(QPainter& painter, const QRectF& rect) const;
     void paintFacts(QPainter& painter) const;
-    void paintSharpPlaces(QPainter& painter, const QRectF& rect) const;
+    void measureSharpPlaces();
     void pickAt(QPointF position);
     QString pageWords(const PictureInfo& info) const;
 
@@ -79,9 +80,10 @@ private:
     Zoom m_zoom = Zoom::Fit;
     bool m_divided = false, m_before = false, m_draggingDivider = false;
     bool m_asSaved = false, m_difference = false, m_picking = false, m_sharpPlaces = false;
-    mutable QImage m_places;                         ///< as an overlay
-    mutable std::shared_ptr<const Frame> m_placesOf; ///< what they were measured on
-    mutable FinishSettings m_placesFor;
+    QImage m_places;                         ///< as an overlay
+    std::shared_ptr<const Frame> m_placesOf; ///< what they are of, or will be once they are measured
+    FinishSettings m_placesFor;
+    LatestTask<QImage> m_placesTask;
     double m_divider = 0.5; ///< fraction of the picture's width
     QPointF m_pan, m_dragStart, m_panStart;
 };

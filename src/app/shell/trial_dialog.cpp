@@ -3,10 +3,8 @@
 #include "shell/trial_dialog.h"
 
 #include "document/chain_of.h"
-#include "geometry/fit.h"
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
-#include "render/ahead.h"
 #include "theme/theme.h"
 
 #include <QDialogButtonBox>
@@ -26,14 +24,7 @@ SealedPicture sealedOf(const Delivery& delivery, const TrialDialog::Asked& asked
     const auto chain = chainOf(delivery, info, asked.exception);
     const auto metadata = info.metadata();
     const CopyAsked copy{info.path, facts, *metadata, delivery, asked.exception, chain};
-    const auto ahead = lookAhead(copy);
-    const auto stages =
-        stagesOf(copy, ahead.words->facts, fitInside(chain.sizes.whole, {kTrialSide, kTrialSide}));
-    Frame frame = stages.base.made(original, facts);
-    stages.finish.on(frame);
-    stages.frame.on(frame);
-    return sealedPicture(info.path.filename().string(), ahead.prepared, frame,
-                         {&stages.seal.exception, nullptr, nullptr, stages.seal.seed});
+    return sealedPicture(info.path.filename().string(), original, copy);
 }
 
 QColor colourFor(double holds) {
@@ -134,9 +125,9 @@ TrialDialog::TrialDialog(Delivery delivery, std::vector<Asked> pictures, QWidget
         left->addWidget(card);
     }
     m_group->setExclusive(true);
-    connect(m_group, &QButtonGroup::idToggled, this, [this](int id, bool on) {
+    connect(m_group, &QButtonGroup::idToggled, this, [this](int, bool on) {
         if (on)
-            chooseAttack(static_cast<Attack>(id));
+            showAttack();
     });
     auto* honest =
         new QLabel(tr("100: nothing of the seal was lost. That a mark holds here does not prove that it "
@@ -222,7 +213,7 @@ const AttackSummary& TrialDialog::chosen() const {
     return m_summaries[static_cast<std::size_t>(m_group->checkedId())];
 }
 
-void TrialDialog::chooseAttack(Attack) {
+void TrialDialog::showAttack() {
     if (!ready())
         return;
     const auto& results = chosen().results;

@@ -65,7 +65,7 @@ private:
     static Tried tryThem(const Delivery& delivery, const std::vector<Asked>& asked,
                          const TaskRun<double>& run);
     void take(TaskOutcome<Tried> outcome);
-    void chooseAttack(Attack attack);
+    void showAttack();
     void showPicture();
     const AttackSummary& chosen() const;
 

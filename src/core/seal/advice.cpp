@@ -140,8 +140,7 @@ private:
         return out;
     }
 
-    /// The seal's ink painted out there, told exactly which pixels, as it would be on the copy: how visible
-    /// that is.
+    /// How visible it is when the seal's ink is painted out there, told exactly which pixels.
     double repairedHere(const SealPlacement& placement, const Rect& inside) const {
         constexpr int kAround = 14; // pixels from which a repair and its comparison take
         const Rect box{inside.x + m_frame.picture.x - kAround, inside.y + m_frame.picture.y - kAround,

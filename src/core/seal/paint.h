@@ -25,6 +25,8 @@ struct SealVersion {
     double plate = 0; ///< percent: of a plate that the design has only where it is needed; 0: none
 };
 
+/// The whole pixels that a box touches.
+Rect wholePixels(const Box& box);
 /// Where anything of the seal can show, in whole pixels of the frame.
 Rect reachOf(const PreparedSeal& seal, const SealPlacement& placement);
 /// Glow, shadow and outlines: how far they reach beyond the seal's box, in pixels.
@@ -32,6 +34,10 @@ double effectReach(const SealDesign& design, double unit);
 /// Only the mark, on any surface of cairo's (as outlines, where that surface keeps them).
 void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
                  SealVersion version);
+/// The pixels of `area`, all of the placement drawn for it.
+SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                      const Rect& area);
+
 /// Paints a placed seal part by part of the frame; what repeats is drawn once. Seal and placement outlive it.
 class SealPainter {
 public:

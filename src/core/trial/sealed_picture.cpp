@@ -23,4 +23,11 @@ SealedPicture sealedPicture(std::string name, PreparedPtr seal, const Frame& fra
     return out;
 }
 
+SealedPicture sealedPicture(std::string name, const ByteSource& original, const CopyAsked& asked) {
+    const auto before = beforeSeal(original, asked, kTrialSide);
+    const auto& seal = before.stages.seal;
+    return sealedPicture(std::move(name), before.ahead.prepared, before.frame,
+                         {&seal.exception, nullptr, nullptr, seal.seed});
+}
+
 } // namespace keepseal

@@ -3,7 +3,7 @@
 // A picture with and without its seal, as trials need it: at a proof's size, as a screen shows it.
 #pragma once
 
-#include "seal/draw.h"
+#include "render/before_seal.h"
 
 #include <filesystem>
 #include <string>
@@ -23,6 +23,8 @@ struct SealedPicture {
 /// Long side of the frames that trials are made on, in pixels.
 inline constexpr int kTrialSide = 1024;
 
+/// As its copy would have it, read from its original. Throws Problem.
+SealedPicture sealedPicture(std::string name, const ByteSource& original, const CopyAsked& asked);
 /// `framed`: as the stage before the seal left it, of a proof of about kTrialSide.
 SealedPicture sealedPicture(std::string name, PreparedPtr seal, const Frame& framed,
                             const SealContext& context = {});

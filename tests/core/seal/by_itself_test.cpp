@@ -120,8 +120,8 @@ TEST(SeenLightness, IsThatOfTheStandardsWorkedExample) {
 }
 
 TEST(Version, FollowsWhatPeopleRead) {
-    // White on a strong blue, red and green, black on yellow: as signs and printed matter have it. The ratio alone
-    // takes black on this blue and on this red.
+    // White on a strong blue, red and green, black on yellow: as signs and printed matter have it. The ratio
+    // alone takes black on the first blue.
     struct Judged {
         Rgb ground;
         bool dark;
