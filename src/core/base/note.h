@@ -72,6 +72,7 @@ enum class NoteKind {
     SealHardToSee,
     SealUnreadable,
     PatternSpread,
+    SealOnCaption,
     SealLogoEnlarged,
     // Who you are
     WhoUnset,

@@ -5,6 +5,7 @@
 #include "base/problem.h"
 #include "base/text.h"
 #include "border/paint.h"
+#include "picture/mix.h"
 #include "text/typefaces.h"
 
 #include <algorithm>
@@ -164,6 +165,43 @@ CaptionBlock fittedBlock(const Caption& caption, const std::array<std::string, 3
     return best;
 }
 
+template <class InField>
+void drawOutline(const Outline& outline, InField inField, Rgb ink, const Rect& area, Frame& frame) {
+    const CairoSurfacePtr surface(cairo_image_surface_create(CAIRO_FORMAT_A8, area.width, area.height),
+                                  cairo_surface_destroy);
+    const CairoPtr cairo = inField(surface);
+    appendPath(cairo.get(), outline.path);
+    cairo_fill(cairo.get());
+    cairo_surface_flush(surface.get());
+    if (const auto* mask = cairo_image_surface_get_data(surface.get()))
+        paintMask(frame, mask, cairo_image_surface_get_stride(surface.get()), area, {ink, false});
+}
+
+/// The letters that are pictures, in their own colours.
+template <class InField>
+void drawColoured(const Outline& outline, InField inField, const Rect& area, Frame& frame) {
+    if (outline.coloured.empty())
+        return;
+    Layer layer(area);
+    {
+        const auto surface = asSurface(layer.argb, {area.width, area.height});
+        const CairoPtr cairo = inField(surface);
+        for (const auto& letter : outline.coloured) {
+            cairo_save(cairo.get());
+            cairo_translate(cairo.get(), letter.at.x, letter.at.y);
+            cairo_scale(cairo.get(), letter.at.width / letter.size.width,
+                        letter.at.height / letter.size.height);
+            const auto pixels = asSurface(*letter.pixels, letter.size);
+            cairo_set_source_surface(cairo.get(), pixels.get(), 0, 0);
+            cairo_pattern_set_filter(cairo_get_source(cairo.get()), CAIRO_FILTER_GOOD);
+            cairo_paint(cairo.get());
+            cairo_restore(cairo.get());
+        }
+        cairo_surface_flush(surface.get());
+    }
+    mixLayer(frame, layer, MixMode::Normal, 100);
+}
+
 } // namespace
 
 SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box& band) {
@@ -208,29 +246,41 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
     return out;
 }
 
+std::array<Box, 3> wordsIn(const SetCaption& set) {
+    std::array<Box, 3> out;
+    const double scale = set.size / kSet;
+    for (std::size_t i = 0; i < set.fields.size(); ++i) {
+        const auto& outline = *set.fields[i].outline;
+        out[i] = {set.fields[i].x + outline.ink.x * scale,
+                  set.baseline + (outline.ink.y - outline.ascent) * scale, outline.ink.width * scale,
+                  outline.ink.height * scale};
+    }
+    return out;
+}
+
 void drawCaption(const SetCaption& set, Rgb ink, double scaleX, double scaleY, Frame& frame) {
     const double scale = set.size / kSet;
-    for (const auto& field : set.fields) {
+    const auto words = wordsIn(set);
+    for (std::size_t i = 0; i < set.fields.size(); ++i) {
+        const auto& field = set.fields[i];
         const auto& outline = *field.outline;
         const double top = set.baseline - outline.ascent * scale;
-        const Box box{(field.x + outline.ink.x * scale) * scaleX, (top + outline.ink.y * scale) * scaleY,
-                      outline.ink.width * scale * scaleX, outline.ink.height * scale * scaleY};
+        const Box box{words[i].x * scaleX, words[i].y * scaleY, words[i].width * scaleX,
+                      words[i].height * scaleY};
         const int x = static_cast<int>(std::floor(box.x)) - 1, y = static_cast<int>(std::floor(box.y)) - 1;
         const Rect area{x, y, static_cast<int>(std::ceil(box.right())) + 1 - x,
                         static_cast<int>(std::ceil(box.bottom())) + 1 - y};
-        const CairoSurfacePtr surface(cairo_image_surface_create(CAIRO_FORMAT_A8, area.width, area.height),
-                                      cairo_surface_destroy);
-        const CairoPtr cairo(cairo_create(surface.get()), cairo_destroy);
-        cairo_set_antialias(cairo.get(), CAIRO_ANTIALIAS_BEST);
-        cairo_translate(cairo.get(), -area.x, -area.y);
-        cairo_scale(cairo.get(), scaleX, scaleY);
-        cairo_translate(cairo.get(), field.x, top);
-        cairo_scale(cairo.get(), scale, scale);
-        appendPath(cairo.get(), outline.path);
-        cairo_fill(cairo.get());
-        cairo_surface_flush(surface.get());
-        if (const auto* mask = cairo_image_surface_get_data(surface.get()))
-            paintMask(frame, mask, cairo_image_surface_get_stride(surface.get()), area, {ink, false});
+        const auto inField = [&](const CairoSurfacePtr& surface) {
+            CairoPtr cairo(cairo_create(surface.get()), cairo_destroy);
+            cairo_set_antialias(cairo.get(), CAIRO_ANTIALIAS_BEST);
+            cairo_translate(cairo.get(), -area.x, -area.y);
+            cairo_scale(cairo.get(), scaleX, scaleY);
+            cairo_translate(cairo.get(), field.x, top);
+            cairo_scale(cairo.get(), scale, scale);
+            return cairo;
+        };
+        drawOutline(outline, inField, ink, area, frame);
+        drawColoured(outline, inField, area, frame);
     }
 }
 

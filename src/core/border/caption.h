@@ -28,6 +28,8 @@ struct SetCaption {
 /// `band` is the mat's side, as wide as the picture, in pixels of the copy.
 SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box& band);
 /// `scale` leads from the copy's pixels to the frame's, on each axis.
+/// Where its words stand, each field apart, in pixels of the copy.
+std::array<Box, 3> wordsIn(const SetCaption& set);
 void drawCaption(const SetCaption& set, Rgb ink, double scaleX, double scaleY, Frame& frame);
 
 } // namespace keepseal

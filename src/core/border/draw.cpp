@@ -102,6 +102,13 @@ Box captionBand(const BorderDesign& design, const BorderLayout& layout) {
     return band;
 }
 
+BorderResult resultOf(const SetCaption& set, Size whole) {
+    BorderResult out{set.notes, !set.fields.empty(), wordsIn(set)};
+    for (auto& box : out.words)
+        box = {box.x / whole.width, box.y / whole.height, box.width / whole.width, box.height / whole.height};
+    return out;
+}
+
 class Drawer {
 public:
     Drawer(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts, Size whole,
@@ -253,14 +260,11 @@ private:
     }
 
     BorderResult writeCaption(Frame& out) {
-        BorderResult result;
         if (!m_design.on || !m_design.caption.on)
-            return result;
+            return {};
         const auto set = setCaption(m_design.caption, m_facts, captionBand(m_design, m_layout));
-        result.notes = set.notes;
-        result.captionDrawn = !set.fields.empty();
         drawCaption(set, m_design.caption.colour, m_sx, m_sy, out);
-        return result;
+        return resultOf(set, m_layout.whole);
     }
 
     Rect visibleIn() const {
@@ -317,10 +321,11 @@ Rgb measuredColour(RingColour which, const Frame& picture) {
         ->colour();
 }
 
-Notes borderNotes(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts) {
+BorderResult borderAhead(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts) {
     if (!design.on || !design.caption.on)
         return {};
-    return setCaption(design.caption, facts, captionBand(design, ground.layout)).notes;
+    return resultOf(setCaption(design.caption, facts, captionBand(design, ground.layout)),
+                    ground.layout.whole);
 }
 
 BorderResult drawBorder(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts,

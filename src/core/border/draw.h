@@ -24,10 +24,11 @@ struct BorderGround {
 struct BorderResult {
     Notes notes;               ///< of the caption
     bool captionDrawn = false; ///< words of it stand on the copy
+    std::array<Box, 3> words;  ///< where: see CopyMeasure
 };
 
-/// What there is to say of a border before anything is drawn: the same as drawBorder() says.
-Notes borderNotes(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts);
+/// What comes of a border before anything is drawn: the same as drawBorder() returns.
+BorderResult borderAhead(const BorderDesign& design, const BorderGround& ground, const TextFacts& facts);
 
 /// `frame` holds the picture alone, `whole` pixels is what comes out of it; they are the copy's or, in
 /// proportion, smaller. The picture's rectangle in it is `frame.picture` afterwards: what is not covered.

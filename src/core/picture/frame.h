@@ -3,10 +3,12 @@
 // Pixels on their way through the chain.
 #pragma once
 
+#include "geometry/affine.h"
 #include "geometry/size.h"
 #include "picture/colour_space.h"
 #include "picture/pixel_memory.h"
 
+#include <array>
 #include <type_traits>
 
 namespace keepseal {
@@ -14,8 +16,9 @@ namespace keepseal {
 /// R G B interleaved, rows without padding, top row first; 8 bits a channel in `rgb`, or 16 in `deep`.
 /// What lengths of the copy come to in a frame of it.
 struct CopyMeasure {
-    double scale = 1;          ///< the frame's size against the copy's: 1 for a copy, less for a proof
-    double perMm = 300 / 25.4; ///< the copy's own pixels for a millimetre on paper
+    double scale = 1;           ///< the frame's size against the copy's: 1 for a copy, less for a proof
+    double perMm = 300 / 25.4;  ///< the copy's own pixels for a millimetre on paper
+    std::array<Box, 3> words{}; ///< where a caption's words stand, in shares of the whole; empty: none there
 };
 
 struct Frame : CopyMeasure {

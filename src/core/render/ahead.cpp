@@ -78,10 +78,12 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, Picture
     addNotes(out.notes, asked.metadata.notes);
     addNotes(out.notes, asked.chain.notes());
     tellRights(out.notes, out.words->applied);
-    addNotes(out.notes, borderNotes(delivery.border, asked.chain.ground, out.words->facts));
+    const auto border = borderAhead(delivery.border, asked.chain.ground, out.words->facts);
+    addNotes(out.notes, border.notes);
     const auto& whole = asked.chain.sizes.whole;
     addNotes(out.notes,
-             sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole, &asked.exception.seal,
+             sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole,
+                       {1, asked.chain.pixelsPerMm, border.words}, &asked.exception.seal,
                        pictureSeed(asked.original), cutOffOf(delivery.file, asked.chain.pixelsPerMm)));
     tellProfile(out.notes, delivery.file);
     return out;

@@ -125,10 +125,10 @@ void FinishStage::on(Frame& frame) const {
 
 BorderResult FrameStage::on(Frame& frame) const {
     BorderResult out;
-    frame.measure() = {scale, perMm};
+    frame.measure() = {scale, perMm, {}};
     if (needed)
         out = drawBorder(border, ground, words, whole, frame);
-    frame.measure() = {scale, perMm};
+    frame.measure() = {scale, perMm, out.words};
     return out;
 }
 

@@ -3,6 +3,7 @@
 #include "report/proof_sheet.h"
 
 #include "base/files.h"
+#include "base/problem.h"
 #include "base/text.h"
 #include "geometry/fit.h"
 #include "picture/develop.h"

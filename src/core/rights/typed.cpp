@@ -14,104 +14,104 @@
 namespace keepseal {
 namespace {
 
-enum class Shape { Time, Offset, Digits, Text, Letter, Small, Whole, Fraction, Version, Prefixed };
+enum class TypedShape { Time, Offset, Digits, Text, Letter, Small, Whole, Fraction, Version, Prefixed };
 
 struct KeptTag {
     IfdKind ifd;
     std::uint16_t tag;
-    Shape shape;
+    TypedShape shape;
     std::uint32_t least = 1, most = 1; ///< values
 };
 
 using enum IfdKind;
 
 /// Positions in the picture's own pixels are not among them: a copy has other pixels.
-constexpr KeptTag kKeptTags[] = {{Image, 0x010F, Shape::Text},
-                                 {Image, 0x0110, Shape::Text},
-                                 {Image, 0x0131, Shape::Text},
-                                 {Image, 0x0132, Shape::Time},
-                                 {Image, 0x013C, Shape::Text},
-                                 {Image, 0xC62F, Shape::Text},
-                                 {Exif, 0x829A, Shape::Fraction},
-                                 {Exif, 0x829D, Shape::Fraction},
-                                 {Exif, 0x8822, Shape::Small},
-                                 {Exif, 0x8827, Shape::Whole, 1, 3},
-                                 {Exif, 0x8830, Shape::Small},
-                                 {Exif, 0x8831, Shape::Whole},
-                                 {Exif, 0x8832, Shape::Whole},
-                                 {Exif, 0x9003, Shape::Time},
-                                 {Exif, 0x9004, Shape::Time},
-                                 {Exif, 0x9010, Shape::Offset},
-                                 {Exif, 0x9011, Shape::Offset},
-                                 {Exif, 0x9012, Shape::Offset},
-                                 {Exif, 0x9102, Shape::Fraction},
-                                 {Exif, 0x9201, Shape::Fraction},
-                                 {Exif, 0x9202, Shape::Fraction},
-                                 {Exif, 0x9203, Shape::Fraction},
-                                 {Exif, 0x9204, Shape::Fraction},
-                                 {Exif, 0x9205, Shape::Fraction},
-                                 {Exif, 0x9206, Shape::Fraction},
-                                 {Exif, 0x9207, Shape::Small},
-                                 {Exif, 0x9208, Shape::Small},
-                                 {Exif, 0x9209, Shape::Small},
-                                 {Exif, 0x920A, Shape::Fraction},
-                                 {Exif, 0x9290, Shape::Digits},
-                                 {Exif, 0x9291, Shape::Digits},
-                                 {Exif, 0x9292, Shape::Digits},
-                                 {Exif, 0xA215, Shape::Fraction},
-                                 {Exif, 0xA217, Shape::Small},
-                                 {Exif, 0xA300, Shape::Small},
-                                 {Exif, 0xA301, Shape::Small},
-                                 {Exif, 0xA401, Shape::Small},
-                                 {Exif, 0xA402, Shape::Small},
-                                 {Exif, 0xA403, Shape::Small},
-                                 {Exif, 0xA404, Shape::Fraction},
-                                 {Exif, 0xA405, Shape::Whole},
-                                 {Exif, 0xA406, Shape::Small},
-                                 {Exif, 0xA407, Shape::Small},
-                                 {Exif, 0xA408, Shape::Small},
-                                 {Exif, 0xA409, Shape::Small},
-                                 {Exif, 0xA40A, Shape::Small},
-                                 {Exif, 0xA40C, Shape::Small},
-                                 {Exif, 0xA420, Shape::Text},
-                                 {Exif, 0xA430, Shape::Text},
-                                 {Exif, 0xA431, Shape::Text},
-                                 {Exif, 0xA432, Shape::Fraction, 4, 4},
-                                 {Exif, 0xA433, Shape::Text},
-                                 {Exif, 0xA434, Shape::Text},
-                                 {Exif, 0xA435, Shape::Text},
-                                 {Gps, 0, Shape::Version, 4, 4},
-                                 {Gps, 1, Shape::Letter},
-                                 {Gps, 2, Shape::Fraction, 3, 3},
-                                 {Gps, 3, Shape::Letter},
-                                 {Gps, 4, Shape::Fraction, 3, 3},
-                                 {Gps, 5, Shape::Small},
-                                 {Gps, 6, Shape::Fraction},
-                                 {Gps, 7, Shape::Fraction, 3, 3},
-                                 {Gps, 8, Shape::Text},
-                                 {Gps, 9, Shape::Letter},
-                                 {Gps, 10, Shape::Letter},
-                                 {Gps, 11, Shape::Fraction},
-                                 {Gps, 12, Shape::Letter},
-                                 {Gps, 13, Shape::Fraction},
-                                 {Gps, 14, Shape::Letter},
-                                 {Gps, 15, Shape::Fraction},
-                                 {Gps, 16, Shape::Letter},
-                                 {Gps, 17, Shape::Fraction},
-                                 {Gps, 18, Shape::Text},
-                                 {Gps, 19, Shape::Letter},
-                                 {Gps, 20, Shape::Fraction, 3, 3},
-                                 {Gps, 21, Shape::Letter},
-                                 {Gps, 22, Shape::Fraction, 3, 3},
-                                 {Gps, 23, Shape::Letter},
-                                 {Gps, 24, Shape::Fraction},
-                                 {Gps, 25, Shape::Letter},
-                                 {Gps, 26, Shape::Fraction},
-                                 {Gps, 27, Shape::Prefixed, 1, 200},
-                                 {Gps, 28, Shape::Prefixed, 1, 200},
-                                 {Gps, 29, Shape::Text},
-                                 {Gps, 30, Shape::Small},
-                                 {Gps, 31, Shape::Fraction}};
+constexpr KeptTag kKeptTags[] = {{Image, 0x010F, TypedShape::Text},
+                                 {Image, 0x0110, TypedShape::Text},
+                                 {Image, 0x0131, TypedShape::Text},
+                                 {Image, 0x0132, TypedShape::Time},
+                                 {Image, 0x013C, TypedShape::Text},
+                                 {Image, 0xC62F, TypedShape::Text},
+                                 {Exif, 0x829A, TypedShape::Fraction},
+                                 {Exif, 0x829D, TypedShape::Fraction},
+                                 {Exif, 0x8822, TypedShape::Small},
+                                 {Exif, 0x8827, TypedShape::Whole, 1, 3},
+                                 {Exif, 0x8830, TypedShape::Small},
+                                 {Exif, 0x8831, TypedShape::Whole},
+                                 {Exif, 0x8832, TypedShape::Whole},
+                                 {Exif, 0x9003, TypedShape::Time},
+                                 {Exif, 0x9004, TypedShape::Time},
+                                 {Exif, 0x9010, TypedShape::Offset},
+                                 {Exif, 0x9011, TypedShape::Offset},
+                                 {Exif, 0x9012, TypedShape::Offset},
+                                 {Exif, 0x9102, TypedShape::Fraction},
+                                 {Exif, 0x9201, TypedShape::Fraction},
+                                 {Exif, 0x9202, TypedShape::Fraction},
+                                 {Exif, 0x9203, TypedShape::Fraction},
+                                 {Exif, 0x9204, TypedShape::Fraction},
+                                 {Exif, 0x9205, TypedShape::Fraction},
+                                 {Exif, 0x9206, TypedShape::Fraction},
+                                 {Exif, 0x9207, TypedShape::Small},
+                                 {Exif, 0x9208, TypedShape::Small},
+                                 {Exif, 0x9209, TypedShape::Small},
+                                 {Exif, 0x920A, TypedShape::Fraction},
+                                 {Exif, 0x9290, TypedShape::Digits},
+                                 {Exif, 0x9291, TypedShape::Digits},
+                                 {Exif, 0x9292, TypedShape::Digits},
+                                 {Exif, 0xA215, TypedShape::Fraction},
+                                 {Exif, 0xA217, TypedShape::Small},
+                                 {Exif, 0xA300, TypedShape::Small},
+                                 {Exif, 0xA301, TypedShape::Small},
+                                 {Exif, 0xA401, TypedShape::Small},
+                                 {Exif, 0xA402, TypedShape::Small},
+                                 {Exif, 0xA403, TypedShape::Small},
+                                 {Exif, 0xA404, TypedShape::Fraction},
+                                 {Exif, 0xA405, TypedShape::Whole},
+                                 {Exif, 0xA406, TypedShape::Small},
+                                 {Exif, 0xA407, TypedShape::Small},
+                                 {Exif, 0xA408, TypedShape::Small},
+                                 {Exif, 0xA409, TypedShape::Small},
+                                 {Exif, 0xA40A, TypedShape::Small},
+                                 {Exif, 0xA40C, TypedShape::Small},
+                                 {Exif, 0xA420, TypedShape::Text},
+                                 {Exif, 0xA430, TypedShape::Text},
+                                 {Exif, 0xA431, TypedShape::Text},
+                                 {Exif, 0xA432, TypedShape::Fraction, 4, 4},
+                                 {Exif, 0xA433, TypedShape::Text},
+                                 {Exif, 0xA434, TypedShape::Text},
+                                 {Exif, 0xA435, TypedShape::Text},
+                                 {Gps, 0, TypedShape::Version, 4, 4},
+                                 {Gps, 1, TypedShape::Letter},
+                                 {Gps, 2, TypedShape::Fraction, 3, 3},
+                                 {Gps, 3, TypedShape::Letter},
+                                 {Gps, 4, TypedShape::Fraction, 3, 3},
+                                 {Gps, 5, TypedShape::Small},
+                                 {Gps, 6, TypedShape::Fraction},
+                                 {Gps, 7, TypedShape::Fraction, 3, 3},
+                                 {Gps, 8, TypedShape::Text},
+                                 {Gps, 9, TypedShape::Letter},
+                                 {Gps, 10, TypedShape::Letter},
+                                 {Gps, 11, TypedShape::Fraction},
+                                 {Gps, 12, TypedShape::Letter},
+                                 {Gps, 13, TypedShape::Fraction},
+                                 {Gps, 14, TypedShape::Letter},
+                                 {Gps, 15, TypedShape::Fraction},
+                                 {Gps, 16, TypedShape::Letter},
+                                 {Gps, 17, TypedShape::Fraction},
+                                 {Gps, 18, TypedShape::Text},
+                                 {Gps, 19, TypedShape::Letter},
+                                 {Gps, 20, TypedShape::Fraction, 3, 3},
+                                 {Gps, 21, TypedShape::Letter},
+                                 {Gps, 22, TypedShape::Fraction, 3, 3},
+                                 {Gps, 23, TypedShape::Letter},
+                                 {Gps, 24, TypedShape::Fraction},
+                                 {Gps, 25, TypedShape::Letter},
+                                 {Gps, 26, TypedShape::Fraction},
+                                 {Gps, 27, TypedShape::Prefixed, 1, 200},
+                                 {Gps, 28, TypedShape::Prefixed, 1, 200},
+                                 {Gps, 29, TypedShape::Text},
+                                 {Gps, 30, TypedShape::Small},
+                                 {Gps, 31, TypedShape::Fraction}};
 
 const KeptTag* keptTag(IfdKind ifd, std::uint16_t tag) {
     const auto* found = std::find_if(std::begin(kKeptTags), std::end(kKeptTags),
@@ -256,28 +256,28 @@ std::optional<ExifValue> writtenAnew(const ExifValue& value, const std::vector<s
         return std::nullopt;
     const bool counted = value.count >= kept->least && value.count <= kept->most;
     switch (kept->shape) {
-    case Shape::Time:
+    case TypedShape::Time:
         return value.type == TiffType::Ascii ? timeAnew(value) : std::nullopt;
-    case Shape::Offset:
+    case TypedShape::Offset:
         return asTextIf(value, plainOffset(textIn(value)));
-    case Shape::Digits:
+    case TypedShape::Digits:
         return asTextIf(value, plainDigits(textIn(value), 6));
-    case Shape::Text:
+    case TypedShape::Text:
         return asTextIf(value, harmlessText(textIn(value), places, placeOpen));
-    case Shape::Letter: {
+    case TypedShape::Letter: {
         const auto text = textIn(value);
         const bool one = text.size() == 1 && text[0] >= 'A' && text[0] <= 'Z';
         return asTextIf(value, one ? std::optional(text) : std::nullopt);
     }
-    case Shape::Small:
+    case TypedShape::Small:
         return counted ? wholeNumbers(value, kMostSmall) : std::nullopt;
-    case Shape::Version:
+    case TypedShape::Version:
         return counted && value.type == TiffType::Byte ? wholeNumbers(value, 9) : std::nullopt;
-    case Shape::Whole:
+    case TypedShape::Whole:
         return counted ? wholeNumbers(value, kMostNumber) : std::nullopt;
-    case Shape::Fraction:
+    case TypedShape::Fraction:
         return counted ? fractions(value) : std::nullopt;
-    case Shape::Prefixed:
+    case TypedShape::Prefixed:
         return prefixedAnew(value);
     }
     return std::nullopt;

@@ -48,7 +48,7 @@ class Arranger {
 public:
     Arranger(const PreparedSeal& seal, const Rect& picture, Size whole, const SealPlace& place,
              const CopyMeasure& measure)
-        : m_seal(seal), m_design(seal.design), m_place(place), m_measure(measure) {
+        : m_seal(seal), m_design(seal.design), m_place(place), m_whole(whole), m_measure(measure) {
         m_out.area = m_design.against == Against::Whole ? Rect{0, 0, whole.width, whole.height} : picture;
     }
 
@@ -128,6 +128,43 @@ private:
         return at;
     }
 
+    std::vector<Box> wordsAround(double gap) const {
+        std::vector<Box> out;
+        for (const auto& w : m_measure.words)
+            if (!w.empty())
+                out.push_back(Box{w.x * m_whole.width, w.y * m_whole.height, w.width * m_whole.width,
+                                  w.height * m_whole.height}
+                                  .grown(gap));
+        return out;
+    }
+
+    /// Where such a box stands beside the words of a caption, as near as can be.
+    Point besideWords(Point at, double width, double height) {
+        const auto words = wordsAround(0.3 * m_out.unit);
+        const auto isClear = [&](Point p) {
+            const Box box{p.x, p.y, width, height};
+            return std::none_of(words.begin(), words.end(), [&](const Box& w) {
+                return box.x < w.right() - 1e-6 && w.x < box.right() - 1e-6 && box.y < w.bottom() - 1e-6 &&
+                       w.y < box.bottom() - 1e-6;
+            });
+        };
+        if (isClear(at))
+            return at;
+        const Rect& area = m_out.area;
+        std::optional<Point> best;
+        const auto distance = [&](Point p) { return std::hypot(p.x - at.x, p.y - at.y); };
+        for (const auto& w : words)
+            for (const Point p : {Point{w.x - width, at.y}, Point{w.right(), at.y}, Point{at.x, w.y - height},
+                                  Point{at.x, w.bottom()}}) {
+                const bool inside = p.x >= area.x && p.y >= area.y && p.x + width <= area.right() &&
+                                    p.y + height <= area.bottom();
+                if (inside && isClear(p) && (!best || distance(p) < distance(*best)))
+                    best = p;
+            }
+        m_out.onCaption = !best;
+        return best.value_or(at);
+    }
+
     void put(Point centre, double degrees) {
         const Affine map = placing(m_seal.box.centre(), centre, m_out.unit / 100, degrees);
         m_out.instances.push_back({map, -1});
@@ -136,7 +173,9 @@ private:
 
     void single(const Box& turned) {
         const double width = turned.width * m_out.unit, height = turned.height * m_out.unit;
-        const Point at = spot(width, height);
+        Point at = spot(width, height);
+        if (m_design.clearOfCaption)
+            at = besideWords(at, width, height);
         put({at.x + width / 2, at.y + height / 2}, angle());
         if (!m_design.perspective.on())
             return;
@@ -216,6 +255,7 @@ private:
     const PreparedSeal& m_seal;
     const SealDesign& m_design;
     const SealPlace& m_place;
+    Size m_whole;
     CopyMeasure m_measure;
     SealPlacement m_out;
 };

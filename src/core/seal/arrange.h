@@ -39,6 +39,7 @@ struct SealPlacement {
     bool madeLarger = false;        ///< letters would have been lower than asked for
     int phases = 4;                 ///< of a pattern: steps of a pixel in which a seal is drawn anew
     bool spreadOut = false;         ///< a pattern would have had too many seals
+    bool onCaption = false;         ///< on a caption's words, with no room beside them
     bool overShare = false;         ///< the designed size was more than the largest share
 };
 

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "geometry/anchor.h"
+#include "picture/mix.h"
 #include "seal/part.h"
 
 #include <array>
@@ -15,17 +16,6 @@ namespace keepseal {
 enum class Arrangement { Single, Strip, Repeat };
 enum class ScaleBy { ShortSide, LongSide, Width, Height, Area };
 enum class Against { Picture, Whole };
-enum class MixMode {
-    Normal,
-    Multiply,
-    Screen,
-    Overlay,
-    SoftLight,
-    HardLight,
-    Darken,
-    Lighten,
-    Difference,
-};
 enum class Tone { ByPicture, Light, Dark };
 enum class HaloWhen { Off, WhereNeeded, Always };
 enum class MarginIn { Share, Pixels, Millimetres };
@@ -138,6 +128,7 @@ struct SealDesign {
     double angle = 0;     ///< degrees clockwise
     double restless = 0;  ///< percent: how far it varies from picture to picture, see SealPlace
     Against against = Against::Picture;
+    bool clearOfCaption = true; ///< moves a single seal off a caption's words
 
     double opacity = 75; ///< percent
     MixMode mix = MixMode::Normal;

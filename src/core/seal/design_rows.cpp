@@ -139,6 +139,9 @@ Table arrangementRows() {
     out.push_back(choiceSetting<D, Against>("against", "Measured against", &D::against,
                                             {{"picture", "Picture"}, {"whole", "Whole"}},
                                             "The picture proper, or the whole with its border."));
+    out.push_back(switchSetting<D>("clear_of_caption", "Clear of the caption", &D::clearOfCaption,
+                                   "A single seal that would stand on a caption's words moves beside them, "
+                                   "the shortest way."));
     append(out, marginRows(false));
     return inGroup<D>("Arrangement", std::move(out));
 }

@@ -5,6 +5,7 @@
 #include "base/text.h"
 #include "seal/adapt.h"
 #include "seal/logo.h"
+#include "text/letters.h"
 
 #include <cmath>
 
@@ -40,13 +41,25 @@ std::optional<LogoNeed> needOf(const SealPart& part, const PreparedPart& prepare
                     {static_cast<int>(std::ceil(width)), static_cast<int>(std::ceil(height))}};
 }
 
+/// The same of letters that are pictures: the typeface has only so many pixels for each.
+std::optional<LogoNeed> lettersNeed(const SealPart& part, const PreparedPart& prepared, double unit) {
+    for (const auto& letter : prepared.outline->coloured)
+        if (const double height = letter.at.height * unit / 100; height > letter.size.height + 0.5)
+            return LogoNeed{"letters in colours of their own in \u201C" + part.text.text + "\u201D",
+                            letter.size,
+                            {static_cast<int>(std::ceil(letter.at.width * unit / 100)),
+                             static_cast<int>(std::ceil(height))}};
+    return std::nullopt;
+}
+
 std::vector<LogoNeed> logoNeeds(const PreparedSeal& seal, double unit, bool dark) {
     std::vector<LogoNeed> out;
     for (const auto& prepared : seal.parts) {
-        if (!prepared.logo)
-            continue;
+        const auto& part = seal.design.parts[prepared.index];
         try {
-            if (auto need = needOf(seal.design.parts[prepared.index], prepared, unit, dark))
+            if (auto need = prepared.logo      ? needOf(part, prepared, unit, dark)
+                            : prepared.outline ? lettersNeed(part, prepared, unit)
+                                               : std::nullopt)
                 out.push_back(std::move(*need));
         } catch (const Problem&) {
             continue; // told when the seal was laid out
@@ -81,6 +94,8 @@ void tellWhere(Notes& notes, const PreparedSeal& seal, const SealPlacement& plac
         addNote(notes, {NoteKind::PatternSpread, {}, {{"most", std::to_string(kMaxInstances)}}});
     if (seal.design.arrangement != Arrangement::Single || placement.instances.empty())
         return;
+    if (placement.onCaption)
+        addNote(notes, {NoteKind::SealOnCaption, {}, {}});
     const Box box = boundsOf(placement.corners);
     const double width = std::min(box.right(), double(whole.width)) - std::max(box.x, 0.0),
                  height = std::min(box.bottom(), double(whole.height)) - std::max(box.y, 0.0);
@@ -170,14 +185,14 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealCont
 
 } // namespace
 
-Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception,
-                std::uint64_t seed, double cutOff) {
+Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const CopyMeasure& measure,
+                const SealException* exception, std::uint64_t seed, double cutOff) {
     if (!seal.design.on || (exception && exception->none))
         return {};
     Notes out = seal.notes;
     if (seal.empty() || picture.empty())
         return out;
-    const auto placement = arrangeSeal(seal, picture, whole, placeFor(seal.design, exception, seed));
+    const auto placement = arrangeSeal(seal, picture, whole, placeFor(seal.design, exception, seed), measure);
     if (placement.madeSmaller)
         addNote(out, {NoteKind::SealMadeSmaller, {}, {}});
     const auto tone =

@@ -61,8 +61,8 @@ struct SealResult {
 /// What there is to say of a seal on a picture before a pixel is touched; drawSeal() says the same and more.
 /// `picture` and `whole`: pixels of the copy.
 /// `cutOff`: pixels of each edge that will be cut off the finished copy.
-Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const SealException* exception,
-                std::uint64_t seed = 0, double cutOff = 0);
+Notes sealNotes(const PreparedSeal& seal, const Rect& picture, Size whole, const CopyMeasure& measure,
+                const SealException* exception, std::uint64_t seed = 0, double cutOff = 0);
 
 /// Blends the seal into `frame`; touches only the pixels under it.
 SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& context = {});

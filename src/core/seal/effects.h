@@ -3,7 +3,7 @@
 // What is made from a seal's opacity: glow, shadow, relief. Lengths in pixels. Internal to seal/.
 #pragma once
 
-#include "seal/mix.h"
+#include "picture/mix.h"
 
 namespace keepseal {
 

@@ -12,9 +12,6 @@
 namespace keepseal {
 namespace {
 
-using Context = std::unique_ptr<cairo_t, decltype(&cairo_destroy)>;
-using Surface = std::unique_ptr<cairo_surface_t, decltype(&cairo_surface_destroy)>;
-
 cairo_matrix_t toCairo(const Affine& map) {
     cairo_matrix_t out;
     cairo_matrix_init(&out, map.xx, map.yx, map.xy, map.yy, map.x0, map.y0);
@@ -54,8 +51,8 @@ private:
         cairo_set_antialias(get(), CAIRO_ANTIALIAS_BEST);
         cairo_set_line_join(get(), CAIRO_LINE_JOIN_ROUND);
     }
-    Surface m_surface;
-    Context m_cairo;
+    CairoSurfacePtr m_surface;
+    CairoPtr m_cairo;
 };
 
 bool meets(const Box& box, const Rect& area, double reach) {
@@ -100,12 +97,25 @@ private:
 
     Rgb pick(Rgb light, Rgb dark) const { return m_version.dark ? dark : light; }
 
-    /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no
-    /// seam shows.
     void paintPart(Canvas& canvas, const PreparedPart& prepared, double outlineUnits) {
         const auto& part = m_design.parts[prepared.index];
         if (prepared.logo)
             return paintLogo(canvas, prepared, part, outlineUnits);
+        paintOutline(canvas, prepared, part, outlineUnits);
+        for (const auto& letter : prepared.outline->coloured) {
+            const auto picture = asSurface(*letter.pixels, letter.size);
+            const Box at{letter.at.x + prepared.offset.x, letter.at.y + prepared.offset.y, letter.at.width,
+                         letter.at.height};
+            for (const auto& instance : m_instances)
+                if (wants(instance, prepared))
+                    setPicture(canvas, picture.get(), at, letter.size, instance, part, outlineUnits);
+        }
+    }
+
+    /// All instances of the outline in one path: where two meet or cross, coverage is counted once and no
+    /// seam shows.
+    void paintOutline(Canvas& canvas, const PreparedPart& prepared, const SealPart& part,
+                      double outlineUnits) {
         auto* cairo = canvas.get();
         bool any = false;
         for (const auto& instance : m_instances) {
@@ -162,19 +172,15 @@ private:
         const auto pixels = logoFor(prepared, part);
         if (!pixels)
             return;
-        const Surface image(
-            cairo_image_surface_create_for_data(
-                const_cast<unsigned char*>(reinterpret_cast<const unsigned char*>(pixels->argb.data())),
-                CAIRO_FORMAT_ARGB32, pixels->size.width, pixels->size.height, pixels->size.width * 4),
-            cairo_surface_destroy);
+        const auto image = asSurface(pixels->argb, pixels->size);
         const Box at = fitted(prepared.box, pixels->size);
         for (const auto& instance : m_instances)
             if (wants(instance, prepared))
-                setLogo(canvas, image.get(), at, pixels->size, instance, part, outlineUnits);
+                setPicture(canvas, image.get(), at, pixels->size, instance, part, outlineUnits);
     }
 
-    void setLogo(Canvas& canvas, cairo_surface_t* image, const Box& at, Size pixels,
-                 const SealInstance& instance, const SealPart& part, double outlineUnits) {
+    void setPicture(Canvas& canvas, cairo_surface_t* image, const Box& at, Size pixels,
+                    const SealInstance& instance, const SealPart& part, double outlineUnits) {
         auto* cairo = canvas.get();
         const int turns = outlineUnits > 0 ? 24 : 1;
         for (int i = 0; i < turns; ++i) {

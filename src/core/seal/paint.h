@@ -4,8 +4,8 @@
 // and the relief on it. Internal to seal/; draw.h joins it with the picture.
 #pragma once
 
+#include "picture/mix.h"
 #include "seal/arrange.h"
-#include "seal/mix.h"
 
 #include <array>
 #include <map>

@@ -11,7 +11,7 @@
 // deviation nearer to the ink. The result is what four fifths of the mark reach.
 #pragma once
 
-#include "seal/mix.h"
+#include "picture/mix.h"
 
 namespace keepseal {
 

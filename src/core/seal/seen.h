@@ -10,7 +10,7 @@
 // human vision", 1980). The result is what four fifths of the mark reach.
 #pragma once
 
-#include "seal/mix.h"
+#include "picture/mix.h"
 
 namespace keepseal {
 

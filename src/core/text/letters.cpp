@@ -51,6 +51,34 @@ double heightOfX(const TextPart& part, double size) {
     return static_cast<double>(ink.height) / PANGO_SCALE;
 }
 
+/// The outlines of all letters but those in colours of their own, which are set beside them.
+void lettersOf(cairo_t* cairo, PangoLayout* layout, double size, Outline& out) {
+    using Runs = std::unique_ptr<PangoLayoutIter, decltype(&pango_layout_iter_free)>;
+    const Runs runs(pango_layout_get_iter(layout), pango_layout_iter_free);
+    std::vector<std::pair<const PangoGlyphItem*, Point>> plain;
+    do {
+        const auto* run = pango_layout_iter_get_run_readonly(runs.get());
+        if (!run)
+            continue; // the end of a line
+        PangoRectangle set;
+        pango_layout_iter_get_run_extents(runs.get(), nullptr, &set);
+        const Point origin{static_cast<double>(set.x) / PANGO_SCALE,
+                           static_cast<double>(pango_layout_iter_get_run_baseline(runs.get())) / PANGO_SCALE};
+        if (!hasOwnColours(run->item->analysis.font)) {
+            plain.emplace_back(run, origin);
+            continue;
+        }
+        auto letters = colourLetters(*run, size, origin);
+        out.coloured.insert(out.coloured.end(), letters.begin(), letters.end());
+    } while (pango_layout_iter_next_run(runs.get()));
+    if (out.coloured.empty())
+        return pango_cairo_layout_path(cairo, layout);
+    for (const auto& [run, origin] : plain) {
+        cairo_move_to(cairo, origin.x, origin.y);
+        pango_cairo_glyph_string_path(cairo, run->item->analysis.font, run->glyphs);
+    }
+}
+
 } // namespace
 
 CairoPtr pathContext() {
@@ -81,9 +109,11 @@ Outline textOutline(const TextPart& part, double size, const std::string& words)
     setAttributes(layout.get(), part, size);
     out.missingCharacters = pango_layout_get_unknown_glyphs_count(layout.get());
     const auto cairo = pathContext();
-    pango_cairo_layout_path(cairo.get(), layout.get());
+    lettersOf(cairo.get(), layout.get(), size, out);
     out.lineWidth = size * part.outlineOnly / 100;
     out.ink = pathExtents(cairo.get(), out.lineWidth);
+    for (const auto& letter : out.coloured)
+        out.ink = united(out.ink, letter.at);
     out.path.reset(cairo_copy_path(cairo.get()));
     out.xHeight = heightOfX(part, size);
     PangoRectangle set;

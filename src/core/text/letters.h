@@ -5,6 +5,7 @@
 #pragma once
 
 #include "geometry/affine.h"
+#include "text/colour_letters.h"
 #include "text/text_part.h"
 
 #include <cairo.h>
@@ -21,11 +22,12 @@ using Path = std::unique_ptr<cairo_path_t, PathDeleter>;
 
 struct Outline {
     Path path;
-    Box ink;                   ///< of the path, its line's width included; the path is in the same units
-    double lineWidth = 0;      ///< 0: filled
-    double xHeight = 0;        ///< text only: height of a small x
-    double advance = 0;        ///< text only: how wide it is set, spaces at the ends included
-    double ascent = 0;         ///< text only: from the top of the layout to its first line's base
+    std::vector<ColourLetter> coloured; ///< text only: letters that are no outline, in the same units
+    Box ink;              ///< of all that shows, its line's width included; the path is in the same units
+    double lineWidth = 0; ///< 0: filled
+    double xHeight = 0;   ///< text only: height of a small x
+    double advance = 0;   ///< text only: how wide it is set, spaces at the ends included
+    double ascent = 0;    ///< text only: from the top of the layout to its first line's base
     int missingCharacters = 0; ///< characters no typeface of ours has
 };
 
@@ -35,8 +37,6 @@ Outline textOutline(const TextPart& part, double size, const std::string& words)
 /// Adds `path` to the current path of `cairo`, mapped by its current matrix.
 void appendPath(cairo_t* cairo, const Path& path);
 
-using CairoPtr = std::unique_ptr<cairo_t, decltype(&cairo_destroy)>;
-using CairoSurfacePtr = std::unique_ptr<cairo_surface_t, decltype(&cairo_surface_destroy)>;
 /// A drawing that is only used for its path: nothing is painted.
 CairoPtr pathContext();
 /// Of the current path itself: what fills it ends there, a line on it reaches half its width further.

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "plan/forecast.h"
 #include "report/contact_sheet.h"
+#include "support/chain.h"
 #include "support/job.h"
 
 #include <gmock/gmock.h>

@@ -135,6 +135,15 @@ std::vector<Fault> faultsOfBorderAndSeal() {
              p.delivery.file.chosen = {"pdf"};
              p.delivery.file.set("pdf_bleed", 12.0);
          }},
+        {NoteKind::SealOnCaption,
+         [](P& p) {
+             p.captionOn("Kites over the marsh");
+             p.delivery.seal = boxSeal(270, 200);
+             p.delivery.seal.against = Against::Whole;
+             p.delivery.seal.anchor = Anchor::Bottom;
+             p.delivery.seal.margins.share = 0;
+             p.delivery.seal.size = 49;
+         }},
         {NoteKind::SealLogo,
          [](P& p) {
              p.sealPart() = newPart(p.delivery.seal, PartKind::Logo);

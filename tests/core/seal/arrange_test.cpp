@@ -268,3 +268,35 @@ TEST(Homography, InverseLeadsBack) {
     homography({0, 0, 10, 10}, {Point{0, 0}, Point{1, 1}, Point{2, 2}, Point{3, 3}}, ok);
     EXPECT_FALSE(ok);
 }
+
+TEST(Arrange, ASealMovesOffTheWordsOfACaptionTheShortestWay) {
+    auto design = boxSeal(300, 60);
+    design.against = Against::Whole;
+    design.margins.share = 1;
+    const Size whole{1200, 900};
+    const Rect picture{60, 60, 1080, 700};
+    CopyMeasure measure;
+    const auto placed = [&](Anchor anchor) {
+        auto at = placeOf(design);
+        at.anchor = anchor;
+        return arrangeSeal(*prepareSeal(design), picture, whole, at, measure);
+    };
+    const Box alone = boundsOf(placed(Anchor::BottomRight).corners);
+    measure.words = {Box{0.05, 0.9, 0.2, 0.04}, Box{}, Box{0.75, 0.9, 0.2, 0.04}};
+    const auto moved = placed(Anchor::BottomRight);
+    const Box box = boundsOf(moved.corners), words{0.75 * 1200, 0.9 * 900, 0.2 * 1200, 0.04 * 900};
+    EXPECT_TRUE(box.right() <= words.x || box.bottom() <= words.y || box.y >= words.bottom());
+    EXPECT_EQ(box.x, alone.x); // straight up: the words are wider than the seal is high
+    EXPECT_LT(box.bottom(), words.y);
+    EXPECT_GT(box.bottom(), words.y - 60);
+    EXPECT_FALSE(moved.onCaption);
+    // Between the two there is room for it, and nothing is moved.
+    const Box between = boundsOf(placed(Anchor::Bottom).corners);
+    measure.words = {};
+    EXPECT_EQ(between, boundsOf(placed(Anchor::Bottom).corners));
+    measure.words[1] = {0, 0.02, 1, 0.96};
+    EXPECT_TRUE(placed(Anchor::Bottom).onCaption);
+    design.clearOfCaption = false;
+    EXPECT_FALSE(placed(Anchor::Bottom).onCaption);
+    EXPECT_EQ(boundsOf(placed(Anchor::BottomRight).corners), alone);
+}

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "seal/mix.h"
+#include "picture/mix.h"
 
 #include <array>
 #include <cmath>

@@ -1,15 +1,26 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How a seal's pixels and the picture's make the result. Formulas: W3C Compositing and Blending Level 1,
-// section 10 (blend modes) and 5.8 (simple alpha compositing), on sRGB-encoded values, the picture being
-// opaque:
+// How drawn pixels (a seal's, a letter's) and the picture's make the result. Formulas: W3C Compositing and
+// Blending Level 1, section 10 (blend modes) and 5.8 (simple alpha compositing), on sRGB-encoded values, the
+// picture being opaque:
 //   result = (1 - a) * picture + a * B(picture, seal)
 #pragma once
 
 #include "picture/frame.h"
-#include "seal/design.h"
 
 namespace keepseal {
+
+enum class MixMode {
+    Normal,
+    Multiply,
+    Screen,
+    Overlay,
+    SoftLight,
+    HardLight,
+    Darken,
+    Lighten,
+    Difference,
+};
 
 /// Pixels over part of a frame: premultiplied, 0xAARRGGBB, rows without padding.
 struct Layer {

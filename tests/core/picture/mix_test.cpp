@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "picture/mix.h"
 #include "seal/effects.h"
-#include "seal/mix.h"
 #include "support/seals.h"
 
 #include <gtest/gtest.h>
