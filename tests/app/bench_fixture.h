@@ -5,6 +5,9 @@
 
 #include "window_fixture.h"
 
+#include <QDragEnterEvent>
+#include <QMimeData>
+
 namespace keepseal::app {
 
 class Bench : public Window {
@@ -35,6 +38,14 @@ protected:
         }
         QTest::mouseRelease(&canvas(), Qt::LeftButton, keys, to.toPoint());
         ASSERT_TRUE(follows());
+    }
+    void drop(const fs::path& file) {
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(toQt(file))});
+        QDragEnterEvent enter(QPoint(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(&canvas(), &enter);
+        QDropEvent event(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(&canvas(), &event);
     }
     QPointF middleOf(const std::string& id) {
         return canvas().toWidget(boxOf(*prepareSeal(made()), id).centre());

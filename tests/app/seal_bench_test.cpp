@@ -1,9 +1,13 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The seal bench and exceptions in the real window, by mouse and keys.
+#include "base/assets.h"
+#include "base/own_folders.h"
 #include "base/problem.h"
 #include "bench_fixture.h"
+#include "library/seal_library.h"
 #include "shell/trial_dialog.h"
+#include "text/typefaces.h"
 #include "widgets/controls.h"
 
 #include <QComboBox>
@@ -125,14 +129,6 @@ TEST_F(Bench, DoubleClickWritesInPlaceAndEscapeEndsIt) {
 TEST_F(Bench, ADroppedFileBecomesALogoAndABadOneIsSaid) {
     writeFile(folder / "kite.svg", "<svg xmlns='http://www.w3.org/2000/svg' width='10' height='10'>"
                                    "<rect width='10' height='10' fill='#fff'/></svg>");
-    const auto drop = [&](const fs::path& file) {
-        QMimeData data;
-        data.setUrls({QUrl::fromLocalFile(toQt(file))});
-        QDragEnterEvent enter(QPoint(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QCoreApplication::sendEvent(&canvas(), &enter);
-        QDropEvent event(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QCoreApplication::sendEvent(&canvas(), &event);
-    };
     drop(folder / "kite.svg");
     ASSERT_EQ(seal().parts.back().kind, PartKind::Logo);
     ASSERT_TRUE(follows());
@@ -373,6 +369,55 @@ TEST_F(Bench, TheTrialShowsEachAttackWithItsWorstPictureFirst) {
     trial.card(Attack::Cropped)->click();
     ASSERT_TRUE(waitUntil([&] { return trial.loupe()->ready(); }, kWait));
     EXPECT_NE(trial.loupe()->copy().size(), trial.loupe()->original().size());
+}
+
+TEST_F(Bench, ADroppedTypefaceIsCheckedKeptAndTakenByTheTexts) {
+    const auto before = seal();
+    writeFile(folder / "none.ttf", "no typeface");
+    drop(folder / "none.ttf");
+    ASSERT_TRUE(waitUntil([&] { return bench().said().contains("no typeface that can be used"); }, kWait));
+    EXPECT_EQ(seal(), before); // nor did it become a logo
+    std::filesystem::copy_file(assetsFolder() / "fonts/Comfortaa-Bold.ttf", folder / "own.ttf");
+    drop(folder / "own.ttf");
+    const auto family = familyOfTypeface(folder / "own.ttf");
+    ASSERT_TRUE(waitUntil([&] { return seal() != before; }, kWait));
+    for (const auto& part : seal().parts)
+        if (part.kind == PartKind::Text) {
+            EXPECT_EQ(part.text.family, family);
+        }
+    // Kept: the file may go.
+    const auto files = addedTypefaceFiles(family);
+    EXPECT_TRUE(std::any_of(files.begin(), files.end(), [](const auto& file) {
+        return file.parent_path() == dataFolder() / "fonts" && std::filesystem::exists(file);
+    }));
+    undo();
+    EXPECT_EQ(seal(), before);
+}
+
+TEST_F(Bench, OneLookForTheWholeJobIsFoundAndTakenOverAsOneStep) {
+    auto& box = bench().oneLook();
+    bench().ask(SealBench::Question::Adapts);
+    ASSERT_TRUE(box.button()->isVisible());
+    const auto before = seal();
+    const int had = steps();
+    box.button()->click();
+    ASSERT_TRUE(waitUntil([&] { return !box.words().isEmpty(); }, kWait));
+    EXPECT_TRUE(box.words().startsWith("On all 4 pictures")) << box.words().toStdString();
+    EXPECT_EQ(steps(), had + 1);
+    EXPECT_NE(seal().tone, Tone::ByPicture);
+    EXPECT_TRUE(box.words().contains(seal().tone == Tone::Dark ? "dark" : "light"));
+    ASSERT_TRUE(follows());
+    EXPECT_EQ(canvas().result()->decision.dark, seal().tone == Tone::Dark);
+    EXPECT_FALSE(canvas().result()->belowReadable);
+    undo();
+    EXPECT_EQ(seal(), before);
+    auto hopeless = seal();
+    hopeless.halo.when = HaloWhen::Off;
+    hopeless.readable = 20;
+    window.document().setSeal(hopeless, "test");
+    box.button()->click();
+    ASSERT_TRUE(waitUntil([&] { return box.words().contains("nothing was changed"); }, kWait));
+    EXPECT_EQ(seal(), hopeless);
 }
 
 TEST_F(Bench, KeysZoomAndWithoutAPictureThereIsStillAGround) {

@@ -142,6 +142,31 @@ TEST_F(Form, ATypefaceThatIsNotHereIsShownAndNotLost) {
     EXPECT_TRUE(changes.empty());
 }
 
+TEST_F(Form, TypefacesAreTriedAsTheyArePointedAtAndLeftAsTheyWereOnEscape) {
+    show({"family"});
+    auto* box = control<QComboBox>("family");
+    form.setValue("part.family", std::string("Inter"));
+    const auto family = [&] { return std::get<std::string>(changes.back().value); };
+    box->setFocus();
+    QTest::keyClick(box, Qt::Key_Down);
+    ASSERT_EQ(changes.size(), 1U); // at once, on the seal
+    const auto next = family();
+    EXPECT_NE(next, "Inter");
+    box->showPopup();
+    auto* list = box->view();
+    QTest::keyClick(list, Qt::Key_Up);
+    QTest::keyClick(list, Qt::Key_Up);
+    ASSERT_EQ(changes.size(), 3U);
+    EXPECT_EQ(changes[1].drag, changes[2].drag); // one step
+    EXPECT_NE(changes[0].drag, changes[1].drag);
+    QTest::keyClick(list, Qt::Key_Escape);
+    ASSERT_TRUE(waitUntil([&] { return changes.size() == 4U; }, 60000));
+    EXPECT_EQ(family(), next);
+    // Keys alone never come to a dialog.
+    QTest::keyClick(box, Qt::Key_End);
+    EXPECT_EQ(QApplication::activeModalWidget(), nullptr);
+}
+
 TEST_F(Form, ATypefaceIsAddedFromItsFileAndOneThatIsNoneChangesNothing) {
     show({"family"});
     auto* box = control<QComboBox>("family");
@@ -156,7 +181,8 @@ TEST_F(Form, ATypefaceIsAddedFromItsFileAndOneThatIsNoneChangesNothing) {
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         const int last = box->count() - 1;
-        box->setCurrentIndex(last);
+        box->showPopup();
+        box->hidePopup();
         emit box->activated(last);
     };
     test::writeFile(folder / "none.ttf", "no typeface");

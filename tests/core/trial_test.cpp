@@ -4,6 +4,7 @@
 #include "seal/paint_out.h"
 #include "seal/usual_crops.h"
 #include "support/seals.h"
+#include "trial/one_look.h"
 #include "trial/trial.h"
 
 #include <gmock/gmock.h>
@@ -182,4 +183,55 @@ TEST(Restless, IsTheSameForTheSamePictureAndStaysInside) {
         const auto box = drawSeal(*prepareSeal(design), frame, context).box;
         EXPECT_TRUE(box.x >= -0.5 && box.y >= -0.5 && box.right() <= 600.5 && box.bottom() <= 400.5) << seed;
     }
+}
+
+TEST(OneLook, IsTheLeastHaloOfTheVersionThatServesAll) {
+    const auto at = [](std::optional<double> light, std::optional<double> dark) {
+        return LeastHalos{light, dark};
+    };
+    auto look = oneLook({at(0, {}), at(35, 0), at(10, 60)});
+    EXPECT_FALSE(look.dark);
+    EXPECT_EQ(look.halo, 35);
+    EXPECT_TRUE(look.left.empty());
+    look = oneLook({at(0, 20), at({}, 5)});
+    EXPECT_TRUE(look.dark);
+    EXPECT_EQ(look.halo, 20);
+    look = oneLook({at({}, 5), at(0, {}), at(40, {})});
+    EXPECT_FALSE(look.dark);
+    EXPECT_EQ(look.left, (std::vector<std::size_t>{0}));
+}
+
+TEST(OneLook, ServesEveryPictureItWasMeasuredOnWithNothingElseToHelp) {
+    auto design = lettersAt(Anchor::BottomRight);
+    design.tone = Tone::ByPicture;
+    design.halo.when = HaloWhen::WhereNeeded;
+    design.opacity = 95;
+    std::vector<LeastHalos> halos;
+    std::vector<Frame> grounds;
+    for (const int grey : {20, 90, 130, 200}) {
+        const auto level = static_cast<std::uint8_t>(grey);
+        grounds.push_back(plainFrame(600, 400, {level, level, level}));
+    }
+    for (const auto& ground : grounds)
+        halos.push_back(leastHalos(sealed(design, ground)));
+    EXPECT_EQ(halos[0][0], 0) << "white on the dark one needs none";
+    const auto look = oneLook(halos);
+    ASSERT_TRUE(look.left.empty());
+    EXPECT_GT(look.halo, 0);
+    const auto fixed = [&](double halo) {
+        auto out = design;
+        takeOver({look.dark, halo, {}}, out);
+        return out;
+    };
+    int tooLittle = 0;
+    for (const auto& ground : grounds) {
+        const auto with = sealed(fixed(look.halo), ground);
+        EXPECT_EQ(with.drawn.decision.dark, look.dark);
+        EXPECT_GE(with.drawn.readability, design.readable - 0.05);
+        tooLittle += sealed(fixed(look.halo - kHaloStep), ground).drawn.readability < design.readable;
+    }
+    EXPECT_GT(tooLittle, 0) << "it is the least";
+    design.halo.when = HaloWhen::Off;
+    design.tone = Tone::Light;
+    EXPECT_EQ(leastHalos(sealed(design, grounds[3])), (LeastHalos{}));
 }

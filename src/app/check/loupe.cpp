@@ -118,6 +118,13 @@ void Loupe::take(const TaskOutcome<LoupePair>& outcome) {
     emit loaded();
 }
 
+void Loupe::lookAt(QPointF centre) {
+    m_centre = centre;
+    if (!m_copy.isNull() && !m_task.busy())
+        moveBy({});
+    update();
+}
+
 void Loupe::setZoom(Zoom zoom) {
     if (zoom == m_zoom)
         return;

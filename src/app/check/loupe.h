@@ -56,6 +56,8 @@ public:
     void showPair(std::function<LoupePair()> read, const QString& leftTitle, const QString& rightTitle);
     void clear();
     void setZoom(Zoom zoom);
+    /// In shares of the copy; holds for the pair that is shown or comes next.
+    void lookAt(QPointF centre);
     Zoom zoom() const { return m_zoom; }
     /// Both are there.
     bool ready() const { return !m_task.busy() && !m_copy.isNull(); }

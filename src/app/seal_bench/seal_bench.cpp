@@ -59,7 +59,8 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
       m_parts(new PartsList(document)), m_partForm(new SettingForm(nullptr, SettingForm::Folding::Folded)),
       m_canvas(new SealCanvas(document, library)),
       m_strip(new TrialStrip(document, library, cases, TrialStrip::Ramps::With)),
-      m_advice(new AdviceBox(document)), m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
+      m_oneLook(new OneLookBox(document, library)), m_advice(new AdviceBox(document)),
+      m_partTitle(heading({})), m_reading(new QLabel), m_zoom(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -79,6 +80,7 @@ SealBench::SealBench(JobDocument* document, PictureLibrary* library, HardCases* 
     connect(m_parts, &PartsList::selectionChosen, this, &SealBench::choose);
     connect(m_canvas, &SealCanvas::selectionChanged, this, [this] { choose(m_canvas->selection()); });
     connect(m_canvas, &SealCanvas::logoDropped, this, &SealBench::addLogo);
+    connect(m_canvas, &SealCanvas::typefaceDropped, this, &SealBench::typefaceDropped);
     connect(m_canvas, &SealCanvas::shown, this, [this] {
         m_advice->setFrame(m_canvas->base());
         const auto* seal = m_canvas->result();
@@ -194,6 +196,7 @@ QWidget* SealBench::makeLeft() {
         column->addWidget(m_forms[i]);
     }
     formOf(Question::Adapts).unfold("Readability");
+    column->addWidget(m_oneLook);
     ask(Question::Looks);
     column->addStretch();
     return scrolling(page, 256);
@@ -216,6 +219,7 @@ void SealBench::ask(Question question) {
     m_questions->setValue(keys[static_cast<std::size_t>(question)]);
     for (std::size_t i = 0; i < m_forms.size(); ++i)
         m_forms[i]->setVisible(static_cast<Question>(i) == question);
+    m_oneLook->setVisible(question == Question::Adapts);
 }
 
 QWidget* SealBench::makeMiddle() {
@@ -297,6 +301,19 @@ void SealBench::addLogo(const QString& file) {
     auto part = newPart(m_document->currentDelivery().seal, PartKind::Logo);
     part.logo.file = toPath(file).string();
     add(std::move(part), tr("adding a logo"));
+}
+
+void SealBench::setTypeface(const std::string& family) {
+    edit(tr("choosing a typeface"), [&](SealDesign& d) {
+        const auto& ids = m_canvas->selection();
+        const auto isChosen = [&](const SealPart& part) {
+            return part.kind == PartKind::Text && std::find(ids.begin(), ids.end(), part.id) != ids.end();
+        };
+        const bool some = std::any_of(d.parts.begin(), d.parts.end(), isChosen);
+        for (auto& part : d.parts)
+            if (part.kind == PartKind::Text && (!some || isChosen(part)))
+                part.text.family = family;
+    });
 }
 
 void SealBench::addEmblem() {

@@ -8,6 +8,7 @@
 #include "proofs/trial_strip.h"
 #include "seal/edit.h"
 #include "seal_bench/advice_box.h"
+#include "seal_bench/one_look_box.h"
 #include "seal_bench/parts_list.h"
 #include "seal_bench/seal_canvas.h"
 #include "widgets/controls.h"
@@ -34,10 +35,13 @@ public:
     SettingForm& formOf(Question question) { return *m_forms[static_cast<std::size_t>(question)]; }
     SettingForm& partForm() { return *m_partForm; }
     TrialStrip& strip() { return *m_strip; }
+    OneLookBox& oneLook() { return *m_oneLook; }
     AdviceBox& advice() { return *m_advice; }
     void choose(const PartIds& ids);
     void addText();
     void addLogo(const QString& file);
+    /// For the chosen texts; for all where none is chosen.
+    void setTypeface(const std::string& family);
     void addEmblem(); ///< the logo that stands for who makes the copies
     void addShape();
     bool settled() const;
@@ -51,6 +55,7 @@ signals:
     void libraryRequested();
     void keepRequested();
     void trialRequested();
+    void typefaceDropped(const QString& file);
     void pictureChosen(keepseal::app::OriginalId id);
 
 protected:
@@ -87,6 +92,7 @@ private:
     SettingForm* m_partForm;
     SealCanvas* m_canvas;
     TrialStrip* m_strip;
+    OneLookBox* m_oneLook;
     AdviceBox* m_advice;
     QLabel *m_partTitle, *m_reading, *m_zoom;
     QWidget *m_partBox, *m_wholeBox, *m_textHelp, *m_alignBox;

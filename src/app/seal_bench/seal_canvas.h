@@ -47,6 +47,7 @@ signals:
     void zoomChanged();
     void shown(); ///< a new proof, or another zoom
     void logoDropped(const QString& file);
+    void typefaceDropped(const QString& file);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

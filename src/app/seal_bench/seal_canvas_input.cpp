@@ -4,6 +4,7 @@
 #include "seal_bench/seal_canvas.h"
 
 #include "theme/theme.h"
+#include "widgets/typeface_box.h"
 
 #include <QDragEnterEvent>
 #include <QKeyEvent>
@@ -148,7 +149,8 @@ void SealCanvas::dragEnterEvent(QDragEnterEvent* event) {
 void SealCanvas::dropEvent(QDropEvent* event) {
     for (const auto& url : event->mimeData()->urls())
         if (url.isLocalFile())
-            emit logoDropped(url.toLocalFile());
+            isTypefaceFile(url.toLocalFile()) ? emit typefaceDropped(url.toLocalFile())
+                                              : emit logoDropped(url.toLocalFile());
     event->acceptProposedAction();
 }
 

@@ -23,6 +23,9 @@ DesignDesk::DesignDesk(DeskTools tools, SealBench* bench, Views* views, Drawer* 
     connect(m_bench, &SealBench::libraryRequested, this, &DesignDesk::chooseSeal);
     connect(m_bench, &SealBench::keepRequested, this, &DesignDesk::keepSeal);
     connect(m_bench, &SealBench::trialRequested, this, &DesignDesk::trySeal);
+    connect(m_bench, &SealBench::typefaceDropped, this, [this](const QString& file) {
+        addTypeface(file, [this](const std::string& family) { m_bench->setTypeface(family); });
+    });
     connect(&m_views->single(), &SingleView::colourPicked, this, [this](Rgb colour) {
         if (auto* editor = m_drawer->borderEditor())
             editor->takeColour(colour);
@@ -86,6 +89,18 @@ void DesignDesk::trySeal() {
         return m.say(tr("There is no seal to be tried: give it a part, or switch it on."));
     TrialDialog dialog(m.document->deliveryAsMade(), std::move(pictures), m.window);
     dialog.exec();
+}
+
+void DesignDesk::addTypeface(const QString& file, const std::function<void(const std::string&)>& then) {
+    m.libraries->change<std::string>(
+        this, [path = toPath(file)](const LibraryFolders& in) { return in.seals.addTypeface(path); },
+        [this, then](const TaskOutcome<std::string>& outcome) {
+            if (outcome.problem)
+                return m.say(toQt(outcome.problem->sentence()));
+            if (then)
+                then(*outcome.result);
+            m.say(tr("The typeface “%1” is in the library.").arg(toQt(*outcome.result)));
+        });
 }
 
 void DesignDesk::compareBorders() {

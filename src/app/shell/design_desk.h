@@ -24,6 +24,8 @@ public:
     void keepSeal();
     /// Tries to take the current delivery's seal off pictures of the job.
     void trySeal();
+    /// Checks a typeface's file and keeps it in the library; `then` is told its family.
+    void addTypeface(const QString& file, const std::function<void(const std::string&)>& then = {});
     /// Borders side by side on the picture looked at.
     void compareBorders();
 

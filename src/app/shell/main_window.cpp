@@ -4,6 +4,7 @@
 
 #include "shell/who_dialog.h"
 #include "widgets/tab_order.h"
+#include "widgets/typeface_box.h"
 
 #include <QDragEnterEvent>
 #include <QFileDialog>
@@ -192,11 +193,14 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     std::vector<std::filesystem::path> paths;
-    for (const auto& url : event->mimeData()->urls())
-        if (url.isLocalFile())
-            paths.push_back(toPath(url.toLocalFile()));
     event->acceptProposedAction();
-    open(paths);
+    for (const auto& url : event->mimeData()->urls())
+        if (isTypefaceFile(url.toLocalFile()))
+            m_designDesk->addTypeface(url.toLocalFile());
+        else if (url.isLocalFile())
+            paths.push_back(toPath(url.toLocalFile()));
+    if (!paths.empty())
+        open(paths);
 }
 
 } // namespace keepseal::app

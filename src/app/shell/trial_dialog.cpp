@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/trial_dialog.h"
 
-#include "document/chain_of.h"
-#include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "theme/theme.h"
 
@@ -16,16 +14,6 @@ namespace keepseal::app {
 namespace {
 
 constexpr int kAttackWidth = 330, kBarHeight = 6;
-
-SealedPicture sealedOf(const Delivery& delivery, const TrialDialog::Asked& asked) {
-    const auto& info = *asked.info;
-    const Original original(info.path);
-    const auto facts = info.factsIn(delivery);
-    const auto chain = chainOf(delivery, info, asked.exception);
-    const auto metadata = info.metadata();
-    const CopyAsked copy{info.path, facts, *metadata, delivery, asked.exception, chain};
-    return sealedPicture(info.path.filename().string(), original, copy);
-}
 
 QColor colourFor(double holds) {
     return holds < 25 ? theme().bad : holds < 60 ? theme().look : theme().good;
@@ -98,7 +86,7 @@ void AttackCard::paintEvent(QPaintEvent*) {
                      Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, m_sentence);
 }
 
-TrialDialog::TrialDialog(Delivery delivery, std::vector<Asked> pictures, QWidget* parent)
+TrialDialog::TrialDialog(Delivery delivery, std::vector<AskedPicture> pictures, QWidget* parent)
     : QDialog(parent), m_group(new QButtonGroup(this)), m_head(new QLabel), m_sentence(new QLabel),
       m_progress(new QProgressBar), m_pictures(new QComboBox), m_loupe(new Loupe),
       m_task([this](auto outcome) { take(std::move(outcome)); },
@@ -157,9 +145,9 @@ TrialDialog::TrialDialog(Delivery delivery, std::vector<Asked> pictures, QWidget
                      const TaskRun<double>& run) { return tryThem(delivery, pictures, run); });
 }
 
-std::vector<TrialDialog::Asked> TrialDialog::picturesOf(const JobDocument& document,
-                                                        const PictureLibrary& library, OriginalId first) {
-    std::vector<Asked> out;
+std::vector<AskedPicture> TrialDialog::picturesOf(const JobDocument& document, const PictureLibrary& library,
+                                                  OriginalId first) {
+    std::vector<AskedPicture> out;
     const auto& originals = document.originals();
     const auto take = [&](OriginalId id) {
         const auto info = library.info(id);
@@ -174,7 +162,7 @@ std::vector<TrialDialog::Asked> TrialDialog::picturesOf(const JobDocument& docum
     return out;
 }
 
-TrialDialog::Tried TrialDialog::tryThem(const Delivery& delivery, const std::vector<Asked>& asked,
+TrialDialog::Tried TrialDialog::tryThem(const Delivery& delivery, const std::vector<AskedPicture>& asked,
                                         const TaskRun<double>& run) {
     constexpr double kReading = 0.3; // of the whole
     Tried out;
@@ -234,6 +222,9 @@ void TrialDialog::showAttack() {
                     : tr("%1 · not tried").arg(toQt(m_sealed[i]->name)),
                 static_cast<qulonglong>(i));
     }
+    // What is done to the mark alone is looked at where it stood, everything else as a whole.
+    const bool atTheMark = chosen().attack == Attack::PaintedOut || chosen().attack == Attack::AveragedAway;
+    m_loupe->setZoom(atTheMark ? Loupe::Zoom::Full : Loupe::Zoom::Fit);
     showPicture();
 }
 
@@ -243,6 +234,9 @@ void TrialDialog::showPicture() {
     const auto i = static_cast<std::size_t>(m_pictures->currentData().toULongLong());
     const auto& result = chosen().results[i];
     m_sentence->setText(toQt(m_sealed[i]->name) + ": " + toQt(result.sentence));
+    const auto& with = m_sealed[i]->with.size;
+    const auto middle = m_sealed[i]->drawn.box.centre();
+    m_loupe->lookAt({middle.x / with.width, middle.y / with.height});
     m_loupe->showPair(
         [sealed = m_sealed[i], after = result.after] {
             return LoupePair{toImage(sealed->with), toImage(after)};

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "check/loupe.h"
-#include "document/picture_library.h"
+#include "document/sealed_of.h"
 #include "tasks/latest_task.h"
 #include "trial/trial.h"
 
@@ -39,15 +39,11 @@ private:
 class TrialDialog : public QDialog {
     Q_OBJECT
 public:
-    struct Asked {
-        PictureInfoPtr info;
-        PictureException exception;
-    };
     /// The one looked at, and others from all over the job.
-    static std::vector<Asked> picturesOf(const JobDocument& document, const PictureLibrary& library,
-                                         OriginalId first);
+    static std::vector<AskedPicture> picturesOf(const JobDocument& document, const PictureLibrary& library,
+                                                OriginalId first);
     /// At most kMostPictures of them are tried, in this order.
-    TrialDialog(Delivery delivery, std::vector<Asked> pictures, QWidget* parent = nullptr);
+    TrialDialog(Delivery delivery, std::vector<AskedPicture> pictures, QWidget* parent = nullptr);
     static constexpr std::size_t kMostPictures = 20;
 
     bool ready() const { return !m_summaries.empty(); }
@@ -62,7 +58,7 @@ private:
         std::vector<AttackSummary> summaries;
         QStringList problems;
     };
-    static Tried tryThem(const Delivery& delivery, const std::vector<Asked>& asked,
+    static Tried tryThem(const Delivery& delivery, const std::vector<AskedPicture>& asked,
                          const TaskRun<double>& run);
     void take(TaskOutcome<Tried> outcome);
     void showAttack();

@@ -2,13 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/setting_form.h"
 
-#include "tasks/latest_task.h"
-
 #include "base/problem.h"
 #include "base/text.h"
-#include "text/typefaces.h"
 #include "theme/theme.h"
 #include "widgets/controls.h"
+#include "widgets/typeface_box.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -20,7 +18,6 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QToolButton>
-#include <QToolTip>
 #include <QVBoxLayout>
 
 namespace keepseal::app {
@@ -360,50 +357,13 @@ QWidget* SettingForm::makePath(const std::string& path, const SettingInfo& info,
 }
 
 QWidget* SettingForm::makeFamily(const std::string& path, const SettingInfo& info, Row& row) {
-    auto* control = new QComboBox;
-    control->setSizeAdjustPolicy(
-        QComboBox::AdjustToMinimumContentsLengthWithIcon); // a long choice widens no drawer
-    control->setMinimumContentsLength(6);
+    auto* control = new TypefaceBox;
     control->setAccessibleName(toText(info.label));
-    const auto fill = [control] {
-        control->clear();
-        for (const auto& family : typefaceFamilies())
-            control->addItem(toText(family), toText(family));
-        control->addItem(tr("Add a typeface…"), QString());
-    };
-    fill();
-    const auto take = [this, path](const std::string& family) {
-        startDrag();
-        change(path, family);
-    };
-    const auto adding = std::make_shared<LatestTask<std::string>>(
-        [this, control, path, fill, take](const TaskOutcome<std::string>& outcome) {
-            fill();
-            if (outcome.problem) {
-                QToolTip::showText(control->mapToGlobal(QPoint(0, control->height())),
-                                   toText(outcome.problem->sentence()), control);
-                emit stale(path);
-                return;
-            }
-            control->setCurrentIndex(control->findData(toText(*outcome.result)));
-            take(*outcome.result);
-        });
-    connect(control, &QComboBox::activated, this, [this, control, path, take, adding](int index) {
-        if (const auto family = control->itemData(index).toString().toStdString(); !family.empty())
-            return take(family);
-        const auto file =
-            QFileDialog::getOpenFileName(this, tr("Add a typeface"), {}, tr("Typefaces (*.ttf *.otf *.ttc)"));
-        emit stale(path); // until it is read, or for good
-        if (!file.isEmpty())
-            adding->start(
-                [name = QFile::encodeName(file).toStdString()](const auto&) { return useTypeface(name); });
-    });
-    row.set = [control](const SettingValue& v) {
-        const auto family = toText(std::get<std::string>(v));
-        if (control->findData(family) < 0) // not on this machine: shown, not lost
-            control->insertItem(0, tr("%1 (not here)").arg(family), family);
-        control->setCurrentIndex(control->findData(family));
-    };
+    connect(control, &TypefaceBox::begun, this, &SettingForm::startDrag);
+    connect(control, &TypefaceBox::chosen, this,
+            [this, path](const QString& family) { change(path, family.toStdString()); });
+    connect(control, &TypefaceBox::leftAsItWas, this, [this, path] { emit stale(path); });
+    row.set = [control](const SettingValue& v) { control->setFamily(toText(std::get<std::string>(v))); };
     return control;
 }
 
