@@ -396,7 +396,7 @@ TEST_F(Bench, ADroppedTypefaceIsCheckedKeptAndTakenByTheTexts) {
 
 TEST_F(Bench, OneLookForTheWholeJobIsFoundAndTakenOverAsOneStep) {
     auto& box = bench().oneLook();
-    bench().ask(SealBench::Question::Adapts);
+    bench().choose({});
     ASSERT_TRUE(box.button()->isVisible());
     const auto before = seal();
     const int had = steps();

@@ -22,7 +22,8 @@ OneLookBox::OneLookBox(JobDocument* document, const PictureLibrary* library, QWi
           },
           [this](const double& share) { m_progress->setValue(static_cast<int>(share * 1000)); }) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(kGap2, kGap2, kGap2, kGap2);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(kGap2);
     column->addWidget(m_button);
     column->addWidget(m_progress);
     column->addWidget(m_words);

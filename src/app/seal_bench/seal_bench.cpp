@@ -196,7 +196,6 @@ QWidget* SealBench::makeLeft() {
         column->addWidget(m_forms[i]);
     }
     formOf(Question::Adapts).unfold("Readability");
-    column->addWidget(m_oneLook);
     ask(Question::Looks);
     column->addStretch();
     return scrolling(page, 256);
@@ -219,7 +218,6 @@ void SealBench::ask(Question question) {
     m_questions->setValue(keys[static_cast<std::size_t>(question)]);
     for (std::size_t i = 0; i < m_forms.size(); ++i)
         m_forms[i]->setVisible(static_cast<Question>(i) == question);
-    m_oneLook->setVisible(question == Question::Adapts);
 }
 
 QWidget* SealBench::makeMiddle() {
@@ -253,6 +251,7 @@ QWidget* SealBench::makeRight() {
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(kGap3);
     whole->addWidget(m_advice);
+    whole->addWidget(m_oneLook);
     auto* hint =
         new QLabel(tr("Click a part to change it, double-click a text to write in it. Drag the seal to move "
                       "it, its corners to resize it, the round grip to turn it (Shift: by 15°)."));

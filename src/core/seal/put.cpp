@@ -4,6 +4,7 @@
 
 #include "seal/readability.h"
 #include "seal/seen.h"
+#include "text/letters.h"
 
 #include <cmath>
 
@@ -42,6 +43,23 @@ void mixAll(const PreparedSeal& seal, Frame& out, const SealLayers& layers, cons
     mixLayer(out, layers.relief, MixMode::Normal, 100);
 }
 
+/// Letters in colours of their own among others: no version and no halo makes a yellow face readable, nor
+/// need it; where it is all there is, it is what is measured.
+std::vector<Box> ownColours(const PreparedSeal& seal, const SealPlacement& placement) {
+    std::vector<Box> out;
+    bool others = false;
+    for (const auto& part : seal.parts) {
+        others = others || part.logo || part.outline->hasLetters;
+        if (part.outline)
+            for (const auto& letter : part.outline->coloured)
+                for (const auto& instance : placement.instances)
+                    out.push_back(boundsOf(
+                        instance.map.map(Box{letter.at.x + part.offset.x, letter.at.y + part.offset.y,
+                                             letter.at.width, letter.at.height})));
+    }
+    return others ? out : std::vector<Box>();
+}
+
 } // namespace
 
 Layer inkOf(const SealLayers& layers, double opacityPercent) {
@@ -75,6 +93,11 @@ SealWorth putSeal(const PreparedSeal& seal, Frame& out, const Rect& reach, const
     const Rect there = movedBy(reach, -originX, -originY);
     Readability readability(there, placement.unit);
     SeenAllOver visibility(there, placement.unit);
+    if (auto own = seen ? std::vector<Box>() : ownColours(seal, placement); !own.empty()) {
+        for (auto& box : own)
+            box.x -= originX, box.y -= originY;
+        readability.leaveOut(std::move(own));
+    }
     const int rows = seal.design.arrangement == Arrangement::Repeat ? kBandRows : reach.height;
     for (int y = reach.y; y < reach.bottom(); y += rows) {
         auto layers = painter.paint({reach.x, y, reach.width, std::min(rows, reach.bottom() - y)});

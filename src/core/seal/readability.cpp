@@ -99,6 +99,10 @@ void Readability::add(const Frame& finished, const Layer& mark, int originX, int
             const double a = (seal[x] >> 24) / 255.0;
             if (a == 0 && !isNear(mark, x - mark.area.x, y - mark.area.y, m_near))
                 continue;
+            if (std::any_of(m_leftOut.begin(), m_leftOut.end(), [x, y](const Box& box) {
+                    return x >= box.x && x < box.right() && y >= box.y && y < box.bottom();
+                }))
+                continue;
             const double l = luminance(pixel + static_cast<std::ptrdiff_t>(x) * 3);
             auto& cell = cells[static_cast<int>((x - m_area.x) / m_cell)];
             cell.n += 1, cell.a += a, cell.aa += a * a, cell.l += l, cell.al += a * l;

@@ -32,6 +32,8 @@ class Readability {
 public:
     /// `cell` in pixels.
     Readability(const Rect& area, double cell);
+    /// What lies in there is not measured; in the coordinates of `area`.
+    void leaveOut(std::vector<Box> boxes) { m_leftOut = std::move(boxes); }
     /// Adds what lies under `mark`, after everything is mixed in. `finished` is 8-bit sRGB; its first pixel
     /// lies at `origin`.
     void add(const Frame& finished, const Layer& mark, int originX = 0, int originY = 0);
@@ -56,6 +58,7 @@ private:
     double m_cell;
     int m_columns, m_rows;
     std::vector<Cell> m_cells;
+    std::vector<Box> m_leftOut;
 };
 
 } // namespace keepseal

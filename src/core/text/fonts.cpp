@@ -3,6 +3,7 @@
 #include "text/fonts.h"
 
 #include "base/assets.h"
+#include "base/own_folders.h"
 #include "base/problem.h"
 #include "text/typefaces.h"
 
@@ -24,7 +25,6 @@ std::mutex fontsMutex;
 std::mutex addingMutex; ///< before the other: adding reads files, and nobody who draws waits for that
 std::atomic<int> fontsGeneration{0}; ///< counts typefaces added: threads then make their font maps anew
 using TypefaceFiles = std::map<std::string, std::set<fs::path>>; ///< by family
-TypefaceFiles addedFiles;
 
 /// A new one with these. The one before is never freed: other threads may be drawing with it.
 FcConfig* makeConfig(const TypefaceFiles& added) {
@@ -48,9 +48,45 @@ FcConfig* makeConfig(const TypefaceFiles& added) {
     return made;
 }
 
-FcConfig*& fonts() {
-    static FcConfig* config = makeConfig({});
-    return config;
+std::string familyIn(const FcPattern* pattern) {
+    FcChar8* name = nullptr;
+    return FcPatternGetString(pattern, FC_FAMILY, 0, &name) == FcResultMatch
+               ? reinterpret_cast<const char*>(name)
+               : std::string();
+}
+
+/// Empty where it is no typeface.
+std::string familyOf(const fs::path& file) {
+    int count = 0;
+    FcPattern* pattern = FcFreeTypeQuery(reinterpret_cast<const FcChar8*>(file.c_str()), 0, nullptr, &count);
+    const auto family = pattern ? familyIn(pattern) : std::string();
+    if (pattern)
+        FcPatternDestroy(pattern);
+    return family;
+}
+
+/// A person's own: what they added once is there in every program and every command.
+TypefaceFiles keptTypefaces() {
+    TypefaceFiles out;
+    std::error_code error;
+    for (fs::directory_iterator it(dataFolder() / "fonts", error), end; !error && it != end;
+         it.increment(error))
+        if (it->is_regular_file(error))
+            if (const auto family = familyOf(it->path()); !family.empty())
+                out[family].insert(it->path());
+    return out;
+}
+
+struct Typefaces {
+    TypefaceFiles added = keptTypefaces();
+    FcConfig* config = makeConfig(added);
+};
+Typefaces& typefaces() {
+    static Typefaces all;
+    return all;
+}
+FcConfig* fonts() {
+    return typefaces().config;
 }
 
 GObjectPtr<PangoFontMap> newFontMap() {
@@ -63,13 +99,6 @@ GObjectPtr<PangoFontMap> newFontMap() {
 
 bool onlyFillsIn(const std::string& family) {
     return family.starts_with("Noto Sans ") || family == "Droid Sans Fallback";
-}
-
-std::string familyIn(const FcPattern* pattern) {
-    FcChar8* name = nullptr;
-    return FcPatternGetString(pattern, FC_FAMILY, 0, &name) == FcResultMatch
-               ? reinterpret_cast<const char*>(name)
-               : std::string();
 }
 
 } // namespace
@@ -129,12 +158,7 @@ std::string familyOfTypeface(const fs::path& file) {
     std::error_code error;
     if (!fs::is_regular_file(file, error))
         throw Problem(ProblemKind::NotFound, file.string(), "there is no such file", "Check the path");
-    const auto* name = reinterpret_cast<const FcChar8*>(file.c_str());
-    int count = 0;
-    FcPattern* pattern = FcFreeTypeQuery(name, 0, nullptr, &count);
-    const auto family = pattern ? familyIn(pattern) : std::string();
-    if (pattern)
-        FcPatternDestroy(pattern);
+    const auto family = familyOf(file);
     if (family.empty())
         throw Problem(ProblemKind::NotAPicture, file.string(), "this is no typeface that can be used",
                       "Choose a TrueType or OpenType file");
@@ -143,23 +167,26 @@ std::string familyOfTypeface(const fs::path& file) {
 
 std::string useTypeface(const fs::path& file) {
     const std::lock_guard adding(addingMutex);
+    auto files = typefaces().added; // only who adds changes it
+    for (const auto& [known, paths] : files)
+        if (paths.contains(file))
+            return known;
     const auto family = familyOfTypeface(file);
-    auto files = addedFiles; // only who adds changes it
-    if (!files[family].insert(file).second)
-        return family;
+    files[family].insert(file);
     auto* config = makeConfig(files);
     const std::lock_guard lock(fontsMutex);
-    addedFiles = std::move(files);
-    fonts() = config;
+    typefaces().added = std::move(files);
+    typefaces().config = config;
     ++fontsGeneration;
     return family;
 }
 
 std::vector<fs::path> addedTypefaceFiles(const std::string& family) {
     const std::lock_guard lock(fontsMutex);
-    const auto found = addedFiles.find(family);
-    return found == addedFiles.end() ? std::vector<fs::path>()
-                                     : std::vector<fs::path>(found->second.begin(), found->second.end());
+    const auto& added = typefaces().added;
+    const auto found = added.find(family);
+    return found == added.end() ? std::vector<fs::path>()
+                                : std::vector<fs::path>(found->second.begin(), found->second.end());
 }
 
 } // namespace keepseal

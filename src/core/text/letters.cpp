@@ -112,6 +112,7 @@ Outline textOutline(const TextPart& part, double size, const std::string& words)
     lettersOf(cairo.get(), layout.get(), size, out);
     out.lineWidth = size * part.outlineOnly / 100;
     out.ink = pathExtents(cairo.get(), out.lineWidth);
+    out.hasLetters = !out.ink.empty();
     for (const auto& letter : out.coloured)
         out.ink = united(out.ink, letter.at);
     out.path.reset(cairo_copy_path(cairo.get()));

@@ -23,11 +23,12 @@ using Path = std::unique_ptr<cairo_path_t, PathDeleter>;
 struct Outline {
     Path path;
     std::vector<ColourLetter> coloured; ///< text only: letters that are no outline, in the same units
-    Box ink;              ///< of all that shows, its line's width included; the path is in the same units
-    double lineWidth = 0; ///< 0: filled
-    double xHeight = 0;   ///< text only: height of a small x
-    double advance = 0;   ///< text only: how wide it is set, spaces at the ends included
-    double ascent = 0;    ///< text only: from the top of the layout to its first line's base
+    Box ink;                 ///< of all that shows, its line's width included; the path is in the same units
+    bool hasLetters = false; ///< text only: some of it is outlines
+    double lineWidth = 0;    ///< 0: filled
+    double xHeight = 0;      ///< text only: height of a small x
+    double advance = 0;      ///< text only: how wide it is set, spaces at the ends included
+    double ascent = 0;       ///< text only: from the top of the layout to its first line's base
     int missingCharacters = 0; ///< characters no typeface of ours has
 };
 

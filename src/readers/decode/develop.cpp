@@ -5,6 +5,7 @@
 #include "base/problem.h"
 #include "decode/decode.h"
 #include "decode/raw_pixels.h"
+#include "decode/resample.h"
 #include "picture/stored_wish.h"
 
 #include <cmath>
@@ -74,6 +75,57 @@ VImage resized(const VImage& image, Size to, Resampling resampling) {
                             ->set("kernel", kernelOf(resampling)));
 }
 
+/// 8-bit pixels without opacity go through our own resampling; 16-bit and premultiplied ones through
+/// libvips'.
+bool resamplesByRows(const VImage& image, Size to, Resampling resampling) {
+    const bool same = image.width() == to.width && image.height() == to.height;
+    return !same && resampling != Resampling::Exact && image.format() == VIPS_FORMAT_UCHAR &&
+           (image.bands() == 1 || image.bands() == 3);
+}
+
+/// Rows of a picture as libvips makes them, from the top down.
+class PictureRows {
+public:
+    explicit PictureRows(const VImage& image)
+        : m_image(image), m_region(vips_region_new(image.get_image()), g_object_unref) {}
+    void next(std::uint8_t* to) {
+        if (m_y >= m_bottom) {
+            const VipsRect strip{0, m_y, m_image.width(), std::min(kStrip, m_image.height() - m_y)};
+            if (vips_region_prepare(m_region.get(), &strip))
+                throw vips::VError();
+            m_bottom = m_y + strip.height;
+        }
+        const auto* row = VIPS_REGION_ADDR(m_region.get(), 0, m_y++);
+        std::copy_n(row, static_cast<std::size_t>(m_image.width()) * static_cast<unsigned>(m_image.bands()),
+                    to);
+    }
+
+private:
+    static constexpr int kStrip = 16;
+    const VImage& m_image;
+    std::unique_ptr<VipsRegion, decltype(&g_object_unref)> m_region;
+    int m_y = 0, m_bottom = 0;
+};
+
+RawPixels resampledByRows(const VImage& image, Size to, const DevelopWish& wish) {
+    RawPixels out;
+    out.size = to;
+    out.bands = image.bands();
+    PictureRows rows(image);
+    ResampleAsked asked{{image.width(), image.height()}, to, image.bands()};
+    asked.kernel =
+        wish.resampling == Resampling::Smooth ? ResampleKernel::Mitchell : ResampleKernel::Lanczos3;
+    out.eight = resample(asked, [&rows](std::uint8_t* row) { rows.next(row); });
+    return out;
+}
+
+/// The same pixels for libvips; they outlive it.
+VImage asImage(const RawPixels& raw, const VImage& like) {
+    return VImage::new_from_memory(const_cast<std::uint8_t*>(raw.eight.data()), raw.eight.size(),
+                                   raw.size.width, raw.size.height, raw.bands, VIPS_FORMAT_UCHAR)
+        .copy(VImage::option()->set("interpretation", like.interpretation()));
+}
+
 /// Turns by the angle about the middle and takes the wanted part, bicubically.
 VImage straightened(const VImage& image, const DevelopWish& wish) {
     const double fx = static_cast<double>(image.width()) / wish.cut.turned.width;
@@ -99,8 +151,10 @@ VImage straightened(const VImage& image, const DevelopWish& wish) {
             ->set("extend", VIPS_EXTEND_COPY));
 }
 
-/// Everything up to the wanted pixels, in the file's own colours.
-VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& wish, bool alpha) {
+/// Everything up to the wanted pixels, in the file's own colours. `own`: they may be there instead, and then
+/// are all there is.
+VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& wish, bool alpha,
+                    RawPixels& own) {
     const auto stored = storedWish(facts, wish);
     if (image.has_alpha() && !alpha)
         image = flattened(image, wish.background);
@@ -111,7 +165,11 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
     const Rect part = shrunkPart(stored.part, facts.stored, image);
     if (!(part == Rect{0, 0, image.width(), image.height()}))
         image = image.extract_area(part.x, part.y, part.width, part.height);
-    image = resized(image, stored.target, wish.resampling);
+    if (resamplesByRows(image, stored.target, wish.resampling)) {
+        own = resampledByRows(image, stored.target, wish);
+        image = asImage(own, image);
+    } else
+        image = resized(image, stored.target, wish.resampling);
     if (stored.orientation != 1)
         image = turned(image.copy_memory(), stored.orientation);
     if (wish.cut.angle != 0)
@@ -136,8 +194,11 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         VImage image = toGreyOrRgb(decoded ? shrunkMore(*decoded, shrink) : opened.open(facts, shrink),
                                    wish.deep, notes);
         const auto own = profileOf(image, notes);
+        RawPixels made;
         const bool alpha = image.has_alpha() && wish.keepAlpha;
-        image = wantedPixels(image, facts, wish, alpha);
+        image = wantedPixels(image, facts, wish, alpha, made);
+        const bool asMade =
+            !made.eight.empty() && storedWish(facts, wish).orientation == 1 && wish.cut.angle == 0;
         Pixels<std::uint8_t> opacity;
         if (alpha) {
             image = image.copy_memory();
@@ -148,7 +209,7 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
             image = image.extract_band(0, VImage::option()->set("n", 3));
         if (image.bands() == 2)
             image = image.extract_band(0);
-        Frame frame = toFrame(rawPixels(image), own, wish);
+        Frame frame = toFrame(asMade ? std::move(made) : rawPixels(image), own, wish);
         frame.alpha = std::move(opacity);
         if (!(frame.size == wish.target))
             throw Problem(ProblemKind::Internal, name, "the resample missed the wanted size");

@@ -86,6 +86,24 @@ TEST(ColourLetters, KeepTheirColoursOnEverySizeAndInBothVersions) {
         }
 }
 
+TEST(ColourLetters, AskForNoHelpThatTheLettersBesideThemDoNotNeed) {
+    addColours();
+    SealDesign design;
+    design.opacity = 90;
+    design.size = 12;
+    const auto sealed = [&](const std::string& words) {
+        design.setText(words);
+        Frame frame = plainFrame(900, 600, {240, 240, 240});
+        return drawSeal(design, frame);
+    };
+    const auto plain = sealed("Marsh"), both = sealed(std::string("Marsh \U0001F7E8")); // yellow
+    EXPECT_EQ(both.decision.plate, 0);
+    EXPECT_EQ(both.decision.halo, plain.decision.halo);
+    EXPECT_NEAR(both.readability, plain.readability, 0.1 * plain.readability);
+    const auto alone = sealed("\U0001F7E8");
+    EXPECT_GT(alone.decision.plate + alone.decision.halo, 0); // here it is what is to be seen
+}
+
 TEST(ColourLetters, TurnWithTheSealAndAreOutlinedAsTheyStand) {
     addColours();
     auto design = sealOf(std::string(kRedSquare) + kRedSquare + kRedSquare + kRedSquare);

@@ -1,0 +1,201 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "decode/resample.h"
+
+#include "decode/resample_passes.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace keepseal {
+namespace {
+
+double lanczos3(double x) {
+    x = std::abs(x);
+    if (x < 1e-9)
+        return 1;
+    const double p = M_PI * x;
+    return x >= 3 ? 0 : 3 * std::sin(p) * std::sin(p / 3) / (p * p);
+}
+
+double mitchell(double x) {
+    x = std::abs(x);
+    if (x < 1)
+        return (7 * x * x * x - 12 * x * x + 16.0 / 3) / 6;
+    return x >= 2 ? 0 : (-7.0 / 3 * x * x * x + 12 * x * x - 20 * x + 32.0 / 3) / 6;
+}
+
+/// sRGB's curve both ways: 8-bit values to light, and light in 65536 steps back.
+struct LightTables {
+    std::array<float, 256> light{};
+    std::vector<std::uint8_t> value = std::vector<std::uint8_t>(65536);
+    LightTables() {
+        for (std::size_t i = 0; i < light.size(); ++i) {
+            const double v = static_cast<double>(i) / 255;
+            light[i] =
+                static_cast<float>((v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4)) * 65535);
+        }
+        for (std::size_t i = 0; i < value.size(); ++i) {
+            const double l = static_cast<double>(i) / 65535;
+            const double v = l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055;
+            value[i] = static_cast<std::uint8_t>(std::lround(v * 255));
+        }
+    }
+};
+const LightTables& lightTables() {
+    static const LightTables tables;
+    return tables;
+}
+
+/// The last rows of the source that an output row may ask for.
+template <class T>
+class RowRing {
+public:
+    RowRing(int rows, int values) : m_values(static_cast<std::size_t>(values) + kResamplePad), m_rows(rows) {
+        m_data.resize(m_values * static_cast<std::size_t>(rows));
+    }
+    T* row(int y) { return m_data.data() + m_values * static_cast<std::size_t>(y % m_rows); }
+
+private:
+    std::size_t m_values;
+    int m_rows;
+    std::vector<T> m_data;
+};
+
+/// Three values a pixel inside, whatever the source has: one loop for all.
+class Resampling8 {
+public:
+    Resampling8(const ResampleAsked& asked, const std::function<void(std::uint8_t*)>& nextRow)
+        : m_asked(asked), m_nextRow(nextRow),
+          m_across(resampleWeights(asked.from.width, asked.to.width, asked.kernel)),
+          m_down(resampleWeights(asked.from.height, asked.to.height, asked.kernel)),
+          m_values(asked.from.width * asked.channels),
+          m_source(static_cast<std::size_t>(m_values) + kResamplePad),
+          m_column(static_cast<std::size_t>(asked.from.width) * 3 + kResamplePad),
+          m_plain(asked.linearLight ? 1 : m_down.taps, m_values),
+          m_light(asked.linearLight ? m_down.taps : 1, m_values),
+          m_line(static_cast<std::size_t>(asked.to.width) * 3 + kResamplePad) {}
+
+    Pixels<std::uint8_t> run() {
+        const std::size_t width =
+            static_cast<std::size_t>(m_asked.to.width) * static_cast<unsigned>(m_asked.channels);
+        Pixels<std::uint8_t> out(width * static_cast<std::size_t>(m_asked.to.height));
+        std::vector<std::uint8_t> line(static_cast<std::size_t>(m_asked.to.width) * 3 + kResamplePad);
+        int known = m_down.start.front();
+        for (int y = 0; y < known; ++y)
+            m_nextRow(m_source.data()); // above all that counts
+        known = std::max(known, 0);
+        for (int y = 0; y < m_asked.to.height; ++y) {
+            for (; known < m_down.start[static_cast<std::size_t>(y)] + m_down.taps; ++known)
+                takeRow(known);
+            makeLine(y, line.data());
+            auto* to = out.data() + width * static_cast<std::size_t>(y);
+            if (m_asked.channels == 3)
+                std::copy_n(line.data(), width, to);
+            else
+                for (std::size_t x = 0; x < width; ++x)
+                    to[x] = line[3 * x];
+        }
+        return out;
+    }
+
+private:
+    void takeRow(int y) {
+        if (!m_asked.linearLight)
+            return m_nextRow(m_plain.row(y));
+        m_nextRow(m_source.data());
+        auto* to = m_light.row(y);
+        const auto& light = lightTables().light;
+        for (std::size_t x = 0; x < static_cast<std::size_t>(m_values); ++x)
+            to[x] = light[m_source[x]];
+    }
+
+    template <class T>
+    void sumDown(RowRing<T>& ring, int y, float* out) {
+        const int start = m_down.start[static_cast<std::size_t>(y)];
+        std::vector<const T*>& rows = rowsOf<T>();
+        rows.clear();
+        for (int t = 0; t < m_down.taps; ++t)
+            rows.push_back(ring.row(start + t));
+        resampleDown(rows.data(), m_down.weight.data() + static_cast<std::ptrdiff_t>(y) * m_down.taps,
+                     m_down.taps, m_values, out);
+    }
+    template <class T>
+    std::vector<const T*>& rowsOf() {
+        if constexpr (std::is_same_v<T, float>)
+            return m_lightRows;
+        else
+            return m_plainRows;
+    }
+
+    void makeLine(int y, std::uint8_t* line) {
+        if (m_asked.linearLight)
+            sumDown(m_light, y, m_column.data());
+        else
+            sumDown(m_plain, y, m_column.data());
+        if (m_asked.channels == 1) // from the end, where nothing is overwritten that is still to be read
+            for (std::ptrdiff_t x = m_asked.from.width - 1; x >= 0; --x)
+                m_column[static_cast<std::size_t>(3 * x)] = m_column[static_cast<std::size_t>(3 * x) + 1] =
+                    m_column[static_cast<std::size_t>(3 * x) + 2] = m_column[static_cast<std::size_t>(x)];
+        if (!m_asked.linearLight)
+            return resampleAcross(m_column.data(), m_across.start.data(), m_across.weight.data(),
+                                  m_across.taps, m_asked.to.width, line);
+        resampleAcross(m_column.data(), m_across.start.data(), m_across.weight.data(), m_across.taps,
+                       m_asked.to.width, m_line.data());
+        const auto& value = lightTables().value;
+        for (std::size_t x = 0; x < static_cast<std::size_t>(m_asked.to.width) * 3; ++x)
+            line[x] = value[static_cast<std::size_t>(std::clamp(m_line[x] + 0.5F, 0.0F, 65535.0F))];
+    }
+
+    const ResampleAsked& m_asked;
+    const std::function<void(std::uint8_t*)>& m_nextRow;
+    ResampleWeights m_across, m_down;
+    int m_values;
+    std::vector<std::uint8_t> m_source;
+    std::vector<float> m_column; ///< one output row before it is resampled across
+    RowRing<std::uint8_t> m_plain;
+    RowRing<float> m_light;
+    std::vector<float> m_line;
+    std::vector<const std::uint8_t*> m_plainRows;
+    std::vector<const float*> m_lightRows;
+};
+
+} // namespace
+
+ResampleWeights resampleWeights(int from, int to, ResampleKernel kernel) {
+    const double step = static_cast<double>(from) / to, stretch = std::max(1.0, step);
+    const double reach = (kernel == ResampleKernel::Lanczos3 ? 3 : 2) * stretch;
+    const auto value = [&](double x) {
+        return kernel == ResampleKernel::Lanczos3 ? lanczos3(x) : mitchell(x);
+    };
+    ResampleWeights out;
+    out.taps = std::min(from, static_cast<int>(std::ceil(2 * reach)) + 1);
+    out.start.resize(static_cast<std::size_t>(to));
+    out.weight.resize(static_cast<std::size_t>(to) * static_cast<unsigned>(out.taps));
+    std::vector<double> at(static_cast<std::size_t>(out.taps));
+    for (int o = 0; o < to; ++o) {
+        const double centre = (o + 0.5) * step - 0.5;
+        const int first = static_cast<int>(std::ceil(centre - reach)),
+                  last = static_cast<int>(std::floor(centre + reach));
+        const int start = std::clamp(first, 0, from - out.taps);
+        std::fill(at.begin(), at.end(), 0.0);
+        double sum = 0;
+        for (int i = first; i <= last; ++i) {
+            const double weight = value((i - centre) / stretch);
+            at[static_cast<std::size_t>(std::clamp(std::clamp(i, 0, from - 1) - start, 0, out.taps - 1))] +=
+                weight;
+            sum += weight;
+        }
+        out.start[static_cast<std::size_t>(o)] = start;
+        for (std::size_t t = 0; t < at.size(); ++t)
+            out.weight[static_cast<std::size_t>(o) * at.size() + t] = static_cast<float>(at[t] / sum);
+    }
+    return out;
+}
+
+Pixels<std::uint8_t> resample(const ResampleAsked& asked, const std::function<void(std::uint8_t*)>& nextRow) {
+    return Resampling8(asked, nextRow).run();
+}
+
+} // namespace keepseal
