@@ -48,6 +48,7 @@ struct Wish {
   space @12 :Space;
   ownSpace @13 :Bool;
   intent @14 :UInt16;
+  linearLight @15 :Bool;
 }
 
 struct Argument { name @0 :Text; value @1 :Text; }

@@ -203,6 +203,7 @@ void write(messages::Wish::Builder to, const DevelopWish& from) {
     writeBox(to.initKept(), from.kept);
     write(to.initTarget(), from.target);
     to.setResampling(numberOf(from.resampling));
+    to.setLinearLight(from.linearLight);
     to.setDeep(from.deep);
     to.setKeepAlpha(from.keepAlpha);
     to.setBackground(
@@ -218,6 +219,7 @@ DevelopWish read(messages::Wish::Reader from) {
     out.kept = readBox(from.getKept());
     out.target = read(from.getTarget());
     out.resampling = valueOf(from.getResampling(), Resampling::Exact);
+    out.linearLight = from.getLinearLight();
     out.deep = from.getDeep();
     out.keepAlpha = from.getKeepAlpha();
     const auto ground = from.getBackground();

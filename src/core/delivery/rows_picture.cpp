@@ -113,6 +113,9 @@ const std::vector<Setting<FinishSettings>>& finishSettings() {
                                           {"smooth", "Smooth: people, skin"},
                                           {"exact", "Pixel by pixel: screenshots"}},
                                          "How new pixels are made from those there are."),
+            switchSetting("linear_light", "In linear light", &F::linearLight,
+                          "Made smaller, fine bright lines and lights in the dark keep their brightness. By "
+                          "the curve of sRGB, whatever the profile; takes half as long again."),
             switchSetting(
                 "sharpen", "Sharpen for the size", &F::sharpen,
                 "Gives back what making the picture smaller took. A picture that keeps its own pixels is "

@@ -11,6 +11,7 @@ namespace keepseal {
 
 struct FinishSettings {
     Resampling resampling = Resampling::Crisp;
+    bool linearLight = false; ///< of the resampling
     bool sharpen = true;
     double amount = 40;   ///< percent of the difference to the blurred picture
     double radius = 0.6;  ///< pixels of the copy: the blur's standard deviation

@@ -286,8 +286,13 @@ Size fitInside(Size original, Size box) {
 }
 
 int decodeShrink(Size stored, Size target) {
-    for (const int shrink : {8, 4, 2})
-        if (stored.width / shrink >= target.width && stored.height / shrink >= target.height)
+    struct Step {
+        int shrink;
+        double inHand; ///< times the target's size that must be left for the resample
+    };
+    for (const auto& [shrink, inHand] : {Step{8, 1.7}, Step{4, 1.7}, Step{2, 1.46}})
+        if (stored.width >= target.width * shrink * inHand &&
+            stored.height >= target.height * shrink * inHand)
             return shrink;
     return 1;
 }

@@ -84,6 +84,7 @@ struct DevelopWish {
     Box kept;    ///< of the cut, in its pixels: what is left after trimming
     Size target; ///< pixels, of that part
     Resampling resampling = Resampling::Crisp;
+    bool linearLight = false;      ///< averages light, by the curve of sRGB, and not code values
     bool deep = false;             ///< 16 bits a channel
     bool keepAlpha = false;        ///< else `background` fills what is transparent
     Rgb background{255, 255, 255}; ///< sRGB

@@ -77,7 +77,9 @@ DevelopWish wholePicture(const PictureFacts& facts, Size target) {
 /// The most that may be shrunk while decoding: what is wanted must still be there.
 int decodeShrinkFor(const PictureFacts& facts, const DevelopWish& wish) {
     const auto stored = storedWish(facts, wish);
-    const auto shrink = decodeShrink({stored.part.width, stored.part.height}, stored.target);
+    // A decoder that shrinks averages code values.
+    const auto shrink =
+        wish.linearLight ? 1 : decodeShrink({stored.part.width, stored.part.height}, stored.target);
     switch (facts.container) {
     case Container::Jpeg:
     case Container::Svg:

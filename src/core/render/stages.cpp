@@ -103,6 +103,7 @@ DevelopWish BaseStage::wish() const {
     out.kept = kept;
     out.target = target;
     out.resampling = resampling;
+    out.linearLight = linearLight;
     out.deep = deep;
     out.keepAlpha = keepAlpha;
     out.background = background;
@@ -156,6 +157,7 @@ BaseStage baseOf(const CopyAsked& asked, Size wanted) {
     out.kept = asked.chain.fit.kept;
     out.target = {picture.width, picture.height};
     out.resampling = asked.delivery.finish.resampling;
+    out.linearLight = asked.delivery.finish.linearLight;
     out.deep = file.works16();
     out.keepAlpha = file.canBeTransparent();
     out.background = file.background;
@@ -173,6 +175,7 @@ Stages stagesOf(const CopyAsked& asked, const TextFacts& words, Size wanted) {
     out.finish = {asked.delivery.finish, asked.chain.resampled(), pictureSeed(asked.original),
                   scaleOf(asked, whole)};
     out.finish.settings.resampling = Resampling::Crisp;
+    out.finish.settings.linearLight = false;
     out.frame = frameOf(asked, words, whole);
     out.seal = sealOf(asked, words);
     return out;

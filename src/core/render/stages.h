@@ -30,6 +30,7 @@ struct BaseStage {
     Box kept; ///< of the cut, in its pixels
     Size target;
     Resampling resampling = Resampling::Crisp;
+    bool linearLight = false;
     bool deep = false, keepAlpha = false;
     Rgb background;
     ColourOut colour = ColourOut::Srgb;

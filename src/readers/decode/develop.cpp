@@ -75,6 +75,23 @@ VImage resized(const VImage& image, Size to, Resampling resampling) {
                             ->set("kernel", kernelOf(resampling)));
 }
 
+/// The same in linear light, of grey or RGB without opacity; what comes out is as deep as it was.
+VImage resizedInLight(const VImage& image, Size to, Resampling resampling, const VImage* opacity = nullptr) {
+    const bool wide = image.format() == VIPS_FORMAT_USHORT;
+    const VImage rgb = image.bands() == 1 ? image.bandjoin({image, image}) : image;
+    VImage light = rgb.copy(VImage::option()->set("interpretation", wide ? VIPS_INTERPRETATION_RGB16
+                                                                         : VIPS_INTERPRETATION_sRGB))
+                       .sRGB2scRGB();
+    if (opacity) // what is hidden counts for nothing
+        light = resized(light * *opacity, to, resampling) /
+                resized(opacity->cast(VIPS_FORMAT_FLOAT), to, resampling).linear(1, 1e-6);
+    else
+        light = resized(light, to, resampling);
+    const VImage out = light.copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_scRGB))
+                           .scRGB2sRGB(VImage::option()->set("depth", wide ? 16 : 8));
+    return image.bands() == 1 ? out.extract_band(0) : out;
+}
+
 /// 8-bit pixels without opacity go through our own resampling; 16-bit and premultiplied ones through
 /// libvips'.
 bool resamplesByRows(const VImage& image, Size to, Resampling resampling) {
@@ -115,6 +132,7 @@ RawPixels resampledByRows(const VImage& image, Size to, const DevelopWish& wish)
     ResampleAsked asked{{image.width(), image.height()}, to, image.bands()};
     asked.kernel =
         wish.resampling == Resampling::Smooth ? ResampleKernel::Mitchell : ResampleKernel::Lanczos3;
+    asked.linearLight = wish.linearLight;
     out.eight = resample(asked, [&rows](std::uint8_t* row) { rows.next(row); });
     return out;
 }
@@ -159,16 +177,25 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
     if (image.has_alpha() && !alpha)
         image = flattened(image, wish.background);
     const auto format = image.format();
-    if (alpha)
-        image = image.premultiply(
-            VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0));
+    const bool inLight = wish.linearLight && wish.resampling != Resampling::Exact;
     const Rect part = shrunkPart(stored.part, facts.stored, image);
     if (!(part == Rect{0, 0, image.width(), image.height()}))
         image = image.extract_area(part.x, part.y, part.width, part.height);
+    if (alpha && inLight) {
+        const VImage colours = image.extract_band(0, VImage::option()->set("n", image.bands() - 1)),
+                     opacity = image.extract_band(image.bands() - 1);
+        image = resizedInLight(colours, stored.target, wish.resampling, &opacity)
+                    .bandjoin(resized(opacity, stored.target, wish.resampling));
+    }
+    if (alpha)
+        image = image.premultiply(
+            VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0));
     if (resamplesByRows(image, stored.target, wish.resampling)) {
         own = resampledByRows(image, stored.target, wish);
         image = asImage(own, image);
-    } else
+    } else if (!alpha && inLight)
+        image = resizedInLight(image, stored.target, wish.resampling);
+    else
         image = resized(image, stored.target, wish.resampling);
     if (stored.orientation != 1)
         image = turned(image.copy_memory(), stored.orientation);

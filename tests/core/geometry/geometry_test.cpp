@@ -28,10 +28,14 @@ TEST(FitInside, TouchesTheBoxAndStaysInIt) {
         }
 }
 
-TEST(DecodeShrink, NeverGoesBelowTheTarget) {
+TEST(DecodeShrink, LeavesEnoughForTheResampleAfterIt) {
     EXPECT_EQ(decodeShrink({6000, 4000}, {2048, 1365}), 2);
-    EXPECT_EQ(decodeShrink({6000, 4000}, {750, 500}), 8);
-    EXPECT_EQ(decodeShrink({6000, 4000}, {751, 500}), 4);
+    EXPECT_EQ(decodeShrink({5640, 3760}, {1400, 933}),
+              2); // a quarter is 1410: all of the work would be the decoder's
+    EXPECT_EQ(decodeShrink({6000, 4000}, {880, 587}), 4);
+    EXPECT_EQ(decodeShrink({6000, 4000}, {441, 294}), 8);
+    EXPECT_EQ(decodeShrink({6000, 4000}, {442, 294}), 4);
+    EXPECT_EQ(decodeShrink({6000, 4000}, {2060, 1373}), 1);
     EXPECT_EQ(decodeShrink({6000, 4000}, {6000, 4000}), 1);
 }
 
