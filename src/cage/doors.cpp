@@ -39,8 +39,9 @@ public:
     explicit Handed(const ByteSource& source) : m_descriptor(source.descriptor()) {
         if (m_descriptor >= 0)
             return;
-        const auto bytes = source.bytes(0, source.size());
-        m_memory = wire::sealedMemory({bytes});
+        const auto held = source.held();
+        m_memory =
+            held.empty() ? wire::sealedMemory({source.bytes(0, source.size())}) : wire::sealedMemory({held});
         m_descriptor = m_memory.get();
     }
     int descriptor() const { return m_descriptor; }

@@ -24,6 +24,9 @@ public:
     /// Of a file that is open for reading only, and stays this object's; -1: there is none.
     virtual int descriptor() const { return -1; }
 
+    /// All of it where it lies in memory already, and stays this object's; empty: it is to be read.
+    virtual ByteSpan held() const { return {}; }
+
     /// Up to `length` bytes at `offset`; allocates no more than there are.
     Bytes bytes(std::uint64_t offset, std::uint64_t length) const;
 };
@@ -34,6 +37,7 @@ public:
     explicit MemorySource(ByteSpan span) : m_span(span) {}
     std::uint64_t size() const override { return m_span.size(); }
     std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const override;
+    ByteSpan held() const override { return m_span; }
 
 private:
     ByteSpan m_span;

@@ -32,14 +32,19 @@ jpeg_error_mgr* quietErrors(jpeg_error_mgr& errors) {
 /// A coder that writes into memory.
 class Coder {
 public:
-    Coder() {
+    /// `expected`: about as many bytes as it may come to, so that it need not be moved about while it grows.
+    explicit Coder(std::size_t expected)
+        : m_first(std::malloc(expected)), m_bytes(static_cast<unsigned char*>(m_first)),
+          m_length(m_first ? expected : 0) { // NOLINT: the library goes on with what malloc gave
         m_coder.err = quietErrors(m_errors);
         jpeg_create_compress(&m_coder);
         jpeg_mem_dest(&m_coder, &m_bytes, &m_length);
     }
     ~Coder() {
         jpeg_destroy_compress(&m_coder);
-        std::free(m_bytes); // NOLINT: it is the library's
+        if (m_bytes != m_first)
+            std::free(m_bytes); // NOLINT: it is the library's
+        std::free(m_first);     // NOLINT
     }
     Coder(const Coder&) = delete;
     Coder& operator=(const Coder&) = delete;
@@ -53,14 +58,15 @@ public:
 private:
     jpeg_compress_struct m_coder{};
     jpeg_error_mgr m_errors{};
-    unsigned char* m_bytes = nullptr;
-    unsigned long m_length = 0;
+    void* m_first;
+    unsigned char* m_bytes;
+    unsigned long m_length;
 };
 
 /// The coefficients of a JPEG of our own, to be arranged anew.
 class Coefficients {
 public:
-    explicit Coefficients(const Bytes& jpeg) {
+    explicit Coefficients(const Bytes& jpeg) : m_bytes(jpeg.size()) {
         m_reader.err = quietErrors(m_errors);
         jpeg_create_decompress(&m_reader);
         jpeg_mem_src(&m_reader, jpeg.data(), jpeg.size());
@@ -72,7 +78,7 @@ public:
     Coefficients& operator=(const Coefficients&) = delete;
 
     Bytes arranged(const std::vector<jpeg_scan_info>& scans) {
-        Coder coder;
+        Coder coder(m_bytes + m_bytes / 8);
         jpeg_copy_critical_parameters(&m_reader, coder.get());
         coder->optimize_coding = TRUE;
         coder->scan_info = scans.data();
@@ -82,6 +88,7 @@ public:
     }
 
 private:
+    std::size_t m_bytes;
     jpeg_decompress_struct m_reader{};
     jpeg_error_mgr m_errors{};
     jvirt_barray_ptr* m_arrays = nullptr;
@@ -145,7 +152,8 @@ void askFor(jpeg_compress_struct* coder, const CopyPixels& pixels, const JpegWis
 } // namespace
 
 Bytes encodeJpegBy(const CopyPixels& pixels, const JpegWish& wish) {
-    Coder coder;
+    // Half a byte a pixel is more than most come to; memory that is not touched costs nothing.
+    Coder coder(static_cast<std::size_t>(pixels.size.pixels()) / 2 + 65536);
     askFor(coder.get(), pixels, wish);
     jpeg_start_compress(coder.get(), TRUE);
     const auto stride = static_cast<std::size_t>(pixels.size.width) * static_cast<std::size_t>(pixels.bands);

@@ -213,6 +213,8 @@ StagedCopy::~StagedCopy() {
     if (!m_placed)
         ::unlinkat(m_folder, m_temporary.c_str(), 0);
     ::close(m_descriptor);
+    if (m_readOnly >= 0)
+        ::close(m_readOnly);
 }
 
 void StagedCopy::write(ByteSpan bytes) {
@@ -226,6 +228,11 @@ void StagedCopy::write(ByteSpan bytes) {
     }
     if (::fsync(m_descriptor) != 0)
         cannotWrite(m_shownFolder, errno);
+    m_readOnly = ::openat(m_folder, m_temporary.c_str(), O_RDONLY | O_NOFOLLOW | O_CLOEXEC);
+    if (m_readOnly >= 0 && !(identityFrom(m_readOnly) == identityFrom(m_descriptor))) {
+        ::close(m_readOnly); // somebody put another file there
+        m_readOnly = -1;
+    }
 }
 
 std::size_t StagedCopy::read(std::uint64_t offset, std::span<std::uint8_t> buffer) const {

@@ -94,6 +94,8 @@ public:
     ~StagedCopy() override;
     std::uint64_t size() const override { return m_size; }
     std::size_t read(std::uint64_t offset, std::span<std::uint8_t> buffer) const override;
+    /// Another one of the same file, that can only be read.
+    int descriptor() const override { return m_readOnly; }
     /// Gives it its final name; false when the name is taken. Throws Problem(CannotWrite).
     bool place(const std::string& name);
     /// Takes the place of the file of that name, if that still is `expected`: the two are exchanged in one
@@ -107,7 +109,7 @@ private:
     friend class Destination;
     StagedCopy(int folder, std::filesystem::path shown, std::string temporary, int descriptor);
     void write(ByteSpan bytes);
-    int m_folder = -1, m_descriptor = -1;
+    int m_folder = -1, m_descriptor = -1, m_readOnly = -1;
     std::filesystem::path m_shownFolder;
     std::string m_temporary;
     std::uint64_t m_size = 0;
