@@ -16,7 +16,7 @@ OneLookBox::OneLookBox(JobDocument* document, const PictureLibrary* library, QWi
           [this](TaskOutcome<Found> outcome) {
               showBusy(false);
               if (outcome.problem)
-                  m_words->setText(toQt(outcome.problem->sentence()));
+                  say(toQt(outcome.problem->sentence()));
               else if (outcome.result)
                   take(*outcome.result);
           },
@@ -34,8 +34,14 @@ OneLookBox::OneLookBox(JobDocument* document, const PictureLibrary* library, QWi
     m_progress->setAccessibleName(tr("How many pictures were measured"));
     m_words->setWordWrap(true);
     m_words->setFont(smallFont());
+    say({});
     showBusy(false);
     connect(m_button, &QPushButton::clicked, this, &OneLookBox::pressed);
+}
+
+void OneLookBox::say(const QString& words) {
+    m_words->setText(words);
+    m_words->setVisible(!words.isEmpty());
 }
 
 void OneLookBox::showBusy(bool busy) {
@@ -47,7 +53,7 @@ void OneLookBox::showBusy(bool busy) {
 void OneLookBox::pressed() {
     if (m_task.busy()) {
         m_task.cancel();
-        m_words->setText(tr("Stopped; nothing was changed."));
+        say(tr("Stopped; nothing was changed."));
         return showBusy(false);
     }
     std::vector<AskedPicture> asked;
@@ -55,8 +61,8 @@ void OneLookBox::pressed() {
         if (auto info = m_library->info(original.id); info && !info->problem)
             asked.push_back({std::move(info), m_document->exception(original.id)});
     if (asked.empty())
-        return m_words->setText(tr("There are no pictures yet that it could be measured on."));
-    m_words->clear();
+        return say(tr("There are no pictures yet that it could be measured on."));
+    say({});
     showBusy(true);
     m_task.start([delivery = m_document->deliveryAsMade(), asked = std::move(asked)](
                      const TaskRun<double>& run) { return look(delivery, asked, run); });
@@ -92,26 +98,26 @@ QString OneLookBox::nameOf(const OneLook& look) const {
 void OneLookBox::take(const Found& found) {
     const auto measured = static_cast<int>(found.names.size());
     if (measured == 0)
-        return m_words->setText(tr("No picture of the job carries this seal."));
+        return say(tr("No picture of the job carries this seal."));
     if (m_document->deliveryAsMade().seal != found.design)
-        return m_words->setText(tr("The seal was changed meanwhile; look again."));
+        return say(tr("The seal was changed meanwhile; look again."));
     const auto& left = found.look.left;
     if (!left.empty()) {
         QStringList names;
         for (std::size_t i = 0; i < std::min<std::size_t>(left.size(), 3); ++i)
             names << toQt(found.names[left[i]]);
-        return m_words->setText(tr("No one look serves all %1 pictures; nothing was changed. Nearest comes "
-                                   "%2, which leaves %3: %4%5.")
-                                    .arg(measured)
-                                    .arg(nameOf(found.look))
-                                    .arg(left.size())
-                                    .arg(names.join(", "))
-                                    .arg(left.size() > 3 ? tr(" and others") : QString()));
+        return say(tr("No one look serves all %1 pictures; nothing was changed. Nearest comes "
+                      "%2, which leaves %3: %4%5.")
+                       .arg(measured)
+                       .arg(nameOf(found.look))
+                       .arg(left.size())
+                       .arg(names.join(", "))
+                       .arg(left.size() > 3 ? tr(" and others") : QString()));
     }
     auto design = m_document->currentDelivery().seal;
     takeOver(found.look, design);
     m_document->setSeal(design, tr("one look for the whole job"));
-    m_words->setText(tr("On all %1 pictures: %2.").arg(measured).arg(nameOf(found.look)));
+    say(tr("On all %1 pictures: %2.").arg(measured).arg(nameOf(found.look)));
 }
 
 } // namespace keepseal::app

@@ -32,6 +32,7 @@ private:
                       const TaskRun<double>& run);
     void pressed();
     void take(const Found& found);
+    void say(const QString& words);
     void showBusy(bool busy);
     QString nameOf(const OneLook& look) const;
     JobDocument* m_document;
