@@ -115,7 +115,8 @@ const std::vector<Setting<FinishSettings>>& finishSettings() {
                                          "How new pixels are made from those there are."),
             switchSetting("linear_light", "In linear light", &F::linearLight,
                           "Made smaller, fine bright lines and lights in the dark keep their brightness. By "
-                          "the curve of sRGB, whatever the profile; takes half as long again."),
+                          "the curve of sRGB, whatever the profile; takes longer, because a JPEG is then "
+                          "decoded whole."),
             switchSetting(
                 "sharpen", "Sharpen for the size", &F::sharpen,
                 "Gives back what making the picture smaller took. A picture that keeps its own pixels is "
