@@ -113,15 +113,19 @@ const std::vector<Setting<FinishSettings>>& finishSettings() {
                                           {"smooth", "Smooth: people, skin"},
                                           {"exact", "Pixel by pixel: screenshots"}},
                                          "How new pixels are made from those there are."),
-            switchSetting("linear_light", "In linear light", &F::linearLight,
-                          "Made smaller, fine bright lines and lights in the dark keep their brightness. By "
-                          "the curve of sRGB, whatever the profile; takes longer, because a JPEG is then "
-                          "decoded whole."),
-            switchSetting(
-                "sharpen", "Sharpen for the size", &F::sharpen,
-                "Gives back what making the picture smaller took. A picture that keeps its own pixels is "
-                "left as it is."),
         };
+        append(out,
+               shownWhen<F>(
+                   [](const F& f) { return f.resampling != Resampling::Exact; },
+                   {switchSetting(
+                       "linear_light", "In linear light", &F::linearLight,
+                       "Made smaller, fine bright lines and lights in the dark keep their brightness. By "
+                       "the curve of sRGB, whatever the profile; takes longer, because a JPEG is then "
+                       "decoded whole.")}));
+        out.push_back(switchSetting(
+            "sharpen", "Sharpen for the size", &F::sharpen,
+            "Gives back what making the picture smaller took. A picture that keeps its own pixels is "
+            "left as it is."));
         append(
             out,
             shownWhen<F>(
