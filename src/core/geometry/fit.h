@@ -90,7 +90,7 @@ Size fitInside(Size original, Size box);
 
 /// The largest shrink of 1, 2, 4, 8 (the DCT scales of a JPEG decoder) that leaves enough more than `target`
 /// for the resample after it: photographs then come out at 45 dB and more (SSIM 0.995) against a full decode,
-/// which a shrink down to hardly more than the target misses by 10 dB; see docs/performance.md.
+/// of which a shrink down to hardly more than the target loses up to 6; see docs/performance.md.
 int decodeShrink(Size stored, Size target);
 
 } // namespace keepseal

@@ -83,7 +83,7 @@ CopyAhead lookAhead(const CopyAsked& asked, const PreparedPtr& prepared, Picture
     const auto& whole = asked.chain.sizes.whole;
     addNotes(out.notes,
              sealNotes(*out.prepared, pictureIn(asked.chain.ground, whole), whole,
-                       {1, asked.chain.pixelsPerMm, border.words}, &asked.exception.seal,
+                       {1, asked.chain.printPerMm, border.words}, &asked.exception.seal,
                        pictureSeed(asked.original), cutOffOf(delivery.file, asked.chain.pixelsPerMm)));
     tellProfile(out.notes, delivery.file);
     return out;

@@ -42,10 +42,10 @@ std::optional<LogoNeed> needOf(const SealPart& part, const PreparedPart& prepare
 }
 
 /// The same of letters that are pictures: the typeface has only so many pixels for each.
-std::optional<LogoNeed> lettersNeed(const SealPart& part, const PreparedPart& prepared, double unit) {
+std::optional<LogoNeed> lettersNeed(const PreparedPart& prepared, double unit) {
     for (const auto& letter : prepared.outline->coloured)
         if (const double height = letter.at.height * unit / 100; height > letter.size.height + 0.5)
-            return LogoNeed{"letters in colours of their own in \u201C" + part.text.text + "\u201D",
+            return LogoNeed{"letters in colours of their own",
                             letter.size,
                             {static_cast<int>(std::ceil(letter.at.width * unit / 100)),
                              static_cast<int>(std::ceil(height))}};
@@ -58,7 +58,7 @@ std::vector<LogoNeed> logoNeeds(const PreparedSeal& seal, double unit, bool dark
         const auto& part = seal.design.parts[prepared.index];
         try {
             if (auto need = prepared.logo      ? needOf(part, prepared, unit, dark)
-                            : prepared.outline ? lettersNeed(part, prepared, unit)
+                            : prepared.outline ? lettersNeed(prepared, unit)
                                                : std::nullopt)
                 out.push_back(std::move(*need));
         } catch (const Problem&) {

@@ -163,6 +163,12 @@ std::vector<Fault> faultsOfBorderAndSeal() {
              p.delivery.seal.size = 0.5;
          }},
         {NoteKind::SealMadeSmaller, [](P& p) { p.delivery.seal.size = 60; }},
+        {NoteKind::SealMadeSmaller, // by margins on paper, of a file that states no resolution
+         [](P& p) {
+             p.delivery.seal = boxSeal(400, 400);
+             p.delivery.seal.margins.in = MarginIn::Millimetres;
+             p.delivery.seal.margins.mm = 40;
+         }},
         {NoteKind::SealHardToRead, [](P& p) { p.faintSeal(); }, true},
         {NoteKind::SealUnreadable,
          [](P& p) {
