@@ -67,6 +67,16 @@ Answered ask(const WorkerPtr& wanted, const ByteSource& source, const std::strin
     fill(request);
     const Handed handed(source);
     auto turn = Pool::instance().turn(wanted);
+    try {
+        auto answer = turn->ask(message, handed.descriptor(), name, limits);
+        return {std::move(turn), std::move(answer)};
+    } catch (const Broke&) {
+        // It may have been harmed by what it read before, or ended by the system: a picture is only
+        // blamed for the end of a process that read nothing else.
+        if (wanted || !turn->wasAsked())
+            throw;
+        turn.renew();
+    }
     auto answer = turn->ask(message, handed.descriptor(), name, limits);
     return {std::move(turn), std::move(answer)};
 }

@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <thread>
+#include <utility>
 
 namespace keepseal::cage {
 
@@ -24,9 +25,20 @@ void Pool::begin() {
         m_places.push_back({std::make_shared<WorkerProcess>()});
 }
 
-/// A free one, new if there is room; null: all are busy. Those that ended give up their places.
+/// Those that ended give up their places. To be let go of without the lock: that may take a while.
+std::vector<WorkerPtr> Pool::ended() {
+    std::vector<WorkerPtr> out;
+    std::erase_if(m_places, [&](const Place& place) {
+        const bool gone = !place.busy && !place.worker->alive();
+        if (gone)
+            out.push_back(place.worker);
+        return gone;
+    });
+    return out;
+}
+
+/// A free one, new if there is room; null: all are busy.
 WorkerPtr Pool::freeOne(const WorkerPtr& wanted) {
-    std::erase_if(m_places, [](const Place& place) { return !place.busy && !place.worker->alive(); });
     const bool patient = givesWay();
     for (auto& place : m_places)
         if (!place.busy && (wanted ? place.worker == wanted : place.givesWay == patient)) {
@@ -44,13 +56,16 @@ WorkerPtr Pool::freeOne(const WorkerPtr& wanted) {
 }
 
 Pool::Turn Pool::turn(const WorkerPtr& wanted) {
+    std::vector<WorkerPtr> gone; // let go of after the lock
     std::unique_lock lock(m_mutex);
     while (true) {
+        for (auto& worker : ended())
+            gone.push_back(std::move(worker));
         if (auto worker = freeOne(wanted))
             return {*this, std::move(worker)};
-        const bool gone = wanted && std::none_of(m_places.begin(), m_places.end(),
+        const bool lost = wanted && std::none_of(m_places.begin(), m_places.end(),
                                                  [&](const Place& place) { return place.worker == wanted; });
-        if (gone)
+        if (lost)
             throw Problem(ProblemKind::NotAPicture, {}, "the process that held its pixels came to an end",
                           "Try again");
         if (Patience::isOver())
@@ -65,6 +80,18 @@ void Pool::giveBack(const WorkerPtr& worker) {
         if (place.worker == worker)
             place.busy = false;
     m_free.notify_all();
+}
+
+void Pool::renew(WorkerPtr& worker) {
+    const auto fresh = std::make_shared<WorkerProcess>();
+    const auto old = std::exchange(worker, fresh); // let go of after the lock
+    const std::lock_guard lock(m_mutex);
+    for (auto& place : m_places)
+        if (place.worker == old) {
+            place.worker = fresh;
+            if (place.givesWay)
+                letGiveWay(fresh->pid());
+        }
 }
 
 std::vector<WorkerState> Pool::states() {

@@ -8,6 +8,7 @@
 #include <condition_variable>
 #include <memory>
 #include <mutex>
+#include <vector>
 
 namespace keepseal::cage {
 
@@ -28,6 +29,8 @@ public:
         }
         WorkerProcess* operator->() const { return m_worker.get(); }
         const WorkerPtr& worker() const { return m_worker; }
+        /// Another process in its place.
+        void renew() { m_pool.renew(m_worker); }
 
     private:
         Pool& m_pool;
@@ -43,7 +46,9 @@ public:
 private:
     Pool();
     void giveBack(const WorkerPtr& worker);
+    void renew(WorkerPtr& worker);
     WorkerPtr freeOne(const WorkerPtr& wanted);
+    std::vector<WorkerPtr> ended();
 
     struct Place {
         WorkerPtr worker;

@@ -253,13 +253,13 @@ wire::Received WorkerProcess::ask(capnp::MessageBuilder& request, int file, cons
                               " seconds",
                           "Check the disk that it lies on");
         case Watch::End::None:
-            throw Problem(
-                ProblemKind::NotAPicture, name,
-                "the process that read it came to a sudden end: it is damaged, or takes more memory "
-                "than it may",
-                kRemedy);
+            throw Broke(ProblemKind::NotAPicture, name,
+                        "the process that read it came to a sudden end: it is damaged, or takes more memory "
+                        "than it may",
+                        kRemedy);
         }
     }
+    m_asked = true;
     if (const auto root = answer->root<messages::Answer>(); root.isProblem())
         throw wire::read(root.getProblem());
     return std::move(*answer);

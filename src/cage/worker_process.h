@@ -4,6 +4,7 @@
 // cage/.
 #pragma once
 
+#include "base/problem.h"
 #include "cage/cage.h"
 #include "wire/channel.h"
 
@@ -22,6 +23,12 @@ struct Limits {
     std::uint64_t memory = 1ULL << 30; ///< bytes
 };
 
+/// The process came to an end while it was asked: by what it read, or by something else.
+class Broke : public Problem {
+public:
+    using Problem::Problem;
+};
+
 class WorkerProcess {
 public:
     /// Throws Problem(Internal) when the program is not there or does not start.
@@ -34,12 +41,13 @@ public:
     pid_t pid() const { return m_pid; }
     /// False once it has ended or been given up: then it is of no more use.
     bool alive() const;
+    /// Whether it was asked something before: what ends it now may then come from there.
+    bool wasAsked() const { return m_asked; }
     /// Waits for it to be ready, the first time.
     Holds holds();
 
     /// One call at a time. `file`: -1, or what is read. Throws Problem: as the worker answered; Stopped when
-    /// patience is over; NotAPicture or TooLarge, naming `name`, when the worker broke, hung or took too
-    /// much.
+    /// patience is over; TooLarge or CannotRead, naming `name`, when it took too much or hung; Broke.
     wire::Received ask(capnp::MessageBuilder& request, int file, const std::string& name,
                        const Limits& limits);
 
@@ -50,7 +58,7 @@ private:
     void end();
     std::atomic<pid_t> m_pid{-1}; ///< read by whoever lists the workers
     wire::Descriptor m_socket;
-    bool m_ready = false, m_lost = false;
+    bool m_ready = false, m_lost = false, m_asked = false;
     Holds m_holds;
 };
 

@@ -17,6 +17,7 @@
 #include <csignal>
 #include <fcntl.h>
 #include <spawn.h>
+#include <sys/wait.h>
 #include <thread>
 #include <unistd.h>
 
@@ -32,6 +33,17 @@ void signalBusyWorkers(int signal) {
         for (const auto& worker : cage::workers())
             if (worker.busy && worker.pid > 0)
                 sent = ::kill(worker.pid, signal) == 0 || sent;
+}
+
+/// Ends every worker, and starts one that was asked nothing yet.
+void startAnew() {
+    for (const auto& worker : cage::workers())
+        if (worker.pid > 0) {
+            ::kill(worker.pid, SIGKILL);
+            siginfo_t info{};
+            ::waitid(P_PID, static_cast<id_t>(worker.pid), &info, WEXITED | WNOWAIT);
+        }
+    cage::holds();
 }
 
 /// While it lives every worker there was hangs.
@@ -127,9 +139,19 @@ TEST(Cage, AProblemComesBackAsItWasThrown) {
     EXPECT_THAT(problem.happened, HasSubstr("no picture file"));
 }
 
-TEST(Cage, AWorkerKilledInTheMidstCostsOnePicture) {
+TEST(Cage, APictureIsNotBlamedForWhatItsReaderReadBefore) {
     const Pictures job;
-    cage::holds(); // one is there
+    startAnew();
+    const Original one(job.files[0]), other(job.files[1]);
+    readFacts(one, "tide_1.jpg");
+    const Hanging hanging;
+    std::jthread killer([] { signalBusyWorkers(SIGKILL); });
+    EXPECT_EQ(readFacts(other, "tide_2.png").size, (Size{400, 300}));
+}
+
+TEST(Cage, AFreshWorkerKilledInTheMidstCostsOnePicture) {
+    const Pictures job;
+    startAnew();
     const Hanging hanging;
     std::jthread killer([] { signalBusyWorkers(SIGKILL); });
     RunOptions options;
