@@ -105,7 +105,7 @@ void manyPictures(MainWindow& window, const char* folder) {
     for (int step = 0; step < 40; ++step) {
         timer.start();
         window.document().setSetting("seal.opacity", 40.0 + step, 7);
-        waitUntil([&] { return window.views().wall().proofs().settled(); }, kPatience);
+        waitUntil([&] { return window.views().wall().proofs().settledInView(); }, kPatience);
         steps.push_back(msSince(timer));
     }
     tellFrames("A slider step to all proofs in view redrawn", steps);
@@ -135,7 +135,7 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
         if (frames.size() % 20 == 0) {
             timer.start();
             window.document().setSetting("seal.opacity", 40.0 + static_cast<double>(frames.size() % 50), 7);
-            waitUntil([&] { return window.views().wall().proofs().settled(); }, kPatience);
+            waitUntil([&] { return window.views().wall().proofs().settledInView(); }, kPatience);
             steps.push_back(msSince(timer));
         }
         QElapsedTimer pause;

@@ -27,6 +27,7 @@ namespace {
 
 constexpr int kSettleMs = 250;
 constexpr std::size_t kMeasuredAtOnce = 12;
+constexpr std::size_t kUnseenAtOnce = 4;
 
 qint64 nowNs() {
     return std::chrono::steady_clock::now().time_since_epoch().count();
@@ -159,14 +160,23 @@ const Problem* ProofSet::problem(OriginalId id) const {
 }
 
 bool ProofSet::settled() const {
-    return !m_settle.isActive() && m_develops.pending() == 0 &&
-           std::all_of(m_wishes.begin(), m_wishes.end(), [this](const ProofWish& wish) {
-               if (problem(wish.id))
-                   return true;
-               const auto found = m_entries.find(wish.id);
-               return found != m_entries.end() && found->second.proof.sharp &&
-                      found->second.lookedAt == m_change;
-           });
+    return m_develops.pending() == 0 && areSettled(m_wishes.size());
+}
+
+bool ProofSet::settledInView() const {
+    return areSettled(std::min(m_visible, m_wishes.size()));
+}
+
+bool ProofSet::areSettled(std::size_t first) const {
+    return !m_settle.isActive() &&
+           std::all_of(m_wishes.begin(), m_wishes.begin() + static_cast<std::ptrdiff_t>(first),
+                       [this](const ProofWish& wish) {
+                           if (problem(wish.id))
+                               return true;
+                           const auto found = m_entries.find(wish.id);
+                           return found != m_entries.end() && found->second.proof.sharp &&
+                                  found->second.lookedAt == m_change;
+                       });
 }
 
 void ProofSet::work() {
@@ -295,7 +305,9 @@ void ProofSet::makeStale() {
     const auto pass = std::make_shared<Pass>();
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
         if (i == m_visible && !pass->jobs.empty())
-            break; // what can't be seen follows in the next pass
+            break; // what can't be seen follows in the next passes
+        if (i >= m_visible && pass->jobs.size() == kUnseenAtOnce)
+            break; // small ones: the hand's next step waits for the one that is under way
         if (m_for == For::Measurements && pass->jobs.size() == kMeasuredAtOnce)
             break; // all of a pass are in memory at once
         const auto& wish = m_wishes[i];

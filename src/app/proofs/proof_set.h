@@ -53,6 +53,8 @@ public:
     const Problem* problem(OriginalId id) const;
     /// True when every wish has its sharp proof with the latest design.
     bool settled() const;
+    /// The same of those that can be seen.
+    bool settledInView() const;
     /// Milliseconds from the last change of design to its redrawn proofs, as measured; -1 before the first.
     double lastRedrawMs() const { return m_lastRedrawMs; }
 
@@ -60,6 +62,7 @@ signals:
     void changed();
 
 private:
+    bool areSettled(std::size_t first) const;
     /// What a wish comes to now.
     struct Wanted {
         Size whole;

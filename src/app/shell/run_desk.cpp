@@ -10,7 +10,6 @@
 #include <QFileDialog>
 #include <QPushButton>
 #include <QSystemTrayIcon>
-#include <QTimer>
 #include <QUrl>
 
 #include <set>
@@ -28,7 +27,13 @@ RunDesk::RunDesk(Parts parts) : m(parts) {
     connectBar();
     connectCheck();
     connect(m.runs, &RunSession::said, this, &RunDesk::said);
+    m_barPause.setSingleShot(true);
     connect(m.runs, &RunSession::barChanged, this, &RunDesk::showBar);
+    connect(m.runs, &RunSession::stepped, this, &RunDesk::showBarInTime);
+    connect(&m_barPause, &QTimer::timeout, this, [this] {
+        if (m_barWaits)
+            showBarInTime();
+    });
     connect(m.runs, &RunSession::planChanged, this, &RunDesk::showPlanSeen);
     connect(m.runs, &RunSession::aheadChanged, this, &RunDesk::showHeldBackSeen);
     connect(m.runs, &RunSession::aheadChanged, this, &RunDesk::showRows);
@@ -86,7 +91,20 @@ void RunDesk::connectCheck() {
             [this, &check] { m.runs->deliverAllTheSame(check.chosen(), check.cards()); });
 }
 
+/// Two hundred copies a second would lay the whole window out as often: no eye follows that, and the hand has
+/// to wait for it.
+void RunDesk::showBarInTime() {
+    constexpr int kPause = 100; // ms
+    if (m_barPause.isActive()) {
+        m_barWaits = true;
+        return;
+    }
+    m_barPause.start(kPause);
+    showBar();
+}
+
 void RunDesk::showBar() {
+    m_barWaits = false;
     m.bar->show(barWords(m.runs->barState()));
     if (m.runs->busy() || m.runs->tellsOfLast())
         return;

@@ -11,6 +11,8 @@
 #include "shell/views.h"
 #include "stamping/run_session.h"
 
+#include <QTimer>
+
 namespace keepseal::app {
 
 class RunDesk : public QObject {
@@ -48,6 +50,7 @@ private:
     void connectBar();
     void connectCheck();
     void showBar();
+    void showBarInTime();
     void showRows();
     void showPlanSeen();
     void showHeldBackSeen();
@@ -57,6 +60,8 @@ private:
     void notifyEnd(const QString& text);
     void showStationOf(const LedgerRow& row);
     Parts m;
+    QTimer m_barPause; ///< between two steps of a run that are shown
+    bool m_barWaits = false;
 };
 
 } // namespace keepseal::app

@@ -58,7 +58,7 @@ void RunSession::connectRunning() {
     connect(&m_running, &Running::progressed, this, &RunSession::takeRow);
     connect(&m_running, &Running::verifying, this, [this](qulonglong done, qulonglong total) {
         m_progress.verifying(done, total);
-        emit barChanged();
+        emit stepped();
     });
     connect(&m_running, &Running::finished, this, &RunSession::takeResult);
     connect(&m_running, &Running::refused, this, [this](const Problem& problem) {
@@ -211,7 +211,7 @@ void RunSession::takeRow(qulonglong done, qulonglong total, qulonglong index, co
         emit stampedChanged(known->second);
     }
     emit rowDone(index, row);
-    emit barChanged();
+    emit stepped();
 }
 
 void RunSession::takeResult(const RunResult& result) {

@@ -68,6 +68,7 @@ public:
 
 signals:
     void barChanged();
+    void stepped();      ///< the same, of a run that goes on: many times a second
     void planChanged();  ///< there is another plan, or none
     void aheadChanged(); ///< more is known of what it will come to, or less
     void folderWanted(std::size_t card);

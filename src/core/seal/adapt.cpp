@@ -76,7 +76,7 @@ private:
     SealPainter& painterOf(const SealVersion& version) {
         auto& out = m_painters[{version.dark, version.halo, version.plate}];
         if (!out)
-            out = std::make_unique<SealPainter>(m_seal, m_placement, version);
+            out = std::make_unique<SealPainter>(m_seal, m_placement, version, m_marks);
         return *out;
     }
     bool reached(const SealDecision& decision) { return worth(decision).ratio >= m_asked; }
@@ -191,6 +191,7 @@ private:
     SealDecision m_start;
     double m_asked;
     std::vector<SealTrial> m_done;
+    std::shared_ptr<PaintedMarks> m_marks = std::make_shared<PaintedMarks>();
     std::map<std::tuple<bool, double, double>, std::unique_ptr<SealPainter>> m_painters;
 };
 

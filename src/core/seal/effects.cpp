@@ -117,16 +117,20 @@ Mask shifted(const Mask& mask, double dx, double dy) {
 }
 
 void paintOver(Layer& layer, const Mask& mask, Rgb colour, double strength) {
-    for (std::size_t i = 0; i < layer.argb.size(); ++i) {
-        const double a = std::min(1.0F, mask.value[i]) * strength;
-        if (a <= 0.001)
-            continue;
-        const std::uint32_t old = layer.argb[i];
-        const auto over = [&](int shift, double c) {
-            return channel(c * a + (old >> shift & 0xFF) * (1 - a));
+    const auto most = static_cast<float>(strength);
+    const auto* opacity = mask.value.data();
+    auto* pixels = layer.argb.data();
+    const auto r = static_cast<float>(colour.r), g = static_cast<float>(colour.g),
+               b = static_cast<float>(colour.b);
+    for (std::size_t i = 0; i < layer.argb.size(); ++i) { // no branch in it: it becomes vectors
+        const float a = std::min(1.0F, opacity[i]) * most;
+        const auto old = static_cast<std::int32_t>(pixels[i]);
+        const auto over = [&](int shift, float c) {
+            return static_cast<std::int32_t>(c * a + static_cast<float>(old >> shift & 0xFF) * (1 - a) +
+                                             0.5F);
         };
-        layer.argb[i] =
-            over(24, 255) << 24 | over(16, colour.r) << 16 | over(8, colour.g) << 8 | over(0, colour.b);
+        pixels[i] = static_cast<std::uint32_t>(over(24, 255) << 24 | over(16, r) << 16 | over(8, g) << 8 |
+                                               over(0, b));
     }
 }
 

@@ -3,6 +3,7 @@
 #include "seal/paint.h"
 
 #include "seal/effects.h"
+#include "seal/effects_kept.h"
 #include "seal/logo.h"
 #include "seal/outline.h"
 
@@ -67,17 +68,19 @@ public:
         : m_seal(seal), m_design(seal.design), m_instances(instances), m_unit(unit), m_version(version),
           m_area(area) {}
 
-    SealLayers paint(const Box& strip) {
+    SealLayers paint(const Box& strip, PaintedMarks& marks) {
+        const auto mark = marks.of(m_version.dark, m_area, [&](Layer& layer) {
+            Canvas canvas(layer);
+            paintMark(canvas);
+        });
         SealLayers out;
-        out.mark = Layer(m_area);
-        Canvas canvas(out.mark);
-        paintMark(canvas);
         if (!strip.empty() || hasPlate() || m_design.shadow.on || m_design.outline.width > 0 ||
             m_version.halo > 0)
-            out.under = paintUnder(out.mark, strip);
+            out.under = paintUnder(*mark, strip);
         if (m_design.relief.on)
-            out.relief = reliefOf(out.mark, within(m_design.relief.depth * m_unit / 100),
+            out.relief = reliefOf(mark->layer, within(m_design.relief.depth * m_unit / 100),
                                   m_design.relief.angle, m_design.relief.strength / 100);
+        out.mark = mark.use_count() > 1 ? mark->layer : std::move(mark->layer);
         return out;
     }
 
@@ -236,7 +239,7 @@ private:
         return {box.centre().x - width / 2, box.centre().y - height / 2, width, height};
     }
 
-    Layer paintUnder(const Layer& mark, const Box& strip) {
+    Layer paintUnder(PaintedMarks::Mark& mark, const Box& strip) {
         const bool halo = m_version.halo > 0;
         Layer under(m_area);
         if (!strip.empty()) {
@@ -248,21 +251,20 @@ private:
         if (hasPlate())
             paintPlates(under);
         if (m_design.shadow.on || halo) {
-            const Mask opaque = opacityOf(mark);
             const double scale = m_unit / 100;
             if (halo) {
-                Mask glow = opaque;
-                spread(glow, within(m_design.halo.spread * scale));
-                blur(glow, within(m_design.halo.softness * scale));
-                paintOver(under, glow, pick(m_design.halo.colour, m_design.halo.darkColour),
+                const auto glow = glowOf(mark.opaque(), within(m_design.halo.spread * scale),
+                                         within(m_design.halo.softness * scale));
+                paintOver(under, *glow, pick(m_design.halo.colour, m_design.halo.darkColour),
                           m_version.halo / 100);
             }
             if (m_design.shadow.on) {
                 const double radians = m_design.shadow.angle * std::numbers::pi / 180;
                 const double distance = m_design.shadow.distance * scale;
-                Mask fallen = shifted(opaque, std::sin(radians) * distance, -std::cos(radians) * distance);
-                blur(fallen, within(m_design.shadow.softness * scale));
-                paintOver(under, fallen, m_design.shadow.colour, m_design.shadow.strength / 100);
+                const auto fallen =
+                    shadowOf(mark.opaque(), std::sin(radians) * distance, -std::cos(radians) * distance,
+                             within(m_design.shadow.softness * scale));
+                paintOver(under, *fallen, m_design.shadow.colour, m_design.shadow.strength / 100);
             }
         }
         if (m_design.outline.width > 0) {
@@ -339,7 +341,7 @@ Layer warped(const Layer& flat, const Homography& fromFrame, const Rect& area) {
 }
 
 SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                       const Rect& area) {
+                       const Rect& area, PaintedMarks& marks) {
     // Flat, at the density of the longest side it is drawn out to.
     const auto& c = placement.corners;
     const auto side = [&](std::size_t a, std::size_t b) {
@@ -354,7 +356,7 @@ SealLayers paintWarped(const PreparedSeal& seal, const SealPlacement& placement,
     const double unit = scale * 100;
     const Box flatBox =
         boundsOf(one.front().map.map(seal.box)).grown(std::min(effectReach(seal.design, unit), most / 4));
-    const auto flat = Painter(seal, one, unit, version, wholePixels(flatBox)).paint({});
+    const auto flat = Painter(seal, one, unit, version, wholePixels(flatBox)).paint({}, marks);
     Homography fromFrame = inverse(placement.warp);
     for (std::size_t i = 0; i < 6; ++i)
         fromFrame[i] *= scale;
@@ -411,7 +413,7 @@ namespace {
 constexpr double kFineUnit = 64;
 
 SealLayers paintAtSize(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                       const Rect& area) {
+                       const Rect& area, PaintedMarks& marks) {
     // Glow and shadow reach in from outside the area: they are made from a larger one.
     const bool reaches = version.halo > 0 || seal.design.shadow.on || seal.design.relief.on;
     // However far they are told to reach: a quarter of the picture's short side is more than any glow shows,
@@ -420,7 +422,8 @@ SealLayers paintAtSize(const PreparedSeal& seal, const SealPlacement& placement,
     const int more =
         reaches ? static_cast<int>(std::ceil(std::min(most, effectReach(seal.design, placement.unit)))) : 0;
     const Rect larger{area.x - more, area.y - more, area.width + 2 * more, area.height + 2 * more};
-    auto layers = Painter(seal, placement.instances, placement.unit, version, larger).paint(placement.strip);
+    auto layers =
+        Painter(seal, placement.instances, placement.unit, version, larger).paint(placement.strip, marks);
     const auto cut = [&](Layer& layer) {
         if (layer.empty() || more == 0)
             return;
@@ -468,19 +471,42 @@ Layer averaged(const Layer& large, const Rect& area, int factor) {
 
 } // namespace
 
+const Mask& PaintedMarks::Mark::opaque() {
+    if (!opacity)
+        opacity = std::make_unique<const Mask>(opacityOf(layer));
+    return *opacity;
+}
+
+PaintedMarks::MarkPtr PaintedMarks::of(bool dark, const Rect& area,
+                                       const std::function<void(Layer&)>& paint) {
+    constexpr std::int64_t kKept = 1 << 20; // pixels
+    const auto make = [&] {
+        auto out = std::make_shared<Mark>();
+        out->layer = Layer(area);
+        paint(out->layer);
+        return out;
+    };
+    if (std::int64_t(area.width) * area.height > kKept)
+        return make();
+    auto& kept = m_kept[{dark ? 1 : 0, area.x, area.y, area.width, area.height}];
+    if (!kept)
+        kept = make();
+    return kept;
+}
+
 SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                      const Rect& area) {
+                      const Rect& area, PaintedMarks& marks) {
     if (placement.warped)
-        return paintWarped(seal, placement, version, area);
+        return paintWarped(seal, placement, version, area, marks);
     const auto& d = seal.design;
     const bool effects = version.halo > 0 || d.shadow.on || d.relief.on || d.outline.width > 0;
     const int most = placement.instances.size() > 1 ? 2 : 4;
     const int factor =
         std::clamp(static_cast<int>(std::ceil(kFineUnit / std::max(1.0, placement.unit))), 1, most);
     if (!effects || factor == 1)
-        return paintAtSize(seal, placement, version, area);
+        return paintAtSize(seal, placement, version, area, marks);
     const Rect large{area.x * factor, area.y * factor, area.width * factor, area.height * factor};
-    const auto fine = paintAtSize(seal, enlarged(placement, factor), version, large);
+    const auto fine = paintAtSize(seal, enlarged(placement, factor), version, large, marks);
     return {averaged(fine.under, area, factor), averaged(fine.mark, area, factor),
             averaged(fine.relief, area, factor)};
 }

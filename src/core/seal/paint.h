@@ -6,8 +6,10 @@
 
 #include "picture/mix.h"
 #include "seal/arrange.h"
+#include "seal/effects_kept.h"
 
 #include <array>
+#include <functional>
 #include <map>
 #include <memory>
 
@@ -34,14 +36,33 @@ double effectReach(const SealDesign& design, double unit);
 /// Only the mark, on any surface of cairo's (as outlines, where that surface keeps them).
 void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
                  SealVersion version);
+/// Marks of one seal and placement as they were painted: neither halo nor plate changes them, and trials ask
+/// for several of these.
+class PaintedMarks {
+public:
+    struct Mark {
+        Layer layer;
+        std::unique_ptr<const Mask> opacity; ///< null until it was asked for
+        const Mask& opaque();
+    };
+    using MarkPtr = std::shared_ptr<Mark>;
+    /// `paint` fills a layer of this area. Large ones are not kept.
+    MarkPtr of(bool dark, const Rect& area, const std::function<void(Layer&)>& paint);
+
+private:
+    std::map<std::array<int, 5>, MarkPtr> m_kept;
+};
+
 /// The pixels of `area`, all of the placement drawn for it.
 SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
-                      const Rect& area);
+                      const Rect& area, PaintedMarks& marks);
 
 /// Paints a placed seal part by part of the frame; what repeats is drawn once. Seal and placement outlive it.
 class SealPainter {
 public:
-    SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version);
+    /// `marks`: shared by several versions of the one placement; null: its own.
+    SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                std::shared_ptr<PaintedMarks> marks = nullptr);
     ~SealPainter();
     SealPainter(const SealPainter&) = delete;
     SealPainter& operator=(const SealPainter&) = delete;
@@ -56,6 +77,7 @@ private:
     const PreparedSeal& m_seal;
     const SealPlacement& m_placement;
     SealVersion m_version;
+    std::shared_ptr<PaintedMarks> m_marks;
     int m_phases;
     bool m_byCells;
     Rect m_lastArea; ///< what was painted last, where it is small: trials ask for the same again

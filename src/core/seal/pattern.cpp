@@ -45,8 +45,10 @@ struct SealPainter::Cell {
     SealLayers layers;
 };
 
-SealPainter::SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version)
-    : m_seal(seal), m_placement(placement), m_version(version), m_phases(placement.phases),
+SealPainter::SealPainter(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
+                         std::shared_ptr<PaintedMarks> marks)
+    : m_seal(seal), m_placement(placement), m_version(version),
+      m_marks(marks ? std::move(marks) : std::make_shared<PaintedMarks>()), m_phases(placement.phases),
       m_byCells(standsApart()) {}
 SealPainter::~SealPainter() = default;
 
@@ -72,7 +74,8 @@ const SealPainter::Cell& SealPainter::cellOf(const SealInstance& instance, Point
     one.area = m_placement.area, one.unit = m_placement.unit;
     one.instances = {there};
     const Box box = boundsOf(there.map.map(m_seal.box)).grown(effectReach(m_seal.design, one.unit) + 1);
-    cell = std::make_unique<Cell>(Cell{paintWhole(m_seal, one, m_version, wholePixels(box))});
+    PaintedMarks marks; // of another placement
+    cell = std::make_unique<Cell>(Cell{paintWhole(m_seal, one, m_version, wholePixels(box), marks)});
     return *cell;
 }
 
@@ -89,7 +92,7 @@ SealLayers SealPainter::paint(const Rect& area) {
 
 SealLayers SealPainter::painted(const Rect& area) {
     if (!m_byCells)
-        return paintWhole(m_seal, m_placement, m_version, area);
+        return paintWhole(m_seal, m_placement, m_version, area, *m_marks);
     SealLayers out;
     out.mark = Layer(area);
     for (const auto& instance : m_placement.instances) {

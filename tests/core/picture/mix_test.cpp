@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/mix.h"
-#include "seal/effects.h"
+#include "seal/effects_kept.h"
 #include "support/seals.h"
 
 #include <gtest/gtest.h>
@@ -78,6 +78,26 @@ TEST(Effects, ABlurKeepsTheSumAndHasTheRightWidth) {
         }
     EXPECT_NEAR(sum, 1000, 1);
     EXPECT_NEAR(std::sqrt(variance / sum), 10, 0.4);
+}
+
+TEST(Effects, WhatIsKeptIsWhatWasAskedFor) {
+    Mask mask{40, 40, std::vector<float>(1600)};
+    mask.value[820] = 1;
+    const auto byHand = [&](double by, double softness) {
+        Mask out = mask;
+        spread(out, by);
+        blur(out, softness);
+        return out.value;
+    };
+    const auto glow = byHand(2, 6);
+    for (int i = 0; i < 2; ++i) { // made, and kept
+        EXPECT_EQ(glowOf(mask, 2, 6)->value, glow);
+        EXPECT_EQ(glowOf(mask, 2, 7)->value, byHand(2, 7));
+        EXPECT_EQ(glowOf(mask, 3, 6)->value, byHand(3, 6));
+    }
+    mask.value[0] = 1;
+    EXPECT_EQ(glowOf(mask, 2, 6)->value, byHand(2, 6));
+    EXPECT_NE(glowOf(mask, 2, 6)->value, glow);
 }
 
 TEST(Effects, SpreadGrowsInAllDirectionsAndShiftsMove) {
