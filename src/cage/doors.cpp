@@ -5,6 +5,7 @@
 #include "cage/pool.h"
 #include "picture/develop.h"
 #include "picture/file_kind.h"
+#include "picture/untouched.h"
 #include "privacy/report.h"
 #include "seal/logo_reading.h"
 #include "wire/values.h"
@@ -198,6 +199,27 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         takeSamples(answer, out.rgb, pixels * 3);
     if (made.getAlpha())
         takeSamples(answer, out.alpha, pixels);
+    return out;
+}
+
+Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                       const ChangedPart& changed) {
+    // All coefficients, two bytes for each of up to three samples a pixel; the file as it is and as it
+    // becomes; the part as it comes and as it is encoded.
+    const auto counted = static_cast<std::uint64_t>(facts.stored.pixels()) * 6 + 3 * source.size() +
+                         6 * changed.rgb.size();
+    requireFits(counted, name);
+    auto answer = ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)},
+                      [&](Request::Builder request) {
+                          auto asked = request.initStampUntouched();
+                          wire::write(asked.initFacts(), facts);
+                          wire::write(asked.initChanged(), changed);
+                      });
+    const auto length = expected(answer, Answer::STAMPED).getStamped();
+    if (length > 2 * source.size() + 4 * changed.rgb.size() + kMegabyte)
+        wire::nonsense();
+    Bytes out;
+    takeSamples(answer, out, static_cast<std::size_t>(length));
     return out;
 }
 

@@ -26,6 +26,8 @@ struct Facts {
   wholeAtOnce @11 :Bool;
   page @12 :Int32;
   raw @13 :UInt16;
+  keepsBlocks @14 :Bool;
+  srgb @15 :Bool;
 }
 
 struct FactsOfFile { first @0 :Facts; further @1 :List(Facts); cameras @2 :Facts; }
@@ -50,6 +52,9 @@ struct Wish {
   intent @14 :UInt16;
   linearLight @15 :Bool;
 }
+
+# Of picture/untouched.h.
+struct Changed { x @0 :Int32; y @1 :Int32; size @2 :Size; rgb @3 :Data; cells @4 :Data; }
 
 struct Argument { name @0 :Text; value @1 :Text; }
 struct Note { kind @0 :Text; subject @1 :Text; arguments @2 :List(Argument); }
@@ -97,6 +102,7 @@ struct Request {
     readProfile @13 :Void;
     readLogo :group { page @14 :Int32; }
     drawLogo :group { page @15 :Int32; native @16 :Size; size @17 :Size; }
+    stampUntouched :group { facts @18 :Facts; changed @19 :Changed; }
   }
 }
 
@@ -115,5 +121,6 @@ struct Answer {
     logo :group { vector @15 :Bool; native @16 :Size; kept @17 :Size; }
     drawing @18 :Size; # in shared memory: B G R A
     done @19 :Void;
+    stamped @20 :UInt64; # bytes of a JPEG, in shared memory
   }
 }

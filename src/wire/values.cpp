@@ -123,6 +123,8 @@ void write(messages::Facts::Builder to, const PictureFacts& from) {
     to.setColour(textOf(from.colour));
     to.setPixelsPerMm(from.pixelsPerMm);
     to.setWholeAtOnce(from.wholeAtOnce);
+    to.setKeepsBlocks(from.keepsBlocks);
+    to.setSrgb(from.srgb);
     to.setPage(from.reading.page);
     to.setRaw(numberOf(from.reading.raw));
 }
@@ -139,10 +141,28 @@ PictureFacts read(messages::Facts::Reader from) {
                      stringOf(from.getColour()),
                      finite(from.getPixelsPerMm()),
                      from.getWholeAtOnce(),
+                     from.getKeepsBlocks(),
+                     from.getSrgb(),
                      {within(from.getPage(), 0, 1 << 30), valueOf(from.getRaw(), RawPicture::Cameras)}};
     if (out.stored.empty() || out.size.empty() || out.stored.pixels() > kMaxPixels ||
         out.size.pixels() != out.stored.pixels())
         nonsense();
+    return out;
+}
+
+void write(messages::Changed::Builder to, const ChangedPart& from) {
+    to.setX(from.area.x);
+    to.setY(from.area.y);
+    write(to.initSize(), {from.area.width, from.area.height});
+    to.setRgb({from.rgb.data(), from.rgb.size()});
+    to.setCells({from.cells.data(), from.cells.size()});
+}
+ChangedPart read(messages::Changed::Reader from) {
+    const auto size = read(from.getSize());
+    ChangedPart out;
+    out.area = {within(from.getX(), 0, 1 << 30), within(from.getY(), 0, 1 << 30), size.width, size.height};
+    out.rgb.assign(from.getRgb().begin(), from.getRgb().end());
+    out.cells = bytesOf(from.getCells());
     return out;
 }
 

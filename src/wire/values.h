@@ -8,6 +8,7 @@
 #include "base/problem.h"
 #include "picture/develop.h"
 #include "picture/file_kind.h"
+#include "picture/untouched.h"
 #include "privacy/report.h"
 
 #include <messages.capnp.h>
@@ -21,6 +22,10 @@ void write(messages::Facts::Builder to, const PictureFacts& from);
 PictureFacts read(messages::Facts::Reader from);
 void write(messages::FactsOfFile::Builder to, const PictureFacts& from);
 PictureFacts read(messages::FactsOfFile::Reader from);
+
+void write(messages::Changed::Builder to, const ChangedPart& from);
+/// Its sizes are looked at where they are used.
+ChangedPart read(messages::Changed::Reader from);
 
 void write(messages::Wish::Builder to, const DevelopWish& from);
 DevelopWish read(messages::Wish::Reader from);

@@ -4,6 +4,7 @@
 
 #include "picture/develop.h"
 #include "picture/file_kind.h"
+#include "picture/untouched.h"
 #include "privacy/report.h"
 #include "seal/logo_reading.h"
 #include "wire/channel.h"
@@ -85,6 +86,8 @@ private:
             return readLogo(request.getReadLogo().getPage(), source, name, to);
         case Request::DRAW_LOGO:
             return drawLogo(request.getDrawLogo(), source, name, to);
+        case Request::STAMP_UNTOUCHED:
+            return stampUntouched(request.getStampUntouched(), source, name, to);
         case Request::FORGET:
             break;
         }
@@ -148,6 +151,14 @@ private:
                                           wire::read(asked.getSize()));
         wire::write(to.initDrawing(), drawn.size);
         m_shared.emplace_back(wire::sealedMemory({asBytes(drawn.argb)}));
+    }
+
+    void stampUntouched(Request::StampUntouched::Reader asked, const ByteSource& source,
+                        const std::string& name, Answer::Builder to) {
+        const auto bytes = stampedUntouched(source, name, wire::read(asked.getFacts()),
+                                            wire::read(asked.getChanged()));
+        to.setStamped(bytes.size());
+        m_shared.emplace_back(wire::sealedMemory({bytes}));
     }
 
     struct Decoded {

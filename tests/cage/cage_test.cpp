@@ -8,6 +8,7 @@
 #include "base/patience.h"
 #include "base/text.h"
 #include "picture/develop.h"
+#include "picture/untouched.h"
 #include "plan/plan.h"
 #include "privacy/report.h"
 
@@ -277,4 +278,27 @@ int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
     keepseal::startPictureEngine(argv[0]);
     return RUN_ALL_TESTS();
+}
+
+TEST(Cage, AJpegIsStampedUntouchedByAWorker) {
+    const TempFolder folder;
+    makePicture(folder / "tide.jpg", 320, 240);
+    const Original original(folder / "tide.jpg");
+    const auto facts = readFacts(original, "tide.jpg");
+    ASSERT_TRUE(facts.keepsBlocks);
+    EXPECT_TRUE(facts.srgb);
+    ChangedPart part;
+    part.area = {32, 16, 64, 32};
+    part.rgb.assign(64 * 32 * 3, 250);
+    part.cells.assign(8 * 4, 1);
+    const auto bytes = stampedUntouched(original, "tide.jpg", facts, part);
+    const MemorySource copy(bytes);
+    const auto read = readFacts(copy, "copy");
+    EXPECT_EQ(read.size, facts.size);
+    const auto frame = develop(copy, "copy", read, wholePicture(read, read.size));
+    EXPECT_NEAR(frame.row(30)[60 * 3], 250, 4);
+    const auto before = develop(original, "tide.jpg", facts, wholePicture(facts, facts.size));
+    EXPECT_TRUE(std::equal(frame.row(100), frame.row(101), before.row(100)));
+    part.area.x = 310;
+    EXPECT_THROW((void)stampedUntouched(original, "tide.jpg", facts, part), Problem);
 }

@@ -79,6 +79,11 @@ std::string exiftool(const fs::path& file, const std::string& tag);
 
 /// What notes say, as a person reads it.
 std::vector<std::string> said(const Notes& notes);
+/// Those that are more than facts.
+inline Notes worthALook(Notes notes) {
+    std::erase_if(notes, [](const Note& note) { return severityOf(note) < Severity::WorthALook; });
+    return notes;
+}
 
 /// A delivery with a seal, rights and `folder`.
 Delivery sampleDelivery(const fs::path& folder);

@@ -6,7 +6,6 @@
 #include "formats/visible_loss.h"
 #include "proofs/frame_proof.h"
 #include "proofs/kept_copy.h"
-#include "render/encode.h"
 #include "theme/theme.h"
 
 #include <QCheckBox>
@@ -38,6 +37,7 @@ bool FormatsSideBySide::makeAll(const PictureInfo& info, const Delivery& deliver
     const auto chain = chainOf(delivery, info, exception);
     const auto metadata = info.metadata();
     const CopyAsked asked{info.path, info.factsIn(delivery), *metadata, delivery, exception, chain};
+    const Original original(info.path);
     const auto copy = finishedFromKept(originals, asked, lookAhead(asked));
     const Frame before = screenStage(delivery.file).on(copy.frame);
     for (const auto& format : outputFormats()) {
@@ -46,8 +46,7 @@ bool FormatsSideBySide::makeAll(const PictureInfo& info, const Delivery& deliver
         Made made;
         made.format = format.key;
         try {
-            const auto encoded =
-                encodeStage(delivery, chain, format.key, copy.words->copy, copy.holds).on(copy.frame);
+            const auto encoded = encodedCopy(original, asked, copy, format.key);
             const Frame after = decodedCopy(encoded.bytes, delivery.file);
             made.bytes = encoded.bytes.size();
             made.quality = encoded.quality;

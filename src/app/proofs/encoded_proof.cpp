@@ -69,6 +69,8 @@ void showSaved(EncodedProof::Answer& answer, const Frame& finished, const Encode
 
 QStringList limitsOf(const EncodedCopy& copy, Size whole) {
     QStringList out;
+    if (holdsKind(copy.notes, NoteKind::KeptUntouched))
+        out << QObject::tr("the original's own quality, untouched outside the mark");
     if (holdsKind(copy.notes, NoteKind::FileTooLarge))
         out << QObject::tr("more than asked for: held back");
     else if (holdsKind(copy.notes, NoteKind::FileSeen))
@@ -149,13 +151,15 @@ void EncodedProof::start() {
         Answer answer;
         const auto chain = chainOf(delivery, *info, exception);
         const auto metadata = info->metadata();
-        answer.kept = keptOrMade(
-            kept, {info->path, info->factsIn(delivery), *metadata, delivery, exception, chain}, *originals);
+        const auto facts = info->factsIn(delivery);
+        const Original original(info->path);
+        answer.kept =
+            keptOrMade(kept, {info->path, facts, *metadata, delivery, exception, chain}, *originals);
         const auto& copy = answer.kept->copy;
         const auto& format = delivery.file.formats().front()->key;
         answer.format = toQt(delivery.file.formats().front()->name);
         const auto encode = [&](const Delivery& as) {
-            return encodeStage(as, chain, format, copy.words->copy, copy.holds).on(copy.frame);
+            return encodedCopy(original, {info->path, facts, *metadata, as, exception, chain}, copy, format);
         };
         const auto encoded = encode(delivery);
         answer.bytes = encoded.bytes.size();
@@ -175,7 +179,7 @@ void EncodedProof::start() {
                 auto other = delivery;
                 other.file.atMost = 0; // what each makes by itself
                 other.file.set(quality, static_cast<double>(step));
-                other.file.unseen = false;
+                other.file.unseen = other.file.untouched = false;
                 const auto made = encode(other);
                 Point point{step, made.bytes.size(), {}};
                 if (comparable)

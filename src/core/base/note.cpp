@@ -80,6 +80,8 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::ProfileMissing, "profile-missing", StationId::File, Severity::HoldsBack, false, "the colour profile asked for can't be used: {happened}", "Choose a profile that is there, or other colours"},
     {NoteKind::FormatTooSmall, "format-too-small", StationId::File, Severity::HoldsBack, false, "{format} holds no more than {most} pixels on a side", "Ask for fewer pixels, or choose another format"},
     {NoteKind::FileTooLarge, "file-too-large", StationId::File, Severity::HoldsBack, false, "its {format} needs {needs}, and at most {most} are asked for", "Allow more bytes, a lower quality or fewer pixels"},
+    {NoteKind::KeptUntouched, "kept-untouched", StationId::File, Severity::Fact, true, "the original's own quality, untouched outside the mark", ""},
+    {NoteKind::EncodedAnew, "encoded-anew", StationId::File, Severity::Fact, true, "encoded anew with the quality of its delivery: {why}", ""},
     {NoteKind::FileUnseen, "file-unseen", StationId::File, Severity::Fact, true, "quality {quality} of its {format}: the difference is {score}, at least {least} is asked for", ""},
     {NoteKind::FileSeen, "file-seen", StationId::File, Severity::HoldsBack, false, "the difference of its {format} is {score} at quality {quality}, and at least {least} is asked for", "Allow more bytes, keep full colour detail, or ask for less"},
     {NoteKind::FileFitted, "file-fitted", StationId::File, Severity::Fact, true, "quality {quality} keeps its {format} within {most}", ""},

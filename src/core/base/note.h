@@ -100,6 +100,8 @@ enum class NoteKind {
     ProfileMissing,
     FormatTooSmall,
     FileTooLarge,
+    KeptUntouched,
+    EncodedAnew,
     FileUnseen,
     FileSeen,
     FileFitted,

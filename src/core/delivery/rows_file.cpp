@@ -52,6 +52,13 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
             if (format.sixteen)
                 deep.push_back(format.name);
         }
+        append(out, shownWhen<F>(
+                        [](const F& f) { return f.has("jpeg") && !f.unseen && f.atMost <= 0; },
+                        {switchSetting("untouched", "Untouched outside the mark", &F::untouched,
+                                       "A JPEG that keeps its size, direction, finish and colours, and has no "
+                                       "border, is not encoded again: only the squares of 8 or 16 pixels "
+                                       "under its mark are. The quality and colour detail above do not count "
+                                       "then, nor whether it is progressive: they are the original's own.")}));
         append(out,
                {switchSetting("unseen", "As small as unseen", &F::unseen,
                               "The lowest quality at which the difference from the finished picture "
@@ -128,12 +135,27 @@ std::string bitsOf(const OutputFormat& format, const OwnValues& own, BitDepth de
 
 } // namespace
 
+/// Of a JPEG of the usual kind nothing would be encoded but its mark.
+bool staysUntouched(const Delivery& d) {
+    const auto& f = d.file;
+    const auto& t = d.turn;
+    return f.untouched && !f.unseen && f.atMost <= 0 && !d.fit.on && !d.border.on && t.quarterTurns == 0 &&
+           !t.flip && t.angle == 0 && t.shape == CropShape::Free &&
+           (f.colour == ColourOut::Srgb || f.colour == ColourOut::Original) &&
+           !(d.seal.on && d.seal.arrangement == Arrangement::Repeat) &&
+           !changesPixels(d.finish, {false, 0});
+}
+
 std::string fileSummary(const Delivery& d) {
     const auto& f = d.file;
     std::string out;
     const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : " + ") + words; };
     for (const auto* format : f.formats()) {
         const OwnValues own(format->settings, f.own);
+        if (format->untouched && staysUntouched(d)) {
+            add(format->name + (d.seal.on ? ", untouched outside the mark" : ", untouched"));
+            continue;
+        }
         add(format->name +
             (own.counts(format->quality) && !(f.unseen && format->pixelForPixel)
                  ? " " + std::to_string(own.whole(format->quality))

@@ -156,6 +156,10 @@ LevelEnds levelEnds(const Frame& frame, double clipPercent) {
                          : LevelEnds{};
 }
 
+bool changesPixels(const FinishSettings& settings, const FinishFacts& facts) {
+    return settings.grey || changesTone(settings) || (settings.sharpen && facts.resized) || settings.grain;
+}
+
 void applyFinish(const FinishSettings& settings, const FinishFacts& facts, Frame& frame) {
     if (frame.size.empty())
         return;

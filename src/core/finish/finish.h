@@ -43,6 +43,8 @@ struct FinishFacts {
 /// Sharpening never moves a value by more than this, of 255 levels, while it protects.
 inline constexpr double kMostSharpening = 26;
 
+/// Whether any pixel of any picture may change.
+bool changesPixels(const FinishSettings& settings, const FinishFacts& facts);
 /// Changes the pixels of `frame` that belong to its picture; the frame has no border yet.
 void applyFinish(const FinishSettings& settings, const FinishFacts& facts, Frame& frame);
 

@@ -79,6 +79,7 @@ FileSettings FileSettings::only(const OutputFormat& format) const {
     if (colour == ColourOut::Profile)
         out.profile = profile;
     out.mark = mark;
+    out.untouched = untouched && format.untouched;
     out.unseen = unseen && format.pixelForPixel;
     if (out.unseen)
         out.unseenScore = unseenScore;

@@ -25,6 +25,7 @@ struct FileSettings {
     Intent intent = Intent::Relative;
     Rgb background{255, 255, 255}; ///< what transparent pixels become where the format has no transparency
     bool mark = true;              ///< the small XMP mark of our own, see rights/mark.h
+    bool untouched = true;         ///< where nothing but the mark changes, the original's own coefficients stay
     bool unseen = false;           ///< the lowest quality that keeps to unseenScore, instead of a chosen one
     double unseenScore = 80;       ///< see formats/visible_loss.h
     double atMost = 0;             ///< kB (1000 bytes) of a whole file; 0: as many as it takes

@@ -23,7 +23,7 @@ OutputFormat jpegFormat() {
     out.key = "jpeg", out.name = "JPEG", out.ending = "jpg";
     out.help = "Read everywhere; no transparency, 8 bits.";
     out.longestSide = 65500; // libjpeg's own limit, a little under T.81's 65535
-    out.iim = out.preview = true;
+    out.iim = out.preview = out.untouched = true;
     out.settings = {
         ownNumber("quality", "JPEG quality", 90, {1, 100, 1, 0},
                   "Higher keeps more and makes larger files; 85 to 92 is usual for screens."),

@@ -45,6 +45,7 @@ struct OutputFormat {
     bool exif = true;          ///< has a place for Exif; XMP all have
     bool iim = false;          ///< has a place for IPTC-IIM
     bool pixelForPixel = true; ///< decoded it has the copy's own pixels; a page of paper has not
+    bool untouched = false;    ///< can keep an original's own coefficients, see picture/untouched.h
     bool preview = false;      ///< has a place for a small preview of itself
     std::vector<OwnSetting> settings;
     std::string quality; ///< the setting that trades looks against bytes; empty: there is none

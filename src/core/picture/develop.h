@@ -40,6 +40,8 @@ struct PictureFacts {
     std::string colour; ///< "RGB", "greyscale", "CMYK"
     double pixelsPerMm = 0;
     bool wholeAtOnce = false; ///< its decoder can't go through it in strips: progressive, interlaced
+    bool keepsBlocks = false; ///< a JPEG that can be stamped block by block, see picture/untouched.h
+    bool srgb = false;        ///< of such a JPEG: its numbers are those of sRGB, or of its greys
     Reading reading;          ///< which of the file's pictures this is of
     /// Of the pages after the first, as far as they are taken; null: all are like it. Only with the first.
     std::shared_ptr<const std::vector<PictureFacts>> further{};

@@ -4,7 +4,6 @@
 
 #include "base/patience.h"
 #include "base/problem.h"
-#include "render/encode.h"
 #include "render/finished_copy.h"
 
 #include <algorithm>
@@ -63,8 +62,7 @@ Made makeOne(const Plan& plan, const PlannedCopy& copy) {
         if (!holdingBack(ahead.notes, delivery.place.strict, plan.accepted(copy)).empty())
             return {}; // it will not be made
         const auto finished = finishedCopy(original, asked, std::move(ahead));
-        const auto encoded = encodeStage(delivery, chain, copy.format, finished.words->copy, finished.holds)
-                                 .on(finished.frame);
+        const auto encoded = encodedCopy(original, asked, finished, copy.format);
         return {static_cast<double>(encoded.bytes.size()), static_cast<double>(chain.sizes.whole.pixels())};
     } catch (const std::exception&) {
         return {};

@@ -5,6 +5,7 @@
 #include "base/problem.h"
 #include "formats/output_format.h"
 #include "render/encode.h"
+#include "render/untouched_copy.h"
 
 namespace keepseal {
 namespace {
@@ -93,6 +94,8 @@ Notes notesOfFile(const CopyAsked& asked, const PictureWords& words, const std::
                   const std::string& fileName) {
     Notes out;
     if (const auto note = limitNote(outputFormat(format), asked.chain.sizes.whole))
+        addNote(out, *note);
+    if (const auto note = encodedAnewNote(asked, format))
         addNote(out, *note);
     addNotes(out, wordNotes(words, asked.metadata, asked.delivery, fileName));
     return out;

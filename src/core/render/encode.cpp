@@ -136,21 +136,26 @@ Bytes newPreview(const Frame& frame) {
 
 } // namespace
 
+bool holdsPreview(const Delivery& delivery, const std::string& format) {
+    return delivery.privacy.newPreview && outputFormat(format).preview;
+}
+
 EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
                         const CopyWords& words, const CopyMark& holds) {
     const auto& row = outputFormat(format);
     return {
-        format, delivery.file.only(row), plan.pixelsPerMm, delivery.privacy.newPreview && row.preview, words,
-        holds};
+        format, delivery.file.only(row), plan.pixelsPerMm, holdsPreview(delivery, format), words, holds};
 }
 
 namespace {
 
 /// A whole file by these settings, whatever its bytes.
-EncodedCopy encodedAs(const EncodeStage& stage, const FileSettings& file, const Frame& frame) {
+EncodedCopy encodedAs(const EncodeStage& stage, const FileSettings& file, const Frame& frame,
+                      const StampedOn* on = nullptr) {
     const auto& row = outputFormat(stage.format);
-    const Bytes bare = encodePixels(frame, file, row);
-    const auto grey = greyOut(file);
+    const Bytes bare = on ? stampedUntouched(on->original, on->name, on->facts, on->changed)
+                          : encodePixels(frame, file, row);
+    const auto grey = on && on->facts.channels == 1 ? greySpace() : greyOut(file);
     const auto space = grey ? grey : frame.space ? frame.space : srgbSpace();
     CopyFacts facts;
     facts.srgb = !grey && !frame.space;
@@ -307,7 +312,9 @@ Frame decodedCopy(const Bytes& bytes, const FileSettings& file) {
     return screenStage(file).on(develop(source, "the copy", facts, wish));
 }
 
-EncodedCopy EncodeStage::on(const Frame& frame) const {
+EncodedCopy EncodeStage::on(const Frame& frame, const StampedOn* stampedOn) const {
+    if (stampedOn)
+        return encodedAs(*this, file, frame, stampedOn);
     const auto most = file.atMost > 0 ? static_cast<std::uint64_t>(file.atMost * 1000) : UINT64_MAX;
     const auto& row = outputFormat(format);
     auto out = file.unseen       ? asSmallAsUnseen(*this, frame, most)

@@ -10,6 +10,14 @@
 
 namespace keepseal {
 
+/// Where the original's own coefficients stay, see picture/untouched.h.
+struct StampedOn {
+    const ByteSource& original;
+    const std::string& name; ///< of the original, for problems
+    const PictureFacts& facts;
+    const ChangedPart& changed;
+};
+
 struct EncodedCopy {
     Bytes bytes;
     Size size; ///< of its picture: smaller than the frame where that keeps it within its bytes
@@ -28,9 +36,12 @@ struct EncodeStage {
     CopyMark holds;         ///< what really stands on it
     bool operator==(const EncodeStage&) const = default;
     /// Where `file` has a limit of bytes, the best that keeps it; what can't is told by a note that holds it
-    /// back. Throws Problem(Internal | BadFile).
-    EncodedCopy on(const Frame& frame) const;
+    /// back. `stampedOn`: all that was changed of the original is there, and is all that is encoded; may be
+    /// null. Throws Problem(Internal | BadFile).
+    EncodedCopy on(const Frame& frame, const StampedOn* stampedOn = nullptr) const;
 };
+/// A small picture of itself goes into such a copy.
+bool holdsPreview(const Delivery& delivery, const std::string& format);
 EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
                         const CopyWords& words, const CopyMark& holds);
 

@@ -5,6 +5,7 @@
 
 #include "delivery/exception.h"
 #include "render/ahead.h"
+#include "render/encode.h"
 #include "render/picture_words.h"
 #include "rights/mark.h"
 
@@ -16,11 +17,18 @@ struct FinishedCopy {
     double readability = 0; ///< contrast ratio of the seal as measured; 0: none
     CopyMark holds;         ///< what really stands on it
     Notes notes;            ///< what was known ahead, and what the pixels told
+    /// All that is not the original's own; nothing where more than the mark changes.
+    std::optional<ChangedPart> changed;
 };
 
 /// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null.
 /// Throws Problem(NotAPicture | Changed | ...).
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
                           const DecodedPtr& decoded = nullptr);
+
+/// Its bytes in one of the formats, by the delivery's settings. `original`: what it was made of. Throws like
+/// EncodeStage::on().
+EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,
+                        const std::string& format);
 
 } // namespace keepseal

@@ -133,11 +133,13 @@ BorderResult FrameStage::on(Frame& frame) const {
     return out;
 }
 
-SealResult SealStage::on(Frame& frame, const PreparedPtr& prepared, Ground* ground) const {
+SealResult SealStage::on(Frame& frame, const PreparedPtr& prepared, Ground* ground,
+                         PixelsBefore* before) const {
     SealContext context;
     context.exception = &exception;
     context.ground = ground;
     context.seed = seed;
+    context.before = before;
     return drawSeal(prepared ? *prepared : *prepareSeal(design, words), frame, context);
 }
 

@@ -6,7 +6,6 @@
 #include "delivery/file_names.h"
 #include "formats/visible_loss.h"
 #include "plan/stamped.h"
-#include "render/encode.h"
 #include "render/finished_copy.h"
 #include "run/check_copy.h"
 
@@ -190,13 +189,12 @@ private:
             return false;
         if (m_stamper.m_stop)
             throw Problem(ProblemKind::Stopped, row.original.string(), "the run was stopped");
-        const auto encoding =
-            encodeStage(delivery, chain, planned.format, m_rendered.words->copy, m_rendered.holds);
-        const auto encoded = encoding.on(m_rendered.frame);
+        const auto encoded = encodedCopy(m_file, asked, m_rendered, planned.format);
         return deliverable(row, encoded.notes) &&
                deliver(encoded.bytes,
-                       {encoding.format, encoded.size, encoding.words, delivery.privacy.opensLocation(),
-                        encoding.preview, m_metadata.placeNames},
+                       {planned.format, encoded.size, m_rendered.words->copy,
+                        delivery.privacy.opensLocation(), holdsPreview(delivery, planned.format),
+                        m_metadata.placeNames},
                        index, *destination, row);
     }
 

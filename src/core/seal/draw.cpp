@@ -231,13 +231,16 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.overShare = placement.overShare;
     if (context.ground)
         *context.ground = groundUnder(frame, out.box);
+    const Rect reach = finished ? finished->reach : reachIn(seal, placement, frame);
+    if (context.before)
+        *context.before = pixelsUnder(frame, reach);
     if (finished) {
-        putInto(frame, finished->part, finished->reach.x, finished->reach.y);
+        putInto(frame, finished->part, reach.x, reach.y);
         out.readability = finished->worth.ratio;
     } else {
         SealPainter painter(seal, placement, versionOf(out.decision));
         out.readability =
-            putSeal(seal, frame, reachIn(seal, placement, frame), placement, out.decision, painter).ratio;
+            putSeal(seal, frame, reach, placement, out.decision, painter).ratio;
     }
     const double asked = askedContrast(seal.design);
     out.seenNotRead = isSeenNotRead(seal.design);

@@ -5,6 +5,7 @@
 // decide alike.
 #pragma once
 
+#include "picture/untouched.h"
 #include "seal/advice.h"
 #include "seal/arrange.h"
 #include "seal/exception.h"
@@ -29,6 +30,7 @@ struct SealContext {
     const SealDecision* decided = nullptr; ///< taken as it is instead of deciding anew
     Ground* ground = nullptr;              ///< told what lies under the seal, before it is put on
     std::uint64_t seed = 0;                ///< of the picture: what is restless is the same for the same one
+    PixelsBefore* before = nullptr;        ///< told what it is put on
 };
 
 /// Whether a seal is there to be seen, all over or as a relief, and not to be read: then that is measured.

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/decode.h"
+#include "decode/untouched.h"
 
 #include "base/problem.h"
 #include "decode/bitmap.h"
@@ -163,6 +164,11 @@ PictureFacts factsOfPicture(const ByteSource& source, Container container, const
     // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
     facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
     facts.wholeAtOnce = image.get_typeof("interlaced") != 0 && image.get_int("interlaced") != 0;
+    if (container == Container::Jpeg && facts.bits == 8 && keepsBlocks(source)) {
+        const auto space = profileOf(image, nullptr);
+        facts.keepsBlocks = true;
+        facts.srgb = !space || space == srgbSpace();
+    }
     facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;
     facts.colour = isCmyk(image)                       ? "CMYK"
                    : image.get_typeof(kYcbcrTiff) != 0 ? "YCbCr"

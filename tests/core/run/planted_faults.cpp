@@ -248,6 +248,12 @@ std::vector<Fault> faultsOfWordsAndPlaces() {
              p.delivery.file.choose("webp");
          }},
         {NoteKind::FileTooLarge, [](P& p) { p.delivery.file.atMost = 1; }, true},
+        {NoteKind::KeptUntouched, [](P& p) { p.delivery.fit.on = false; }, true},
+        {NoteKind::EncodedAnew,
+         [](P& p) {
+             p.delivery.fit.on = false;
+             p.delivery.finish.grain = true;
+         }},
         {NoteKind::FileUnseen, [](P& p) { p.delivery.file.unseen = true; }, true},
         {NoteKind::FileSeen,
          [](P& p) {

@@ -1,0 +1,40 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A JPEG stamped without being encoded again: only the blocks under the mark are made anew, with the file's
+// own tables; every other coefficient stays as it is (ITU-T T.81). Carried out by the readers.
+#pragma once
+
+#include "base/byte_source.h"
+#include "picture/develop.h"
+
+#include <string>
+
+namespace keepseal {
+
+/// Pixels as they were before something was put on them: whole blocks of 16, so that they are of whole blocks
+/// of a JPEG.
+struct PixelsBefore {
+    int x = 0, y = 0; ///< of their top left corner in the frame
+    Frame pixels;     ///< empty: nothing was put on
+};
+/// Of the part of `frame` in which `area` lies.
+PixelsBefore pixelsUnder(const Frame& frame, const Rect& area);
+
+/// What was changed of a picture's pixels.
+struct ChangedPart {
+    Rect area;                       ///< pixels of the stored picture; begins at whole multiples of 16
+    Pixels<std::uint8_t> rgb;        ///< of the area, as they are to be
+    std::vector<std::uint8_t> cells; ///< of the area, by squares of 8 pixels: 1 where any pixel was changed
+    bool empty() const { return area.empty(); }
+};
+/// 8 bits, and in the original's own numbers.
+ChangedPart changedPart(const PixelsBefore& before, const Frame& after);
+/// Red, green and blue are equal all over.
+bool isNeutral(const ChangedPart& changed);
+
+/// A JPEG with that part changed (nothing, where it is empty), without any metadata; `facts` say that it keeps
+/// its blocks. Throws Problem(NotAPicture), naming `name`: also where bytes of the original are missing.
+Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                       const ChangedPart& changed);
+
+} // namespace keepseal

@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/untouched_copy.h"
+
+#include "formats/output_format.h"
+
+namespace keepseal {
+namespace {
+
+bool isAllOver(const SealDesign& seal) {
+    return seal.on && seal.arrangement == Arrangement::Repeat;
+}
+
+bool keepsSizeAndPlace(const CopyAsked& asked) {
+    const auto& chain = asked.chain;
+    return asked.facts.container == Container::Jpeg && !chain.resampled() && chain.cut.whole() &&
+           chain.cut.quarterTurns == 0 && !chain.cut.flip && chain.sizes.whole == chain.sizes.original &&
+           !chain.ground.needed() && !asked.delivery.border.on;
+}
+
+/// Empty: they stay.
+std::string whyPixelsChange(const CopyAsked& asked) {
+    const auto& facts = asked.facts;
+    const auto colour = asked.delivery.file.colour;
+    if (!facts.keepsBlocks)
+        return "its JPEG is of a rare kind";
+    if (facts.orientation != 1)
+        return "it is turned upright";
+    if (colour != ColourOut::Srgb && colour != ColourOut::Original)
+        return "its colours are converted";
+    if (!facts.srgb && (colour == ColourOut::Srgb || facts.channels == 1))
+        return "its colours are converted from its own profile";
+    if (changesPixels(asked.delivery.finish, {asked.chain.resampled(), 0}))
+        return "its finish changes all of it";
+    if (isAllOver(asked.delivery.seal))
+        return "its seal is all over it";
+    return {};
+}
+
+} // namespace
+
+bool onlyTheMarkChanges(const CopyAsked& asked) {
+    return keepsSizeAndPlace(asked) && whyPixelsChange(asked).empty();
+}
+
+bool wantsUntouched(const FileSettings& file, const std::string& format) {
+    return file.untouched && outputFormat(format).untouched && !file.unseen && file.atMost <= 0;
+}
+
+Note encodedAnewBecause(const std::string& why) {
+    return {NoteKind::EncodedAnew, {}, {{"why", why}}};
+}
+
+std::optional<Note> encodedAnewNote(const CopyAsked& asked, const std::string& format) {
+    if (!wantsUntouched(asked.delivery.file, format) || !keepsSizeAndPlace(asked))
+        return std::nullopt;
+    const auto why = whyPixelsChange(asked);
+    return why.empty() ? std::nullopt : std::optional(encodedAnewBecause(why));
+}
+
+} // namespace keepseal

@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Which copies keep their original's own coefficients outside the mark, see picture/untouched.h.
+#pragma once
+
+#include "render/stages.h"
+
+namespace keepseal {
+
+/// Nothing but its mark changes the pixels of the original, and a mark that is not all over it.
+bool onlyTheMarkChanges(const CopyAsked& asked);
+/// The delivery wants it of this format, and asks for nothing that stands against it.
+bool wantsUntouched(const FileSettings& file, const std::string& format);
+/// Told of a copy of the whole size that is encoded anew although its delivery wants it untouched: by what.
+std::optional<Note> encodedAnewNote(const CopyAsked& asked, const std::string& format);
+Note encodedAnewBecause(const std::string& why);
+
+} // namespace keepseal

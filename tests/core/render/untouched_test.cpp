@@ -1,0 +1,328 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Copies that keep their original's coefficients outside the mark, held against libjpeg's own reading.
+#include "support/chain.h"
+#include "support/job.h"
+#include "support/seals.h"
+
+#include "render/finished_copy.h"
+#include "render/untouched_copy.h"
+
+#include <cstdio>
+#include <gtest/gtest.h>
+#include <jpeglib.h>
+#include <random>
+
+using namespace keepseal;
+using namespace keepseal::test;
+
+namespace {
+
+struct Kind {
+    const char* name;
+    int across = 2, down = 2; ///< of luminance for one of colour
+    bool progressive = false;
+    int restart = 0; ///< blocks
+    int channels = 3;
+    Size size{203, 149}; ///< no multiple of a block
+    bool commonTables = true;
+};
+
+/// A picture with texture everywhere, written by libjpeg in the given way.
+Bytes jpegOf(const Kind& kind) {
+    jpeg_compress_struct writer{};
+    jpeg_error_mgr errors{};
+    writer.err = jpeg_std_error(&errors);
+    jpeg_create_compress(&writer);
+    unsigned char* bytes = nullptr;
+    unsigned long length = 0;
+    jpeg_mem_dest(&writer, &bytes, &length);
+    writer.image_width = static_cast<JDIMENSION>(kind.size.width);
+    writer.image_height = static_cast<JDIMENSION>(kind.size.height);
+    writer.input_components = kind.channels;
+    writer.in_color_space = kind.channels == 1 ? JCS_GRAYSCALE : JCS_RGB;
+    jpeg_set_defaults(&writer);
+    jpeg_set_quality(&writer, 87, TRUE);
+    if (kind.channels == 3) {
+        writer.comp_info[0].h_samp_factor = kind.across;
+        writer.comp_info[0].v_samp_factor = kind.down;
+    }
+    writer.restart_interval = static_cast<unsigned>(kind.restart);
+    writer.optimize_coding = kind.commonTables ? FALSE : TRUE;
+    if (kind.progressive)
+        jpeg_simple_progression(&writer);
+    jpeg_start_compress(&writer, TRUE);
+    std::mt19937 random(7);
+    std::vector<JSAMPLE> row(static_cast<std::size_t>(kind.size.width * kind.channels));
+    while (writer.next_scanline < writer.image_height) {
+        for (std::size_t i = 0; i < row.size(); ++i)
+            row[i] = static_cast<JSAMPLE>(90 + random() % 50 + (i + writer.next_scanline) % 60);
+        JSAMPROW rows = row.data();
+        jpeg_write_scanlines(&writer, &rows, 1);
+    }
+    jpeg_finish_compress(&writer);
+    Bytes out(bytes, bytes + length);
+    jpeg_destroy_compress(&writer);
+    std::free(bytes); // NOLINT: it is the library's
+    return out;
+}
+
+/// All of a file, by libjpeg.
+struct Coefficients {
+    struct Component {
+        JDIMENSION across = 0, down = 0;
+        std::vector<std::array<JCOEF, DCTSIZE2>> blocks;
+        std::array<UINT16, DCTSIZE2> table{};
+        int h = 0, v = 0;
+    };
+    std::vector<Component> components;
+    bool progressive = false;
+    explicit Coefficients(const Bytes& bytes) {
+        jpeg_decompress_struct reader{};
+        jpeg_error_mgr errors{};
+        reader.err = jpeg_std_error(&errors);
+        jpeg_create_decompress(&reader);
+        jpeg_mem_src(&reader, bytes.data(), bytes.size());
+        jpeg_read_header(&reader, TRUE);
+        auto* arrays = jpeg_read_coefficients(&reader);
+        progressive = reader.progressive_mode;
+        for (int c = 0; c < reader.num_components; ++c) {
+            const auto& info = reader.comp_info[c];
+            Component out{info.width_in_blocks, info.height_in_blocks, {}, {},
+                          info.h_samp_factor,   info.v_samp_factor};
+            std::copy_n(info.quant_table->quantval, DCTSIZE2, out.table.begin());
+            for (JDIMENSION y = 0; y < out.down; ++y) {
+                auto* row = (*reader.mem->access_virt_barray)(reinterpret_cast<j_common_ptr>(&reader),
+                                                              arrays[c], y, 1, FALSE)[0];
+                for (JDIMENSION x = 0; x < out.across; ++x) {
+                    out.blocks.emplace_back();
+                    std::copy_n(row[x], DCTSIZE2, out.blocks.back().begin());
+                }
+            }
+            components.push_back(std::move(out));
+        }
+        jpeg_destroy_decompress(&reader);
+    }
+};
+
+Delivery wholeSize(const SealDesign& seal) {
+    Delivery out;
+    out.fit.on = false;
+    out.seal = seal;
+    return out;
+}
+
+struct Stamped {
+    Opened opened;
+    Metadata metadata;
+    PictureException exception;
+    ChainPlan chain;
+    FinishedCopy finished;
+    EncodedCopy encoded;
+    Stamped(const fs::path& path, const Delivery& delivery, const std::string& format = "jpeg")
+        : opened(path), chain(opened.plan(delivery)) {
+        const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
+        finished = finishedCopy(opened.original, asked, lookAhead(asked));
+        addNotes(finished.notes, notesOfFile(asked, *finished.words, format, "copy"));
+        encoded = encodedCopy(opened.original, asked, finished, format);
+    }
+    bool untouched() const { return holdsKind(encoded.notes, NoteKind::KeptUntouched); }
+    std::string why() const {
+        Notes all = finished.notes;
+        addNotes(all, encoded.notes);
+        for (const auto& note : all)
+            if (note.kind == NoteKind::EncodedAnew)
+                return note.arguments.at("why");
+        return {};
+    }
+};
+
+void addTags(const fs::path& file, std::vector<std::string> tags) {
+    tags.insert(tags.begin(), {"exiftool", "-q", "-overwrite_original"});
+    tags.push_back(file.string());
+    ASSERT_EQ(runProgram(tags).exitCode, 0);
+}
+
+SealDesign greyBox(int wide = 60, int high = 20) {
+    auto out = boxSeal(wide, high);
+    out.opacity = 90;
+    out.size = 40;
+    return out;
+}
+
+} // namespace
+
+class Untouched : public ::testing::Test {
+protected:
+    TempFolder folder;
+    fs::path made(const Kind& kind) {
+        const auto path = folder / (std::string(kind.name) + ".jpg");
+        writeFile(path, jpegOf(kind));
+        return path;
+    }
+};
+
+TEST_F(Untouched, EveryBlockWithoutAPixelOfTheMarkKeepsItsCoefficients) {
+    const Kind kinds[] = {
+        {"444", 1, 1},
+        {"422", 2, 1},
+        {"440", 1, 2},
+        {"420", 2, 2},
+        {"grey", 1, 1, false, 0, 1},
+        {"progressive", 2, 2, true},
+        {"progressive444", 1, 1, true},
+        {"restarts", 2, 2, false, 3},
+        {"small", 2, 2, false, 0, 3, {37, 33}},
+        {"multiple", 2, 2, false, 0, 3, {192, 160}},
+        {"found", 2, 2, false, 0, 3, {203, 149}, false},
+    };
+    for (const auto& kind : kinds)
+        for (const auto anchor : {Anchor::BottomRight, Anchor::TopLeft, Anchor::Centre}) {
+            SCOPED_TRACE(std::string(kind.name) + " " + std::to_string(static_cast<int>(anchor)));
+            const auto path = made(kind);
+            auto seal = greyBox();
+            seal.anchor = anchor;
+            seal.margins.share = 0; // flush with the edges
+            const Stamped copy(path, wholeSize(seal));
+            ASSERT_TRUE(copy.untouched()) << copy.why();
+            const Coefficients before(jpegOf(kind)), after(copy.encoded.bytes);
+            const auto& wanted = copy.finished.frame;
+            const auto without = decodedCopy(jpegOf(kind), {});
+            /// Whether the mark changes a pixel that this block codes.
+            const auto touched = [&](std::size_t c, JDIMENSION x, JDIMENSION y) {
+                const int across = before.components[0].h / before.components[c].h * 8,
+                          down = before.components[0].v / before.components[c].v * 8;
+                const int left = static_cast<int>(x) * across, top = static_cast<int>(y) * down;
+                const int right = std::min(left + across, wanted.size.width) * 3;
+                for (int row = top; row < std::min(top + down, wanted.size.height); ++row)
+                    if (left * 3 < right && !std::equal(wanted.row(row) + left * 3, wanted.row(row) + right,
+                                                        without.row(row) + left * 3))
+                        return true;
+                return false;
+            };
+            EXPECT_EQ(after.progressive, kind.progressive);
+            ASSERT_EQ(before.components.size(), after.components.size());
+            std::size_t kept = 0, other = 0;
+            for (std::size_t c = 0; c < before.components.size(); ++c) {
+                const auto &b = before.components[c], &a = after.components[c];
+                ASSERT_EQ(b.blocks.size(), a.blocks.size());
+                EXPECT_EQ(b.table, a.table);
+                for (std::size_t i = 0; i < b.blocks.size(); ++i)
+                    if (b.blocks[i] == a.blocks[i])
+                        ++kept;
+                    else if (!touched(c, static_cast<JDIMENSION>(i % b.across),
+                                      static_cast<JDIMENSION>(i / b.across)))
+                        ADD_FAILURE() << "component " << c << ", block " << i;
+                    else
+                        ++other;
+            }
+            EXPECT_GT(other, 0U);
+            EXPECT_GT(kept, 0U);
+            // And the mark is there, as it was seen.
+            const auto seen = decodedCopy(copy.encoded.bytes, {});
+            EXPECT_LT(difference(seen, wanted).first, difference(seen, without).first / 2);
+        }
+}
+
+TEST_F(Untouched, NothingAtAllChangesWithoutAMark) {
+    const auto path = made({"plain"});
+    Delivery delivery;
+    delivery.fit.on = false;
+    delivery.seal.on = false;
+    const Stamped copy(path, delivery);
+    ASSERT_TRUE(copy.untouched());
+    const Coefficients before(jpegOf({"plain"})), after(copy.encoded.bytes);
+    for (std::size_t c = 0; c < 3; ++c)
+        EXPECT_EQ(before.components[c].blocks, after.components[c].blocks);
+}
+
+TEST_F(Untouched, WhatChangesMoreThanTheMarkIsEncodedAnewAndSaysWhy) {
+    using D = Delivery;
+    struct Row {
+        const char* why; ///< empty: not asked for, and nothing to be said
+        std::function<void(D&)> change;
+    };
+    const Row rows[] = {
+        {"its seal is all over it", [](D& d) { d.seal.arrangement = Arrangement::Repeat; }},
+        {"its finish changes all of it", [](D& d) { d.finish.grain = true; }},
+        {"its colours are converted", [](D& d) { d.file.colour = ColourOut::DisplayP3; }},
+        {"", [](D& d) { d.file.untouched = false; }},
+        {"", [](D& d) { d.file.unseen = true; }},
+        {"", [](D& d) { d.file.atMost = 500; }},
+        {"", [](D& d) { d.turn.quarterTurns = 2; }},
+        {"", [](D& d) { d.turn.flip = true; }},
+        {"", [](D& d) { d.turn.shape = CropShape::Square; }},
+        {"", [](D& d) { d.border.on = true; }},
+        {"",
+         [](D& d) {
+             d.fit.on = true;
+             d.fit.longSide = 150;
+         }},
+    };
+    const auto path = made({"tide"});
+    for (const auto& row : rows) {
+        auto delivery = wholeSize(greyBox());
+        row.change(delivery);
+        const Stamped copy(path, delivery);
+        EXPECT_FALSE(copy.untouched()) << row.why;
+        EXPECT_EQ(copy.why(), row.why);
+        EXPECT_EQ(readFacts(MemorySource(copy.encoded.bytes), "copy").size, copy.chain.sizes.whole);
+    }
+    EXPECT_FALSE(Stamped(path, wholeSize(greyBox()), "png").untouched());
+}
+
+TEST_F(Untouched, APictureThatHasToBeChangedIsEncodedAnew) {
+    auto path = made({"turned"});
+    addTags(path, {"-Orientation#=6"});
+    EXPECT_EQ(Stamped(path, wholeSize(greyBox())).why(), "it is turned upright");
+    auto colourful = greyBox();
+    colourful.parts[0].colour = {250, 20, 20};
+    colourful.tone = Tone::Light;
+    const auto grey = made({"grey", 1, 1, false, 0, 1});
+    EXPECT_EQ(Stamped(grey, wholeSize(colourful)).why(), "the picture is grey, and its mark has colour");
+    path = made({"thirds", 3, 1});
+    EXPECT_EQ(Stamped(path, wholeSize(greyBox())).why(), "its JPEG is of a rare kind");
+}
+
+TEST_F(Untouched, MetadataIsComposedFromNothingAllTheSame) {
+    const auto path = made({"told"});
+    addTags(path, {"-GPSLatitude=54.25", "-GPSLatitudeRef=N", "-Comment=a secret", "-Exif:Artist=Nobody"});
+    auto delivery = wholeSize(greyBox());
+    delivery.rights = sheetOf("Ilva Corren", "(c) Ilva Corren");
+    const Stamped copy(path, delivery);
+    ASSERT_TRUE(copy.untouched());
+    const auto report = inspect(MemorySource(copy.encoded.bytes));
+    EXPECT_FALSE(report.tellsPlace());
+    EXPECT_EQ(std::search(copy.encoded.bytes.begin(), copy.encoded.bytes.end(), "secret", "secret" + 6),
+              copy.encoded.bytes.end());
+    const auto written = folder / "copy.jpg";
+    writeFile(written, copy.encoded.bytes);
+    EXPECT_EQ(exiftool(written, "XMP-dc:Creator"), "Ilva Corren");
+    EXPECT_EQ(exiftool(written, "GPSLatitude"), "");
+}
+
+TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
+    const auto path = made({"asked"});
+    const Opened opened(path);
+    ChangedPart part;
+    part.area = {16, 16, 32, 32};
+    part.rgb.assign(32 * 32 * 3, 128);
+    part.cells.assign(16, 1);
+    EXPECT_NO_THROW((void)stampedUntouched(opened.original, "asked.jpg", opened.facts, part));
+    const auto refused = [&](const std::function<void(ChangedPart&, PictureFacts&)>& change) {
+        auto bad = part;
+        auto facts = opened.facts;
+        change(bad, facts);
+        EXPECT_THROW((void)stampedUntouched(opened.original, "asked.jpg", facts, bad), Problem);
+    };
+    refused([](auto& p, auto&) { p.area.x = 8; });
+    refused([](auto& p, auto&) { p.area.x = 192; });
+    refused([](auto& p, auto&) { p.area.y = -16; });
+    refused([](auto& p, auto&) { p.area.width = 33; });
+    refused([](auto& p, auto&) { p.rgb.pop_back(); });
+    refused([](auto& p, auto&) { p.cells.pop_back(); });
+    refused([](auto&, auto& f) { f.stored.width += 1; });
+    const auto bytes = jpegOf({"asked"});
+    const MemorySource cut(ByteSpan(bytes).first(bytes.size() * 2 / 3));
+    EXPECT_THROW((void)stampedUntouched(cut, "asked.jpg", opened.facts, part), Problem);
+}
