@@ -70,7 +70,7 @@ void showSaved(EncodedProof::Answer& answer, const Frame& finished, const Encode
 QStringList limitsOf(const EncodedCopy& copy, Size whole) {
     QStringList out;
     if (holdsKind(copy.notes, NoteKind::KeptUntouched))
-        out << QObject::tr("the original's own quality, untouched outside the mark");
+        out << QObject::tr("original's quality");
     if (holdsKind(copy.notes, NoteKind::FileTooLarge))
         out << QObject::tr("more than asked for: held back");
     else if (holdsKind(copy.notes, NoteKind::FileSeen))

@@ -33,6 +33,17 @@ Setting<FileSettings> ownSettingRow(const OutputFormat& format, const OwnSetting
     return out;
 }
 
+Setting<FileSettings> untouchedRow(const OutputFormat& format) {
+    auto out = switchSetting("untouched", "Untouched outside the mark", &FileSettings::untouched,
+                             "A JPEG that keeps its size, direction, finish and colours, and has no border, "
+                             "is not encoded again: only the squares of 8 or 16 pixels under its mark are. "
+                             "The settings above do not count then: they are the original's own.");
+    out.shown = [key = format.key](const FileSettings& f) {
+        return f.has(key) && !f.unseen && f.atMost <= 0;
+    };
+    return out;
+}
+
 bool chosenSixteen(const FileSettings& f) {
     const auto all = f.formats();
     return std::any_of(all.begin(), all.end(), [](const auto* format) { return format->sixteen; });
@@ -49,16 +60,11 @@ const std::vector<Setting<FileSettings>>& fileSettings() {
             out.push_back(chosenRow(format));
             for (const auto& own : format.settings)
                 out.push_back(ownSettingRow(format, own));
+            if (format.untouched)
+                out.push_back(untouchedRow(format));
             if (format.sixteen)
                 deep.push_back(format.name);
         }
-        append(out, shownWhen<F>(
-                        [](const F& f) { return f.has("jpeg") && !f.unseen && f.atMost <= 0; },
-                        {switchSetting("untouched", "Untouched outside the mark", &F::untouched,
-                                       "A JPEG that keeps its size, direction, finish and colours, and has no "
-                                       "border, is not encoded again: only the squares of 8 or 16 pixels "
-                                       "under its mark are. The quality and colour detail above do not count "
-                                       "then, nor whether it is progressive: they are the original's own.")}));
         append(out,
                {switchSetting("unseen", "As small as unseen", &F::unseen,
                               "The lowest quality at which the difference from the finished picture "
@@ -142,8 +148,7 @@ bool staysUntouched(const Delivery& d) {
     return f.untouched && !f.unseen && f.atMost <= 0 && !d.fit.on && !d.border.on && t.quarterTurns == 0 &&
            !t.flip && t.angle == 0 && t.shape == CropShape::Free &&
            (f.colour == ColourOut::Srgb || f.colour == ColourOut::Original) &&
-           !(d.seal.on && d.seal.arrangement == Arrangement::Repeat) &&
-           !changesPixels(d.finish, {false, 0});
+           !(d.seal.on && d.seal.arrangement == Arrangement::Repeat) && !changesPixels(d.finish, {false, 0});
 }
 
 std::string fileSummary(const Delivery& d) {
@@ -153,7 +158,7 @@ std::string fileSummary(const Delivery& d) {
     for (const auto* format : f.formats()) {
         const OwnValues own(format->settings, f.own);
         if (format->untouched && staysUntouched(d)) {
-            add(format->name + (d.seal.on ? ", untouched outside the mark" : ", untouched"));
+            add(format->name + ", original's quality");
             continue;
         }
         add(format->name +
