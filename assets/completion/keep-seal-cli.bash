@@ -35,10 +35,10 @@ _keep_seal_cli() {
       ;;
   esac
   case ${COMP_WORDS[1]} in
-    stamp) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --workers" ;;
-    plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --no-estimate" ;;
+    stamp) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --plan --part --workers" ;;
+    plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --save --no-estimate" ;;
     resume) words="--help --list --give-up --workers --json --quiet" ;;
-    report) words="--help --output --title --up --paper --plain" ;;
+    report) words="--help --output --merge --json --title --up --paper --plain" ;;
     library) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     border) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     sheet) words="list show keep remove restore export import --help --json --names --replace --output" ;;

@@ -106,6 +106,15 @@ int run(int argc, char** argv) {
     }
     planCommand->add_flag("--names-only", stamp.namesOnly,
                           "Open no picture: names and places, no sizes and warnings");
+    planCommand->add_option("--save", stamp.save,
+                            "Keep the plan in this file, for 'stamp --plan'; must not exist");
+    stampCommand->add_option("--plan", stamp.plan,
+                             "Make the copies of a saved plan, on any machine that sees the same folders");
+    stampCommand
+        ->add_option("--part", stamp.part,
+                     "K/N: only the K-th of N parts of it, safely beside the others; again after a kill, it "
+                     "goes on where it was")
+        ->needs("--plan");
     planCommand->add_flag("!--no-estimate", stamp.estimate, "Make no copies in memory to estimate bytes");
     stampCommand
         ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")
@@ -123,10 +132,12 @@ int run(int argc, char** argv) {
     ReportOptions report;
     auto* reportCommand =
         app.add_subcommand("report", "A contact sheet (PDF, HTML) or a table (CSV) of a run");
-    reportCommand->add_option("ledger", report.ledger, "The run's ledger")->required();
-    reportCommand
-        ->add_option("-o,--output", report.output, "File ending in .pdf, .html or .csv; must not exist")
-        ->required();
+    reportCommand->add_option("ledger", report.ledger, "The run's ledger");
+    reportCommand->add_option("-o,--output", report.output,
+                              "File ending in .pdf, .html or .csv; must not exist");
+    reportCommand->add_option("--merge", report.merge,
+                              "Join the ledgers of a saved plan's parts, and say what is missing");
+    reportCommand->add_flag("--json", report.json, "With --merge: for other programs to read");
     reportCommand->add_option("--title", report.title, "What stands above it");
     reportCommand->add_option("--up", report.up, "Proof sheets for print instead: so many pictures a page")
         ->check(CLI::IsMember({1, 2, 4, 9}));

@@ -6,6 +6,7 @@
 
 #include "base/text.h"
 #include "plan/forecast.h"
+#include "plan/plan_file.h"
 #include "render/chain_plan.h"
 
 #include <iostream>
@@ -156,6 +157,8 @@ Forecast namesAlone(const Plan& plan) {
 int runPlanCommand(const StampOptions& options) {
     stopOnSignals();
     const auto prepared = prepare(options);
+    if (!options.save.empty())
+        savePlan(prepared.plan, options.save);
     const bool estimate = options.estimate && !options.namesOnly;
     const auto rates = estimate ? sampleBytes(prepared.plan, kSampledEach, stopRequested) : ByteRates{};
     const auto ahead =
@@ -169,6 +172,8 @@ int runPlanCommand(const StampOptions& options) {
             for (std::size_t i = 0; i < prepared.plan.copies.size(); ++i)
                 printPlanned(prepared.plan.copies[i], ahead.copies[i], prepared.plan);
         printPlanSummary(prepared.plan, ahead, rates);
+        if (!options.save.empty())
+            std::cout << "Saved: " << shown(options.save) << "\n";
     }
     if (stopRequested)
         return kStopped;

@@ -10,6 +10,7 @@
 #include "report/contact_sheet.h"
 #include "report/proof_sheet.h"
 #include "run/journal.h"
+#include "run/parts.h"
 #include "run/run.h"
 
 #include <algorithm>
@@ -199,8 +200,30 @@ int sayNothingUsable(const RunOutput& output, const Gathered& gathered) {
 
 } // namespace
 
+namespace {
+
+int stampSavedPlan(const StampOptions& options) {
+    if (!options.pictures.paths.empty() || !options.delivery.files.empty() || !options.job.empty() ||
+        !options.out.empty())
+        throw Problem(ProblemKind::BadSetting, "plan",
+                      "a saved plan has its own pictures, deliveries and folders",
+                      "Leave these out, or plan anew");
+    const auto part = planPartOf(options.part.empty() ? "1/1" : options.part);
+    if (!part)
+        throw Problem(ProblemKind::BadSetting, "part", "\"" + options.part + "\" is no part",
+                      "Give K/N, such as 3/8");
+    return carryOut(options.output, options.workers, nullptr, false,
+                    [&](const RunOptions& runOptions, const auto& onEvent) {
+                        return runPart(options.plan, *part, runOptions, stopRequested, onEvent);
+                    });
+}
+
+} // namespace
+
 int runStamp(const StampOptions& options) {
     stopOnSignals();
+    if (!options.plan.empty())
+        return stampSavedPlan(options);
     const auto prepared = prepare(options);
     if (!options.output.quiet || fails(prepared.gathered, options.pictures.strict))
         printOthers(prepared.gathered);
@@ -247,8 +270,9 @@ int runResume(const ResumeOptions& options) {
                     });
 }
 
-int runReport(const ReportOptions& options) {
-    const auto ledger = ledgerFromJson(readJsonFile(options.ledger), options.ledger);
+namespace {
+
+void writeReport(const ReportOptions& options, const Ledger& ledger) {
     const fs::path file(options.output);
     const auto ending = toLowerAscii(file.extension().string());
     ContactSheet sheet;
@@ -269,6 +293,75 @@ int runReport(const ReportOptions& options) {
         throw Problem(ProblemKind::BadSetting, "output",
                       "\"" + options.output + "\" has no ending that is known",
                       "End it with .pdf, .html or .csv");
+}
+
+std::string listOf(const std::vector<PlanPart>& parts) {
+    constexpr std::size_t kShown = 20;
+    std::string out;
+    for (std::size_t i = 0; i < std::min(parts.size(), kShown); ++i)
+        out += (i > 0 ? ", " : "") + parts[i].text();
+    return out + (parts.size() > kShown ? " and " + std::to_string(parts.size() - kShown) + " more" : "");
+}
+
+json listJson(const std::vector<PlanPart>& parts) {
+    json out = json::array();
+    for (const auto& part : parts)
+        out.push_back(part.text());
+    return out;
+}
+
+void printJoined(const JoinedParts& joined, const fs::path& kept) {
+    const auto& ledger = joined.ledger;
+    std::cout << counted(joined.found.size(), "part", "parts") << " found; "
+              << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
+    for (const auto& [outcome, words] : {std::pair{Outcome::HeldBack, "held back"},
+                                         {Outcome::LeftOut, "left out"},
+                                         {Outcome::AlreadyThere, "already there"},
+                                         {Outcome::Failed, "failed"},
+                                         {Outcome::Waiting, "MISSING"}})
+        if (const auto n = ledger.count(outcome))
+            std::cout << ", " << n << " " << words;
+    std::cout << ".\n";
+    if (!joined.missing.empty())
+        std::cout << "Parts without a ledger: " << listOf(joined.missing) << "\n";
+    if (!joined.unfinished.empty())
+        std::cout << "Killed, stopped or under way: " << listOf(joined.unfinished) << "\n";
+    for (const auto& row : ledger.rows)
+        if (row.problem)
+            std::cout << shown(row.problem->sentence()) << "\n";
+    if (!kept.empty())
+        std::cout << "Ledger: " << shown(kept) << "\n";
+}
+
+/// The ledger is kept as one run's where nothing is missing any more.
+int mergeParts(const ReportOptions& options) {
+    const auto joined = joinParts(options.merge);
+    const auto kept = joined.whole() ? keepJoined(joined.ledger) : fs::path();
+    if (options.json)
+        std::cout << dump({{"found", listJson(joined.found)},
+                           {"missing", listJson(joined.missing)},
+                           {"unfinished", listJson(joined.unfinished)},
+                           {"totals", totalsJson(joined.ledger)},
+                           {"ledger_file", kept.string()}})
+                  << "\n";
+    else
+        printJoined(joined, kept);
+    if (!options.output.empty())
+        writeReport(options, joined.ledger);
+    RunResult result;
+    result.ledger = joined.ledger;
+    return joined.whole() ? result.exitCode() : kSomeProblems;
+}
+
+} // namespace
+
+int runReport(const ReportOptions& options) {
+    if (!options.merge.empty())
+        return mergeParts(options);
+    if (options.ledger.empty() || options.output.empty())
+        throw Problem(ProblemKind::BadSetting, "report", "it needs a ledger and --output, or --merge",
+                      "keep-seal-cli report LEDGER -o sheet.pdf");
+    writeReport(options, ledgerFromJson(readJsonFile(options.ledger), options.ledger));
     std::cout << options.output << "\n";
     return kDone;
 }

@@ -22,6 +22,8 @@ struct StampOptions {
     std::vector<std::string> accepted; ///< delivered all the same: keys of notes
     bool estimate = true;              ///< plan only: bytes
     bool namesOnly = false;            ///< plan only: no picture is opened for sizes and warnings
+    std::string save;                  ///< plan only: a file for it
+    std::string plan, part;            ///< stamp only: a saved plan, and "K/N" of it
     RunOutput output;
 };
 struct ResumeOptions {
@@ -32,6 +34,8 @@ struct ResumeOptions {
 };
 struct ReportOptions {
     std::string ledger, output, title;
+    std::string merge; ///< a saved plan, whose parts' ledgers are joined instead
+    bool json = false;
     int up = 0; ///< pictures a page of proof sheets; 0: a contact sheet
     std::string paper = "a4";
     bool plain = false; ///< neither names nor lines to cut along

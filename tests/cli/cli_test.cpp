@@ -439,3 +439,29 @@ TEST(Cli, ARingOfTheBorderIsSetFromTheShell) {
     EXPECT_EQ(ran.exitCode, 0) << ran.err;
     EXPECT_EQ(cli({"plan", "--out", folder / "o", "-s", "border.ring9.width=10", folder / "in"}).exitCode, 2);
 }
+
+TEST(Cli, ASavedPlanIsMadeInPartsAndJoined) {
+    const TempFolder folder;
+    for (int i = 0; i < 3; ++i)
+        makePicture(folder / ("in/" + std::to_string(i) + ".jpg"), 200, 150);
+    const std::string plan = folder / "three.plan";
+    const auto saved = cli({"plan", "--names-only", "--save", plan, "-o", folder / "out", folder / "in"});
+    EXPECT_EQ(saved.exitCode, 0) << saved.err;
+    EXPECT_FALSE(fs::exists(folder / "out"));
+    EXPECT_EQ(cli({"stamp", "-q", "--plan", plan, "--part", "1/2"}).exitCode, 0);
+    const auto half = cli({"report", "--merge", plan, "--json"});
+    EXPECT_EQ(half.exitCode, 1);
+    EXPECT_EQ(json::parse(half.out)["missing"], json::array({"2/2"}));
+    EXPECT_EQ(cli({"stamp", "-q", "--plan", plan, "--part", "2/2"}).exitCode, 0);
+    const auto whole = cli({"report", "--merge", plan, "-o", folder / "copies.csv"});
+    EXPECT_EQ(whole.exitCode, 0) << whole.err;
+    EXPECT_THAT(whole.out, HasSubstr("2 parts found; 3 copies made."));
+    EXPECT_THAT(readText(folder / "copies.csv"), HasSubstr("2.jpg"));
+    // Joined, the register knows them as a run's.
+    const auto again = cli({"plan", "--json", "-o", folder / "out", folder / "in"});
+    EXPECT_EQ(json::parse(again.out)["copies"][0]["action"], "already-there");
+    EXPECT_EQ(cli({"stamp", "--plan", plan, "--part", "3/2"}).exitCode, 2);
+    EXPECT_EQ(cli({"stamp", "--plan", plan, folder / "in"}).exitCode, 2);
+    EXPECT_EQ(cli({"stamp", "--part", "1/2", folder / "in"}).exitCode, 2);
+    EXPECT_EQ(cli({"report"}).exitCode, 2);
+}

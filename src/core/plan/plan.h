@@ -45,6 +45,8 @@ struct Plan {
     std::vector<std::string> digests;         ///< by delivery: see settingsDigest()
     std::vector<std::filesystem::path> roots; ///< by delivery: the folder all its copies go below, absolute
     std::vector<PlannedCopy> copies;          ///< delivery after delivery, each in the order of the originals
+    /// Of a part of a plan: where the originals of the other parts lie, which no copy may go into either.
+    std::vector<std::filesystem::path> otherFolders;
 
     /// What holds of an original in the delivery of that copy.
     std::vector<Acceptance> accepted(const PlannedCopy& copy) const;

@@ -190,13 +190,19 @@ void Destination::removeLitter() {
 }
 
 std::unique_ptr<StagedCopy> Destination::stage(ByteSpan bytes) {
-    const auto name = temporaryName();
-    constexpr int flags = O_RDWR | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW;
-    const int descriptor = ::openat(m_descriptor, name.c_str(), flags, 0644);
-    if (descriptor < 0)
-        cannotWrite(m_folder, errno);
+    std::string name;
+    int descriptor = -1;
+    for (struct stat info {}; descriptor < 0 || (::fstat(descriptor, &info) == 0 && info.st_nlink == 0);) {
+        if (descriptor >= 0)
+            ::close(descriptor); // another part took it for litter before it was locked
+        name = temporaryName();
+        constexpr int flags = O_RDWR | O_CREAT | O_EXCL | O_CLOEXEC | O_NOFOLLOW;
+        descriptor = ::openat(m_descriptor, name.c_str(), flags, 0644);
+        if (descriptor < 0)
+            cannotWrite(m_folder, errno);
+        ::flock(descriptor, LOCK_EX);
+    }
     std::unique_ptr<StagedCopy> copy(new StagedCopy(m_descriptor, m_folder, name, descriptor));
-    ::flock(descriptor, LOCK_EX | LOCK_NB);
     copy->write(bytes);
     return copy;
 }
@@ -335,7 +341,7 @@ void Destinations::claim(const fs::path& root, bool takesCopies) {
     m_claims[root] = descriptor;
     if (takesCopies)
         refuseForbidden(root, descriptor, forbiddenFor(root));
-    if (isHeldByOthers(descriptor, LOCK_EX))
+    if (isHeldByOthers(descriptor, m_beside == RunsBeside::Parts ? LOCK_SH : LOCK_EX))
         otherRun(root);
     for (auto folder = root.parent_path(); folder.has_relative_path(); folder = folder.parent_path())
         if (!m_claims.contains(folder) && !m_above.contains(folder))

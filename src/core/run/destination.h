@@ -50,13 +50,17 @@ private:
     int m_descriptor = -1;
 };
 
+/// Who else may write to the folders of a run.
+enum class RunsBeside { None, Parts };
+
 /// The folders of one run: a few of them open at a time, however many there are. Any thread.
 class Destinations {
 public:
     /// `among`: folders that originals lie in and copies may go to all the same, since a person chose so; by
     /// path, so that a link that was turned towards one of them is still refused.
-    explicit Destinations(ForbiddenFolders forbidden, std::set<std::filesystem::path> among = {})
-        : m_forbidden(std::move(forbidden)), m_among(std::move(among)) {}
+    explicit Destinations(ForbiddenFolders forbidden, std::set<std::filesystem::path> among = {},
+                          RunsBeside beside = RunsBeside::None)
+        : m_forbidden(std::move(forbidden)), m_among(std::move(among)), m_beside(beside) {}
     ~Destinations();
     Destinations(const Destinations&) = delete;
     Destinations& operator=(const Destinations&) = delete;
@@ -79,6 +83,7 @@ private:
     }
     ForbiddenFolders m_forbidden;
     std::set<std::filesystem::path> m_among;
+    RunsBeside m_beside;
     std::mutex m_mutex;
     std::map<std::filesystem::path, Open> m_open;
     int lockShared(const std::filesystem::path& folder);

@@ -32,6 +32,7 @@ std::uint64_t thirdOfMemory() {
 ForbiddenFolders foldersOfOriginals(const Plan& plan) {
     ForbiddenFolders out;
     std::set<fs::path> folders;
+    folders.insert(plan.otherFolders.begin(), plan.otherFolders.end());
     for (const auto& original : plan.originals) {
         folders.insert(original.parent_path());
         std::error_code error;
@@ -59,6 +60,8 @@ std::set<fs::path> foldersAmong(const Plan& plan) {
 }
 
 fs::path freeLedgerFile(const RunOptions& options, std::string started) {
+    if (!options.partLedger.empty())
+        return options.partLedger;
     std::replace(started.begin(), started.end(), ':', '-');
     const auto folder = options.ledgerFolder.empty() ? stateFolder() / "ledgers" : options.ledgerFolder;
     const auto base = started + "-" + std::to_string(::getpid());
@@ -74,7 +77,8 @@ public:
            const std::function<void(const RunEvent&)>& onEvent)
         : m_plan(plan), m_options(options), m_stop(stop), m_onEvent(onEvent),
           m_budget(options.memoryBudget ? options.memoryBudget : thirdOfMemory()),
-          m_destinations(foldersOfOriginals(plan), foldersAmong(plan)),
+          m_destinations(foldersOfOriginals(plan), foldersAmong(plan),
+                         options.partLedger.empty() ? RunsBeside::None : RunsBeside::Parts),
           m_stamper(
               plan, m_destinations, m_budget, stop,
               [this](const fs::path& copy) { return fingerprintOfOurs(copy); },
@@ -92,11 +96,21 @@ public:
             std::make_unique<Journal>(Journal::create(m_result.ledgerFile, m_result.ledger.started, m_plan));
     }
 
+    /// A run whose ledger came to its end before: what failed then is tried again.
+    void beginAgain(const JournalContents& before) {
+        begin();
+        takeOver(before);
+    }
+
     /// The same run again: what it made is looked at, and kept where it is as it was delivered.
     void goOn(Journal journal, const JournalContents& before) {
         m_journal = std::make_unique<Journal>(std::move(journal));
-        m_result.ledger.started = before.started;
         m_result.ledgerFile = ledgerOf(m_journal->file());
+        takeOver(before);
+    }
+
+    void takeOver(const JournalContents& before) {
+        m_result.ledger.started = before.started;
         std::vector<std::pair<std::size_t, LedgerRow>> made(before.rows.begin(), before.rows.end());
         std::erase_if(made, [](const auto& entry) {
             return entry.second.outcome != Outcome::Made && entry.second.outcome != Outcome::LeftOut;
@@ -291,7 +305,8 @@ private:
             }
         };
         tryTo([&] { saveLedger(m_result.ledger, m_result.ledgerFile); });
-        tryTo([&] { Register(registerFile()).add(m_result.ledger, m_result.ledgerFile); });
+        if (m_options.partLedger.empty())
+            tryTo([&] { Register(registerFile()).add(m_result.ledger, m_result.ledgerFile); });
         m_journal->sync();
         if (!m_result.stopped && kept)
             m_journal->remove();
@@ -331,6 +346,14 @@ RunResult runPlan(const Plan& plan, const RunOptions& options, const std::atomic
                   const std::function<void(const RunEvent&)>& onEvent) {
     Runner runner(plan, options, stop, onEvent);
     runner.begin();
+    return runner.run();
+}
+
+RunResult runAgain(const Plan& plan, const std::string& started, std::map<std::size_t, LedgerRow> rows,
+                   const RunOptions& options, const std::atomic<bool>& stop,
+                   const std::function<void(const RunEvent&)>& onEvent) {
+    Runner runner(plan, options, stop, onEvent);
+    runner.beginAgain({started, {}, std::move(rows)});
     return runner.run();
 }
 

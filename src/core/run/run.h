@@ -16,6 +16,9 @@ struct RunOptions {
     int workers = 0;                          ///< 0: one per core
     std::uint64_t memoryBudget = 0;           ///< bytes of pictures in flight; 0: a third of the machine's
     std::filesystem::path ledgerFolder;       ///< empty: the person's state folder
+    /// A part of a plan (see run/parts.h): its ledger, whose name is known ahead. Other parts may write to the
+    /// same folders meanwhile, and the register learns of it when all are joined. Empty: a run by itself.
+    std::filesystem::path partLedger{};
     const std::atomic<bool>* pause = nullptr; ///< while true no further original is begun
 };
 
@@ -49,6 +52,12 @@ struct RunResult {
 /// there, or a name is taken and the delivery says not to begin then: nothing was written then.
 RunResult runPlan(const Plan& plan, const RunOptions& options, const std::atomic<bool>& stop,
                   const std::function<void(const RunEvent&)>& onEvent);
+
+/// A plan that was carried out before, with what came of it then by index of its copies: those that were made
+/// and are as they were delivered are kept, all others are made. Throws like runPlan().
+RunResult runAgain(const Plan& plan, const std::string& started, std::map<std::size_t, LedgerRow> rows,
+                   const RunOptions& options, const std::atomic<bool>& stop,
+                   const std::function<void(const RunEvent&)>& onEvent);
 
 /// Goes on with a run that was killed or stopped, by its journal: copies that are as they were delivered
 /// (by fingerprint) are kept, all others are made as planned then. Throws like runPlan(), and

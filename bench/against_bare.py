@@ -1,0 +1,65 @@
+#!/usr/bin/env python3
+# SPDX-FileCopyrightText: Keep Seal contributors
+# SPDX-License-Identifier: GPL-3.0-or-later
+"""What a copy costs beside the bare work: CPU of each further picture, in turn, in one run.
+
+bench/against_bare.py BUILD/bin JPEG...     three or more pictures of about 24 MP; start-up is left out
+"""
+import os
+import resource
+import statistics
+import subprocess
+import sys
+import tempfile
+
+TIMES, FEW, MORE = 5, 3, 9
+GALLERY = os.path.join(os.path.dirname(__file__), "..", "assets", "deliveries", "web-gallery.json")
+ROWS = {
+    "web": ["file.quality=90"],
+    "full": ["fit.on=false", "finish.sharpen=false", "file.quality=92", "file.untouched=false"],
+    "untouched": ["fit.on=false"],
+}
+
+
+def cpu(words, environment):
+    before = resource.getrusage(resource.RUSAGE_CHILDREN)
+    ran = subprocess.run(words, env=environment, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, text=True)
+    if ran.returncode:
+        sys.exit(f"{words[0]} ended with {ran.returncode}: {ran.stderr}")
+    after = resource.getrusage(resource.RUSAGE_CHILDREN)
+    return after.ru_utime + after.ru_stime - before.ru_utime - before.ru_stime
+
+
+def main(programs, given):
+    with tempfile.TemporaryDirectory() as folder:
+        state = {f"XDG_{kind}_HOME": folder for kind in ("STATE", "CONFIG", "DATA", "CACHE")}
+        environment = {**os.environ, **state}
+        pictures = []
+        for i in range(MORE):  # links to the same few would be one picture for the register
+            pictures.append(os.path.join(folder, "in", f"{i}.jpg"))
+            os.makedirs(os.path.dirname(pictures[-1]), exist_ok=True)
+            with open(given[i % len(given)], "rb") as source, open(pictures[-1], "wb") as copy:
+                copy.write(source.read())
+
+        def further(words):
+            """Of MORE pictures against FEW, so that what a run costs by itself is left out."""
+            def each(count):
+                out = tempfile.mkdtemp(dir=folder)
+                return cpu([word.replace("OUT", out) for word in words] + pictures[:count], environment)
+            return (each(MORE) - each(FEW)) / (MORE - FEW)
+
+        for mode, settings in ROWS.items():
+            bare, ours = [], []
+            for _ in range(TIMES):
+                bare.append(further([os.path.join(programs, "bare-work"), mode, "OUT"]))
+                words = [os.path.join(programs, "keep-seal-cli"), "stamp", "--quiet", "--workers", "1", "--out", "OUT",
+                         "--delivery", GALLERY, "--set", "file.progressive=false", "--set", "seal.text=A name"]
+                ours.append(further(words + [part for s in settings for part in ("--set", s)]))
+            a, b = statistics.median(bare), statistics.median(ours)
+            print(f"| {mode}: bare work, ours, CPU of each further picture | {a:.3f} s; {b:.3f} s; {b / a:.2f}x |")
+
+
+if __name__ == "__main__":
+    if len(sys.argv) < 3:
+        sys.exit(__doc__)
+    main(sys.argv[1], sys.argv[2:])

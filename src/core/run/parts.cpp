@@ -1,0 +1,144 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "run/parts.h"
+
+#include "base/own_folders.h"
+#include "record/register.h"
+#include "run/journal.h"
+
+#include <algorithm>
+#include <fstream>
+#include <set>
+#include <tuple>
+#include <unistd.h>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+/// Which copy of the plan a row is of: its name may have become another one.
+using RowKey = std::tuple<fs::path, std::size_t, int, fs::path>;
+RowKey keyOfRow(const LedgerRow& row) {
+    return {row.original, row.deliveryIndex.value_or(0), row.page, row.copy.extension()};
+}
+
+/// Our own, and of as many copies as a part has.
+Ledger readLedger(const fs::path& file) {
+    std::ifstream stream(file, std::ios::binary);
+    auto text = nlohmann::json::parse(stream, nullptr, false);
+    if (text.is_discarded())
+        throw Problem(ProblemKind::BadFile, file.string(), "this ledger is not whole",
+                      "Make that part again: take its ledger away first");
+    return ledgerFromJson(text, file.string());
+}
+
+std::map<std::size_t, LedgerRow> rowsByIndex(const Plan& plan, const Ledger& ledger) {
+    std::map<RowKey, std::size_t> known;
+    const auto planned = plannedRows(plan);
+    for (std::size_t i = 0; i < planned.size(); ++i)
+        known[keyOfRow(planned[i])] = i;
+    std::map<std::size_t, LedgerRow> out;
+    for (const auto& row : ledger.rows)
+        if (const auto found = known.find(keyOfRow(row)); found != known.end())
+            out[found->second] = row;
+    return out;
+}
+
+bool isOver(const LedgerRow& row) {
+    return row.outcome != Outcome::Waiting && row.outcome != Outcome::Failed && !row.problem;
+}
+
+/// "K-of-N"; nothing for anything else.
+std::optional<PlanPart> partNamed(std::string stem) {
+    if (const auto of = stem.find("-of-"); of != std::string::npos)
+        return planPartOf(stem.replace(of, 4, "/"));
+    return std::nullopt;
+}
+
+} // namespace
+
+fs::path partsFolder(const fs::path& planFile) {
+    return fs::path(planFile) += ".parts";
+}
+
+fs::path partLedger(const fs::path& planFile, const PlanPart& part) {
+    return partsFolder(planFile) /
+           (std::to_string(part.number) + "-of-" + std::to_string(part.count) + ".json");
+}
+
+RunResult runPart(const fs::path& planFile, const PlanPart& part, RunOptions options,
+                  const std::atomic<bool>& stop, const std::function<void(const RunEvent&)>& onEvent) {
+    const auto ledgerFile = partLedger(planFile, part);
+    options.partLedger = ledgerFile;
+    const auto plan = loadPlan(planFile, part);
+    makeFolder(ledgerFile.parent_path());
+    if (fs::exists(journalOf(ledgerFile)))
+        return resumeRun(journalOf(ledgerFile), options, stop, onEvent);
+    if (!fs::exists(ledgerFile))
+        return runPlan(plan, options, stop, onEvent);
+    auto before = readLedger(ledgerFile);
+    if (before.state == "finished" && std::all_of(before.rows.begin(), before.rows.end(), isOver)) {
+        RunResult out;
+        out.ledger = std::move(before);
+        out.ledgerFile = ledgerFile;
+        return out;
+    }
+    return runAgain(plan, before.started, rowsByIndex(plan, before), options, stop, onEvent);
+}
+
+JoinedParts joinParts(const fs::path& planFile) {
+    const auto plan = loadPlan(planFile);
+    JoinedParts out;
+    out.ledger.rows = plannedRows(plan);
+    out.ledger.state = "finished";
+    std::map<RowKey, std::size_t> known;
+    for (std::size_t i = 0; i < out.ledger.rows.size(); ++i)
+        known[keyOfRow(out.ledger.rows[i])] = i;
+    std::set<std::size_t> counts;
+    const auto folder = partsFolder(planFile);
+    std::error_code none;
+    for (const auto& entry : fs::directory_iterator(folder, none)) {
+        const auto part = partNamed(entry.path().stem().string());
+        if (!part)
+            continue;
+        counts.insert(part->count);
+        if (entry.path().extension() == ".journal")
+            out.unfinished.push_back(*part);
+        if (entry.path().extension() != ".json")
+            continue;
+        const auto ledger = readLedger(entry.path());
+        out.found.push_back(*part);
+        if (out.ledger.started.empty() || ledger.started < out.ledger.started)
+            out.ledger.started = ledger.started;
+        out.ledger.ended = std::max(out.ledger.ended, ledger.ended);
+        for (const auto& row : ledger.rows)
+            if (const auto at = known.find(keyOfRow(row));
+                at != known.end() && !isOver(out.ledger.rows[at->second]))
+                out.ledger.rows[at->second] = row;
+    }
+    const auto inOrder = [](const PlanPart& a, const PlanPart& b) {
+        return std::tie(a.count, a.number) < std::tie(b.count, b.number);
+    };
+    std::sort(out.found.begin(), out.found.end(), inOrder);
+    std::sort(out.unfinished.begin(), out.unfinished.end(), inOrder);
+    if (!out.whole())
+        for (const auto count : counts)
+            for (std::size_t number = 1; number <= count; ++number)
+                if (!std::binary_search(out.found.begin(), out.found.end(), PlanPart{number, count}, inOrder))
+                    out.missing.push_back({number, count});
+    return out;
+}
+
+fs::path keepJoined(const Ledger& ledger) {
+    auto name = ledger.started;
+    std::replace(name.begin(), name.end(), ':', '-');
+    const auto folder = stateFolder() / "ledgers";
+    makeFolder(folder);
+    auto file = folder / (name + "-parts.json");
+    saveLedger(ledger, file); // joined again, it is the same run
+    Register().add(ledger, file);
+    return file;
+}
+
+} // namespace keepseal
