@@ -16,7 +16,6 @@
 #include <fstream>
 #include <functional>
 #include <immintrin.h>
-#include <iterator>
 #include <jpeglib.h>
 #include <numbers>
 #include <string>
@@ -297,8 +296,9 @@ int main(int argc, char** argv) {
         return 2;
     }
     for (int i = 3; i < argc; ++i) {
-        std::ifstream from(argv[i], std::ios::binary);
-        const Bytes in{std::istreambuf_iterator<char>(from), {}};
+        std::ifstream from(argv[i], std::ios::binary | std::ios::ate);
+        Bytes in(static_cast<std::size_t>(std::max<std::streamoff>(0, from.tellg())));
+        from.seekg(0).read(reinterpret_cast<char*>(in.data()), static_cast<std::streamsize>(in.size()));
         const auto out = work(in);
         const std::string name(argv[i]);
         std::ofstream(std::string(argv[2]) + "/" + name.substr(name.rfind('/') + 1), std::ios::binary)
