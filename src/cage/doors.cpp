@@ -206,15 +206,15 @@ Bytes stampedUntouched(const ByteSource& source, const std::string& name, const 
                        const ChangedPart& changed) {
     // All coefficients, two bytes for each of up to three samples a pixel; the file as it is and as it
     // becomes; the part as it comes and as it is encoded.
-    const auto counted = static_cast<std::uint64_t>(facts.stored.pixels()) * 6 + 3 * source.size() +
-                         6 * changed.rgb.size();
+    const auto counted =
+        static_cast<std::uint64_t>(facts.stored.pixels()) * 6 + 3 * source.size() + 6 * changed.rgb.size();
     requireFits(counted, name);
-    auto answer = ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)},
-                      [&](Request::Builder request) {
-                          auto asked = request.initStampUntouched();
-                          wire::write(asked.initFacts(), facts);
-                          wire::write(asked.initChanged(), changed);
-                      });
+    auto answer =
+        ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)}, [&](Request::Builder request) {
+            auto asked = request.initStampUntouched();
+            wire::write(asked.initFacts(), facts);
+            wire::write(asked.initChanged(), changed);
+        });
     const auto length = expected(answer, Answer::STAMPED).getStamped();
     if (length > 2 * source.size() + 4 * changed.rgb.size() + kMegabyte)
         wire::nonsense();

@@ -155,8 +155,8 @@ private:
 
     void stampUntouched(Request::StampUntouched::Reader asked, const ByteSource& source,
                         const std::string& name, Answer::Builder to) {
-        const auto bytes = stampedUntouched(source, name, wire::read(asked.getFacts()),
-                                            wire::read(asked.getChanged()));
+        const auto bytes =
+            stampedUntouched(source, name, wire::read(asked.getFacts()), wire::read(asked.getChanged()));
         to.setStamped(bytes.size());
         m_shared.emplace_back(wire::sealedMemory({bytes}));
     }

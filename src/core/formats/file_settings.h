@@ -25,12 +25,12 @@ struct FileSettings {
     Intent intent = Intent::Relative;
     Rgb background{255, 255, 255}; ///< what transparent pixels become where the format has no transparency
     bool mark = true;              ///< the small XMP mark of our own, see rights/mark.h
-    bool untouched = true;         ///< where nothing but the mark changes, the original's own coefficients stay
-    bool unseen = false;           ///< the lowest quality that keeps to unseenScore, instead of a chosen one
-    double unseenScore = 80;       ///< see formats/visible_loss.h
-    double atMost = 0;             ///< kB (1000 bytes) of a whole file; 0: as many as it takes
-    int leastQuality = 40;         ///< no lower to keep within them, on the scale of each format
-    bool smallerToFit = false;     ///< rather fewer pixels than no copy
+    bool untouched = true;     ///< where nothing but the mark changes, the original's own coefficients stay
+    bool unseen = false;       ///< the lowest quality that keeps to unseenScore, instead of a chosen one
+    double unseenScore = 80;   ///< see formats/visible_loss.h
+    double atMost = 0;         ///< kB (1000 bytes) of a whole file; 0: as many as it takes
+    int leastQuality = 40;     ///< no lower to keep within them, on the scale of each format
+    bool smallerToFit = false; ///< rather fewer pixels than no copy
     bool operator==(const FileSettings&) const = default;
 
     bool has(std::string_view format) const { return chosen.contains(format); }

@@ -32,8 +32,9 @@ ChangedPart changedPart(const PixelsBefore& before, const Frame& after);
 /// Red, green and blue are equal all over.
 bool isNeutral(const ChangedPart& changed);
 
-/// A JPEG with that part changed (nothing, where it is empty), without any metadata; `facts` say that it keeps
-/// its blocks. Throws Problem(NotAPicture), naming `name`: also where bytes of the original are missing.
+/// A JPEG with that part changed (nothing, where it is empty), without any metadata; `facts` say that it
+/// keeps its blocks. Throws Problem(NotAPicture), naming `name`: also where bytes of the original are
+/// missing.
 Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                        const ChangedPart& changed);
 

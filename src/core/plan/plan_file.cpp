@@ -23,11 +23,11 @@ constexpr const char* kFormat = "keep-seal/plan";
 constexpr int kVersion = 1;
 constexpr std::size_t kMostParts = 100'000;
 
-std::string lineOf(const json& value) {
+std::string planLineOf(const json& value) {
     return value.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
 }
 
-std::optional<std::size_t> wholeOf(std::string_view text) {
+std::optional<std::size_t> partNumber(std::string_view text) {
     std::size_t out = 0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), out);
     return error == std::errc() && end == text.data() + text.size() ? std::optional(out) : std::nullopt;
@@ -114,8 +114,8 @@ std::optional<PlanPart> planPartOf(const std::string& text) {
     const auto slash = text.find('/');
     if (slash == std::string::npos)
         return std::nullopt;
-    const auto number = wholeOf(std::string_view(text).substr(0, slash)),
-               count = wholeOf(std::string_view(text).substr(slash + 1));
+    const auto number = partNumber(std::string_view(text).substr(0, slash)),
+               count = partNumber(std::string_view(text).substr(slash + 1));
     if (!number || !count || *number < 1 || *number > *count || *count > kMostParts)
         return std::nullopt;
     return PlanPart{*number, *count};
@@ -125,18 +125,18 @@ void savePlan(const Plan& plan, const fs::path& file) {
     std::vector<std::vector<std::size_t>> copiesOf(plan.originals.size());
     for (std::size_t i = 0; i < plan.copies.size(); ++i)
         copiesOf[plan.copies[i].original].push_back(i);
-    auto text = lineOf({{"format", kFormat},
-                        {"version", kVersion},
-                        {"program", KEEPSEAL_VERSION},
-                        {"made", utcNow()},
-                        {"originals", plan.originals.size()},
-                        {"digests", plan.digests},
-                        {"plan", headToJson(plan)}});
+    auto text = planLineOf({{"format", kFormat},
+                            {"version", kVersion},
+                            {"program", KEEPSEAL_VERSION},
+                            {"made", utcNow()},
+                            {"originals", plan.originals.size()},
+                            {"digests", plan.digests},
+                            {"plan", headToJson(plan)}});
     for (std::size_t i = 0; i < plan.originals.size(); ++i) {
         json copies = json::array();
         for (const auto copy : copiesOf[i])
             copies.push_back(toJson(plan.copies[copy]));
-        text += lineOf({{"original", originalToJson(plan, i)}, {"copies", std::move(copies)}});
+        text += planLineOf({{"original", originalToJson(plan, i)}, {"copies", std::move(copies)}});
     }
     writeNewFile(file, {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()});
 }

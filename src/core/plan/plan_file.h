@@ -22,8 +22,8 @@ std::optional<PlanPart> planPartOf(const std::string& text);
 
 /// Never replaces a file. Throws Problem(Refused | CannotWrite).
 void savePlan(const Plan& plan, const std::filesystem::path& file);
-/// Throws Problem(NotFound | CannotRead | BadFile), and Problem(Changed) where a logo or profile of a delivery
-/// is not as it was, or another version of the program planned: the parts would not be alike.
+/// Throws Problem(NotFound | CannotRead | BadFile), and Problem(Changed) where a logo or profile of a
+/// delivery is not as it was, or another version of the program planned: the parts would not be alike.
 Plan loadPlan(const std::filesystem::path& file, const PlanPart& part = {});
 
 } // namespace keepseal

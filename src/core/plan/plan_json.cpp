@@ -92,8 +92,8 @@ void addOriginal(Plan& plan, const json& in) {
     plan.originals.push_back(pathFromJson(in.at("path")));
     plan.identities.push_back(identityFromJson(in.at("identity")));
     const auto exception = in.find("exception");
-    plan.exceptions.push_back(
-        exception == in.end() ? PictureException{} : pictureExceptionFromJson(*exception, "exception."));
+    plan.exceptions.push_back(exception == in.end() ? PictureException{}
+                                                    : pictureExceptionFromJson(*exception, "exception."));
 }
 
 void addCopy(Plan& plan, const json& in, const std::string& subject) {

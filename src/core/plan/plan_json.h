@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A frozen plan as JSON, for the journal of its run and for a file of its own. Nothing of it is worked out again when it is read.
+// A frozen plan as JSON, for the journal of its run and for a file of its own. Nothing of it is worked out
+// again when it is read.
 #pragma once
 
 #include "plan/plan.h"

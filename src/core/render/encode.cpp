@@ -143,8 +143,7 @@ bool holdsPreview(const Delivery& delivery, const std::string& format) {
 EncodeStage encodeStage(const Delivery& delivery, const ChainPlan& plan, const std::string& format,
                         const CopyWords& words, const CopyMark& holds) {
     const auto& row = outputFormat(format);
-    return {
-        format, delivery.file.only(row), plan.pixelsPerMm, holdsPreview(delivery, format), words, holds};
+    return {format, delivery.file.only(row), plan.pixelsPerMm, holdsPreview(delivery, format), words, holds};
 }
 
 namespace {

@@ -47,8 +47,7 @@ std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {
 
 EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,
                         const std::string& format) {
-    const auto stage =
-        encodeStage(asked.delivery, asked.chain, format, copy.words->copy, copy.holds);
+    const auto stage = encodeStage(asked.delivery, asked.chain, format, copy.words->copy, copy.holds);
     if (!copy.changed || !wantsUntouched(asked.delivery.file, format))
         return stage.on(copy.frame);
     auto why = whyAnew(asked, *copy.changed);

@@ -192,7 +192,7 @@ void Destination::removeLitter() {
 std::unique_ptr<StagedCopy> Destination::stage(ByteSpan bytes) {
     std::string name;
     int descriptor = -1;
-    for (struct stat info {}; descriptor < 0 || (::fstat(descriptor, &info) == 0 && info.st_nlink == 0);) {
+    for (struct stat info{}; descriptor < 0 || (::fstat(descriptor, &info) == 0 && info.st_nlink == 0);) {
         if (descriptor >= 0)
             ::close(descriptor); // another part took it for litter before it was locked
         name = temporaryName();

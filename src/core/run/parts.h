@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A saved plan carried out in parts, by as many machines as there are, each with a ledger of its own beside the
-// plan: "FILE.parts/K-of-N.json".
+// A saved plan carried out in parts, by as many machines as there are, each with a ledger of its own beside
+// the plan: "FILE.parts/K-of-N.json".
 #pragma once
 
 #include "plan/plan_file.h"

@@ -13,11 +13,11 @@
 namespace keepseal {
 
 struct RunOptions {
-    int workers = 0;                          ///< 0: one per core
-    std::uint64_t memoryBudget = 0;           ///< bytes of pictures in flight; 0: a third of the machine's
-    std::filesystem::path ledgerFolder;       ///< empty: the person's state folder
-    /// A part of a plan (see run/parts.h): its ledger, whose name is known ahead. Other parts may write to the
-    /// same folders meanwhile, and the register learns of it when all are joined. Empty: a run by itself.
+    int workers = 0;                    ///< 0: one per core
+    std::uint64_t memoryBudget = 0;     ///< bytes of pictures in flight; 0: a third of the machine's
+    std::filesystem::path ledgerFolder; ///< empty: the person's state folder
+    /// A part of a plan (see run/parts.h): its ledger, whose name is known ahead. Other parts may write to
+    /// the same folders meanwhile, and the register learns of it when all are joined. Empty: a run by itself.
     std::filesystem::path partLedger{};
     const std::atomic<bool>* pause = nullptr; ///< while true no further original is begun
 };

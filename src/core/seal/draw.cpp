@@ -239,8 +239,7 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
         out.readability = finished->worth.ratio;
     } else {
         SealPainter painter(seal, placement, versionOf(out.decision));
-        out.readability =
-            putSeal(seal, frame, reach, placement, out.decision, painter).ratio;
+        out.readability = putSeal(seal, frame, reach, placement, out.decision, painter).ratio;
     }
     const double asked = askedContrast(seal.design);
     out.seenNotRead = isSeenNotRead(seal.design);

@@ -178,7 +178,8 @@ void codeLikeIt(Reader& original, Writer& writer) {
 }
 
 void requireIsIt(Reader& original, const PictureFacts& facts) {
-    if (!keepsBlocks(original.get()) || original->image_width != static_cast<JDIMENSION>(facts.stored.width) ||
+    if (!keepsBlocks(original.get()) ||
+        original->image_width != static_cast<JDIMENSION>(facts.stored.width) ||
         original->image_height != static_cast<JDIMENSION>(facts.stored.height))
         throw Problem(ProblemKind::NotAPicture, {}, "the JPEG is not the one that was looked at",
                       "Look at the picture again");
