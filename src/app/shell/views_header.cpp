@@ -52,6 +52,7 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     auto* tabs = new QWidget;
     auto* viewsRow = new QHBoxLayout(tabs);
     viewsRow->setContentsMargins(0, 0, 0, 0);
+    viewsRow->setSpacing(0); // all six fit beside the widest drawer at 1280 pixels
     for (int i = 0; i < kViews; ++i) {
         auto* button = new QPushButton(views[i].first);
         button->setToolTip(views[i].second);
