@@ -202,15 +202,18 @@ void requireFits(Reader& original, const ChangedPart& changed) {
 } // namespace
 
 bool keepsBlocks(const ByteSource& source) {
-    try {
-        // Header segments alone; those of a picture that holds more than this before its pixels are rare.
-        constexpr std::uint64_t kMost = 4U << 20;
-        const auto bytes = source.bytes(0, std::min(source.size(), kMost));
-        Reader reader(bytes);
-        return keepsBlocks(reader.get());
-    } catch (const Problem&) {
-        return false; // told when it is decoded
+    // As much of it as its header takes: most of a disk's time would go on the rest.
+    for (std::uint64_t length = 64U << 10; length <= 4U << 20; length *= 8) {
+        try {
+            const auto bytes = source.bytes(0, std::min(source.size(), length));
+            Reader reader(bytes);
+            return keepsBlocks(reader.get());
+        } catch (const Problem&) { // its header is longer, or damaged: that is told when it is decoded
+            if (length >= source.size())
+                break;
+        }
     }
+    return false;
 }
 
 Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,

@@ -326,3 +326,13 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
     const MemorySource cut(ByteSpan(bytes).first(bytes.size() * 2 / 3));
     EXPECT_THROW((void)stampedUntouched(cut, "asked.jpg", opened.facts, part), Problem);
 }
+
+TEST_F(Untouched, ALongHeaderIsReadToItsEnd) {
+    auto bytes = jpegOf({"long"});
+    Bytes segment(60'002, 0x20);
+    segment[0] = 0xFF, segment[1] = 0xED, segment[2] = 60'000 >> 8, segment[3] = 60'000 & 0xFF;
+    for (int i = 0; i < 20; ++i)
+        bytes.insert(bytes.begin() + 2, segment.begin(), segment.end());
+    EXPECT_TRUE(readFacts(MemorySource(bytes), "long.jpg").keepsBlocks);
+    EXPECT_FALSE(readFacts(MemorySource(jpegOf({"thirds", 3, 1})), "thirds.jpg").keepsBlocks);
+}
