@@ -5,6 +5,7 @@
 #include "cli/file_words.h"
 #include "cli/library_commands.h"
 #include "cli/print.h"
+#include "cli/register_commands.h"
 #include "cli/run_commands.h"
 #include "cli/seal_commands.h"
 #include "cli/self.h"
@@ -171,6 +172,9 @@ int run(int argc, char** argv) {
     CheckOptions check;
     addCheckCommand(app, check);
 
+    RegisterOptions registered;
+    auto* registerCommand = addRegisterCommands(app, registered);
+
     WordsOptions words;
     auto* wordsCommand = app.add_subcommand("words", "What the copies will say, as CSV");
     addDelivery(wordsCommand, words.delivery);
@@ -246,6 +250,8 @@ int run(int argc, char** argv) {
             return runSeal(*sealCommand, seal);
         if (app.got_subcommand("check"))
             return runCheck(check);
+        if (registerCommand->parsed())
+            return runRegister(*registerCommand, registered);
         if (wordsCommand->parsed())
             return runWords(words);
         if (whoCommand->parsed())

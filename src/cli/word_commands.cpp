@@ -13,6 +13,7 @@
 #include "plan/gather.h"
 #include "privacy/verdict.h"
 #include "render/picture_words.h"
+#include "render/stages.h"
 #include "rights/sheet_xmp.h"
 
 #include <CLI/CLI.hpp>

@@ -465,3 +465,22 @@ TEST(Cli, ASavedPlanIsMadeInPartsAndJoined) {
     EXPECT_EQ(cli({"stamp", "--part", "1/2", folder / "in"}).exitCode, 2);
     EXPECT_EQ(cli({"report"}).exitCode, 2);
 }
+
+TEST(Cli, TheRegisterTellsWhatBecameOfCopies) {
+    const TempFolder folder;
+    makePicture(folder / "in/reg_a.jpg", 210, 150);
+    makePicture(folder / "in/reg_b.jpg", 220, 150);
+    ASSERT_EQ(cli({"stamp", "-q", "-o", folder / "out", folder / "in"}).exitCode, 0);
+    EXPECT_EQ(cli({"register", "verify", folder / "out"}).exitCode, 0);
+    fs::remove(folder / "out/reg_b.jpg");
+    const auto verified = cli({"register", "verify", "--json", folder / "out"});
+    EXPECT_EQ(verified.exitCode, 1);
+    EXPECT_EQ(json::parse(verified.out)["totals"]["missing"], 1);
+    EXPECT_EQ(json::parse(verified.out)["totals"]["untouched"], 1);
+    const auto history = cli({"register", "history", folder / "out/reg_a.jpg"});
+    EXPECT_EQ(history.exitCode, 0);
+    EXPECT_THAT(history.out, HasSubstr("1 copy"));
+    EXPECT_THAT(history.out, HasSubstr("untouched"));
+    EXPECT_EQ(cli({"register", "history", folder / "none.jpg"}).exitCode, 1);
+    EXPECT_EQ(cli({"register", "verify", folder / "none"}).exitCode, 2);
+}

@@ -14,7 +14,7 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr int kRegisterVersion = 1;
+constexpr int kRegisterVersion = 2;
 constexpr int kBusyMs = 5000;
 
 constexpr const char* kTables = R"(
@@ -31,6 +31,16 @@ CREATE INDEX IF NOT EXISTS copies_by_copy ON copies(copy);
 CREATE INDEX IF NOT EXISTS copies_by_original ON copies(original);
 CREATE INDEX IF NOT EXISTS copies_by_run ON copies(run);
 )";
+/// Since version 2.
+constexpr const char* kByBytes = R"(
+CREATE INDEX IF NOT EXISTS copies_by_copy_bytes ON copies(copy_sha256);
+CREATE INDEX IF NOT EXISTS copies_by_original_bytes ON copies(original_sha256);
+)";
+constexpr const char* kSelect =
+    "SELECT original, original_bytes, original_modified_ns, original_sha256, delivery, settings_digest, "
+    "copy_bytes, copy_modified_ns, copy_sha256, copy, started, ledger FROM copies JOIN runs ON runs.id = "
+    "copies.run WHERE ";
+constexpr const char* kNewestFirst = " ORDER BY started DESC, copies.id DESC";
 
 bool isDamage(const SQLite::Exception& error) {
     return error.getErrorCode() == SQLITE_NOTADB || error.getErrorCode() == SQLITE_CORRUPT;
@@ -48,6 +58,25 @@ void bindPath(SQLite::Statement& statement, int at, const fs::path& path) { // f
 fs::path pathOf(const SQLite::Column& column) {
     return std::string(static_cast<const char*>(column.getBlob()),
                        static_cast<std::size_t>(column.getBytes()));
+}
+
+RegisteredCopy registeredCopy(const SQLite::Statement& at) {
+    RegisteredCopy out;
+    auto& row = out.row;
+    row.outcome = Outcome::Made;
+    row.original = pathOf(at.getColumn(0));
+    row.originalIdentity.size = static_cast<std::uint64_t>(at.getColumn(1).getInt64());
+    row.originalIdentity.modifiedNs = at.getColumn(2).getInt64();
+    row.fingerprintBefore = at.getColumn(3).getString();
+    row.delivery = at.getColumn(4).getString();
+    row.settingsDigest = at.getColumn(5).getString();
+    row.copyBytes = static_cast<std::uint64_t>(at.getColumn(6).getInt64());
+    row.copyModifiedNs = at.getColumn(7).getInt64();
+    row.copyFingerprint = at.getColumn(8).getString();
+    row.copy = pathOf(at.getColumn(9));
+    out.made = at.getColumn(10).getString();
+    out.ledger = at.getColumn(11).getString();
+    return out;
 }
 
 } // namespace
@@ -89,15 +118,30 @@ void Register::open() {
     const int version = m_database->execAndGet("PRAGMA user_version").getInt();
     if (version > kRegisterVersion)
         cannotUse(m_file, "a newer Keep Seal made it");
+    if (version < kRegisterVersion)
+        renew(version);
+    m_madeAt = std::make_unique<SQLite::Statement>(*m_database, kSelect + std::string("copy = ?") +
+                                                                    kNewestFirst + " LIMIT 1");
+}
+
+/// From an older shape, of which a copy is kept; 0: from nothing.
+void Register::renew(int version) {
     if (version == 0) {
         m_database->exec(kTables);
         addLedgers();
-        m_database->exec("PRAGMA user_version=" + std::to_string(kRegisterVersion));
+    } else {
+        auto before = m_file;
+        before += ".version-" + std::to_string(version);
+        if (std::error_code error; !fs::exists(before, error)) {
+            SQLite::Statement keep(*m_database, "VACUUM INTO ?");
+            keep.bind(1, before.string());
+            keep.exec();
+        }
     }
-    m_madeAt = std::make_unique<SQLite::Statement>(
-        *m_database, "SELECT original, original_bytes, original_modified_ns, original_sha256, delivery, "
-                     "settings_digest, copy_bytes, copy_modified_ns, copy_sha256 FROM copies JOIN runs ON "
-                     "runs.id = copies.run WHERE copy = ? ORDER BY started DESC, copies.id DESC LIMIT 1");
+    SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+    m_database->exec(kByBytes);
+    m_database->exec("PRAGMA user_version=" + std::to_string(kRegisterVersion));
+    transaction.commit();
 }
 
 /// A ledger that can't be read is passed over: it only costs a copy made again under another name.
@@ -164,23 +208,56 @@ std::optional<LedgerRow> Register::madeAt(const fs::path& copy) {
         bindPath(*m_madeAt, 1, copy);
         if (!m_madeAt->executeStep())
             return std::nullopt;
-        LedgerRow row;
-        row.outcome = Outcome::Made;
-        row.original = pathOf(m_madeAt->getColumn(0));
-        row.originalIdentity.size = static_cast<std::uint64_t>(m_madeAt->getColumn(1).getInt64());
-        row.originalIdentity.modifiedNs = m_madeAt->getColumn(2).getInt64();
-        row.fingerprintBefore = m_madeAt->getColumn(3).getString();
-        row.delivery = m_madeAt->getColumn(4).getString();
-        row.settingsDigest = m_madeAt->getColumn(5).getString();
-        row.copy = copy;
-        row.copyBytes = static_cast<std::uint64_t>(m_madeAt->getColumn(6).getInt64());
-        row.copyModifiedNs = m_madeAt->getColumn(7).getInt64();
-        row.copyFingerprint = m_madeAt->getColumn(8).getString();
+        auto found = registeredCopy(*m_madeAt);
         m_madeAt->reset();
-        return row;
+        return std::move(found.row);
     } catch (const SQLite::Exception&) {
         return std::nullopt; // then the copy is made again under another name
     }
+}
+
+std::vector<RegisteredCopy> Register::read(SQLite::Statement& statement) const {
+    std::vector<RegisteredCopy> out;
+    try {
+        while (statement.executeStep())
+            out.push_back(registeredCopy(statement));
+    } catch (const SQLite::Exception& error) {
+        cannotUse(m_file, error.what());
+    }
+    return out;
+}
+
+std::vector<RegisteredCopy> Register::copiesWith(const std::string& fingerprint) {
+    SQLite::Statement found(*m_database, kSelect + std::string("copy_sha256 = ?") + kNewestFirst);
+    found.bind(1, fingerprint);
+    return read(found);
+}
+
+std::vector<RegisteredCopy> Register::copiesOf(const std::string& fingerprint) {
+    SQLite::Statement found(*m_database, kSelect + std::string("original_sha256 = ?") + kNewestFirst);
+    found.bind(1, fingerprint);
+    return read(found);
+}
+
+std::vector<RegisteredCopy> Register::copiesOfFile(const fs::path& original) {
+    SQLite::Statement found(*m_database, kSelect + std::string("original = ?") + kNewestFirst);
+    bindPath(found, 1, original);
+    return read(found);
+}
+
+std::vector<RegisteredCopy> Register::madeBelow(const fs::path& folder) {
+    SQLite::Statement found(*m_database, kSelect + std::string("copy > ? AND copy < ? ORDER BY copy, started "
+                                                               "DESC, copies.id DESC"));
+    auto name = folder.native();
+    while (name.ends_with('/'))
+        name.pop_back();
+    bindPath(found, 1, name + "/");
+    bindPath(found, 2, name + static_cast<char>('/' + 1)); // behind all that begin so: paths are bytes
+    auto out = read(found);
+    out.erase(std::unique(out.begin(), out.end(),
+                          [](const auto& a, const auto& b) { return a.row.copy == b.row.copy; }),
+              out.end());
+    return out;
 }
 
 std::size_t Register::copies() {

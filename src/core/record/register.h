@@ -16,6 +16,13 @@ class Statement;
 
 namespace keepseal {
 
+/// A copy as its run made it.
+struct RegisteredCopy {
+    LedgerRow row;    ///< as madeAt() fills it in
+    std::string made; ///< when its run began: ISO 8601, UTC
+    std::filesystem::path ledger;
+};
+
 class Register {
 public:
     /// `file`: empty: register.sqlite in the state folder; the ledgers lie beside it in ledgers/. Makes it
@@ -35,9 +42,20 @@ public:
     std::optional<LedgerRow> madeAt(const std::filesystem::path& copy);
     std::size_t copies();
 
+    /// All copies of those bytes, the newest first. `fingerprint`: SHA-256.
+    std::vector<RegisteredCopy> copiesWith(const std::string& fingerprint);
+    /// All copies of an original with those bytes, the newest first.
+    std::vector<RegisteredCopy> copiesOf(const std::string& fingerprint);
+    /// All copies of an original at that path, the newest first.
+    std::vector<RegisteredCopy> copiesOfFile(const std::filesystem::path& original);
+    /// The newest copy at each path below a folder, in the order of their paths.
+    std::vector<RegisteredCopy> madeBelow(const std::filesystem::path& folder);
+
 private:
     void open();
     void addLedgers();
+    void renew(int version);
+    std::vector<RegisteredCopy> read(SQLite::Statement& statement) const;
     std::filesystem::path m_file;
     std::unique_ptr<SQLite::Database> m_database;
     std::unique_ptr<SQLite::Statement> m_madeAt;
