@@ -93,11 +93,9 @@ int runHistory(const RegisterOptions& options) {
     for (const auto& path : options.paths) {
         const fs::path file = fs::absolute(path).lexically_normal();
         const auto verified = verifyFile(known, file);
-        auto copies = verified.known && !verified.original && verified.standing == Standing::Untouched
-                          ? known.copiesOf(verified.known->row.fingerprintBefore)
-                      : verified.known && verified.original && verified.standing == Standing::Untouched
-                          ? known.copiesOf(verified.known->row.fingerprintBefore)
-                          : known.copiesOfFile(file);
+        const auto copies = verified.known && verified.standing == Standing::Untouched
+                                ? known.copiesOf(verified.known->row.fingerprintBefore)
+                                : known.copiesOfFile(file);
         missed = missed || copies.empty();
         if (!options.json)
             std::cout << shown(file) << ": " << counted(copies.size(), "copy", "copies") << "\n";
