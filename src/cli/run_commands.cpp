@@ -106,7 +106,7 @@ std::string notesByKind(const Ledger& ledger) {
     return out;
 }
 
-void printSummary(const RunResult& result) {
+void printSummary(const RunResult& result, const char* toGoOn) {
     const auto& ledger = result.ledger;
     std::size_t untouched = 0, read = 0;
     std::uint64_t bytes = 0;
@@ -134,7 +134,7 @@ void printSummary(const RunResult& result) {
         std::cout << "Said: " << notes << "\n";
     std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
     if (!result.journal.empty())
-        std::cout << "To go on where it was: keep-seal-cli resume\n";
+        std::cout << "To go on where it was: " << toGoOn << "\n";
 }
 
 /// What -q still says.
@@ -149,7 +149,8 @@ void printTrouble(const LedgerRow& row) {
 
 /// Carries out or goes on, with rows, a progress line, or neither.
 template <class Run>
-int carryOut(const RunOutput& output, int workers, const Gathered* gathered, bool strict, const Run& run) {
+int carryOut(const RunOutput& output, int workers, const Gathered* gathered, bool strict, const Run& run,
+             const char* toGoOn = "keep-seal-cli resume") {
     stopOnSignals();
     RunOptions options;
     options.workers = workers;
@@ -175,7 +176,7 @@ int carryOut(const RunOutput& output, int workers, const Gathered* gathered, boo
             out["others"] = othersJson(*gathered);
         std::cout << dump(out) << "\n";
     } else if (!output.quiet)
-        printSummary(result);
+        printSummary(result, toGoOn);
     const bool failed = gathered && fails(*gathered, strict);
     return result.exitCode() == kDone && failed ? kSomeProblems : result.exitCode();
 }
@@ -212,10 +213,12 @@ int stampSavedPlan(const StampOptions& options) {
     if (!part)
         throw Problem(ProblemKind::BadSetting, "part", "\"" + options.part + "\" is no part",
                       "Give K/N, such as 3/8");
-    return carryOut(options.output, options.workers, nullptr, false,
-                    [&](const RunOptions& runOptions, const auto& onEvent) {
-                        return runPart(options.plan, *part, runOptions, stopRequested, onEvent);
-                    });
+    return carryOut(
+        options.output, options.workers, nullptr, false,
+        [&](const RunOptions& runOptions, const auto& onEvent) {
+            return runPart(options.plan, *part, runOptions, stopRequested, onEvent);
+        },
+        "the same command again");
 }
 
 } // namespace
