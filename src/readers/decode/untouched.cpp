@@ -34,8 +34,13 @@ public:
     explicit Reader(ByteSpan bytes) {
         m_reader.err = tellingErrors(m_errors);
         jpeg_create_decompress(&m_reader);
-        jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
-        jpeg_read_header(&m_reader, TRUE);
+        try {
+            jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
+            jpeg_read_header(&m_reader, TRUE);
+        } catch (...) {
+            jpeg_destroy_decompress(&m_reader);
+            throw;
+        }
     }
     ~Reader() { jpeg_destroy_decompress(&m_reader); }
     Reader(const Reader&) = delete;
