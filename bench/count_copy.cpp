@@ -64,10 +64,8 @@ int main(int argc, char** argv) {
         delivery.fit.longSide = 400;
     else if (kind == "whole")
         delivery.fit.on = false;
-    else if (kind == "framed")
-        delivery.fit.longSide = 400, delivery.border.on = true;
     else
-        return std::fputs("count-copy small|whole|framed\n", stderr), 2;
+        return std::fputs("count-copy small|whole\n", stderr), 2;
     const auto bytes = original();
     makeCopy(bytes, delivery); // what is made once for all is not counted
     std::printf("%zu bytes\n", countedCopy(bytes, delivery));

@@ -157,7 +157,8 @@ Forecast namesAlone(const Plan& plan) {
 int runPlanCommand(const StampOptions& options) {
     stopOnSignals();
     const auto prepared = prepare(options);
-    if (!options.save.empty())
+    const bool saved = !options.save.empty() && !stopRequested; // else it lacks what was not gathered
+    if (saved)
         savePlan(prepared.plan, options.save);
     const bool estimate = options.estimate && !options.namesOnly;
     const auto rates = estimate ? sampleBytes(prepared.plan, kSampledEach, stopRequested) : ByteRates{};
@@ -172,7 +173,7 @@ int runPlanCommand(const StampOptions& options) {
             for (std::size_t i = 0; i < prepared.plan.copies.size(); ++i)
                 printPlanned(prepared.plan.copies[i], ahead.copies[i], prepared.plan);
         printPlanSummary(prepared.plan, ahead, rates);
-        if (!options.save.empty())
+        if (saved)
             std::cout << "Saved: " << shown(options.save) << "\n";
     }
     if (stopRequested)

@@ -202,7 +202,7 @@ void Register::add(const Ledger& ledger, const fs::path& ledgerFile) {
     }
 }
 
-std::optional<LedgerRow> Register::madeAt(const fs::path& copy) {
+std::optional<RegisteredCopy> Register::newestAt(const fs::path& copy) {
     try {
         m_madeAt->reset();
         bindPath(*m_madeAt, 1, copy);
@@ -210,10 +210,15 @@ std::optional<LedgerRow> Register::madeAt(const fs::path& copy) {
             return std::nullopt;
         auto found = registeredCopy(*m_madeAt);
         m_madeAt->reset();
-        return std::move(found.row);
+        return found;
     } catch (const SQLite::Exception&) {
         return std::nullopt; // then the copy is made again under another name
     }
+}
+
+std::optional<LedgerRow> Register::madeAt(const fs::path& copy) {
+    auto found = newestAt(copy);
+    return found ? std::optional(std::move(found->row)) : std::nullopt;
 }
 
 std::vector<RegisteredCopy> Register::read(SQLite::Statement& statement) const {

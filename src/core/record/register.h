@@ -40,6 +40,8 @@ public:
     /// The newest copy that a run made at that path: original and its size and time, settings digest, copy's
     /// size, time and fingerprint. Nothing more of the row is filled in.
     std::optional<LedgerRow> madeAt(const std::filesystem::path& copy);
+    /// The same with its run.
+    std::optional<RegisteredCopy> newestAt(const std::filesystem::path& copy);
     std::size_t copies();
 
     /// All copies of those bytes, the newest first. `fingerprint`: SHA-256.

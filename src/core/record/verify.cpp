@@ -43,9 +43,9 @@ VerifiedFile verifyFile(Register& known, const fs::path& file) {
         out.standing = Standing::Untouched;
         out.original = true;
         out.known = made.front();
-    } else if (const auto there = known.madeAt(file)) {
+    } else if (const auto there = known.newestAt(file)) {
         out.standing = Standing::Changed;
-        out.known = RegisteredCopy{*there, {}, {}};
+        out.known = there;
     } else if (const auto of = known.copiesOfFile(file); !of.empty()) {
         out.standing = Standing::Changed;
         out.original = true;
@@ -65,7 +65,8 @@ std::vector<VerifiedFile> verifyFolder(Register& known, const fs::path& given,
     for (fs::recursive_directory_iterator it(folder, fs::directory_options::skip_permission_denied, error),
          end;
          !error && it != end && !stop; it.increment(error)) {
-        if (it->is_symlink(error) || !it->is_regular_file(error))
+        std::error_code unknown; // of this entry alone: the rest is looked at
+        if (it->is_symlink(unknown) || !it->is_regular_file(unknown))
             continue;
         out.push_back(verifyFile(known, it->path()));
         there.insert(it->path());

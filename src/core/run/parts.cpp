@@ -10,7 +10,6 @@
 #include <fstream>
 #include <set>
 #include <tuple>
-#include <unistd.h>
 
 namespace keepseal {
 namespace {
@@ -33,16 +32,20 @@ Ledger readLedger(const fs::path& file) {
     return ledgerFromJson(text, file.string());
 }
 
-std::map<std::size_t, LedgerRow> rowsByIndex(const Plan& plan, const Ledger& ledger) {
-    std::map<RowKey, std::size_t> known;
-    const auto planned = plannedRows(plan);
-    for (std::size_t i = 0; i < planned.size(); ++i)
-        known[keyOfRow(planned[i])] = i;
-    std::map<std::size_t, LedgerRow> out;
+using RowIndex = std::map<RowKey, std::size_t>;
+RowIndex rowIndexOf(const std::vector<LedgerRow>& rows) {
+    RowIndex out;
+    for (std::size_t i = 0; i < rows.size(); ++i)
+        out[keyOfRow(rows[i])] = i;
+    return out;
+}
+
+/// Calls `take(index, row)` for each row that is of the plan.
+template <class Take>
+void eachKnown(const RowIndex& known, const Ledger& ledger, const Take& take) {
     for (const auto& row : ledger.rows)
         if (const auto found = known.find(keyOfRow(row)); found != known.end())
-            out[found->second] = row;
-    return out;
+            take(found->second, row);
 }
 
 bool isOver(const LedgerRow& row) {
@@ -84,7 +87,10 @@ RunResult runPart(const fs::path& planFile, const PlanPart& part, RunOptions opt
         out.ledgerFile = ledgerFile;
         return out;
     }
-    return runAgain(plan, before.started, rowsByIndex(plan, before), options, stop, onEvent);
+    std::map<std::size_t, LedgerRow> rows;
+    eachKnown(rowIndexOf(plannedRows(plan)), before,
+              [&](std::size_t index, const LedgerRow& row) { rows[index] = row; });
+    return runAgain(plan, before.started, std::move(rows), options, stop, onEvent);
 }
 
 JoinedParts joinParts(const fs::path& planFile) {
@@ -92,9 +98,7 @@ JoinedParts joinParts(const fs::path& planFile) {
     JoinedParts out;
     out.ledger.rows = plannedRows(plan);
     out.ledger.state = "finished";
-    std::map<RowKey, std::size_t> known;
-    for (std::size_t i = 0; i < out.ledger.rows.size(); ++i)
-        known[keyOfRow(out.ledger.rows[i])] = i;
+    const auto known = rowIndexOf(out.ledger.rows);
     std::set<std::size_t> counts;
     const auto folder = partsFolder(planFile);
     std::error_code none;
@@ -112,10 +116,10 @@ JoinedParts joinParts(const fs::path& planFile) {
         if (out.ledger.started.empty() || ledger.started < out.ledger.started)
             out.ledger.started = ledger.started;
         out.ledger.ended = std::max(out.ledger.ended, ledger.ended);
-        for (const auto& row : ledger.rows)
-            if (const auto at = known.find(keyOfRow(row));
-                at != known.end() && !isOver(out.ledger.rows[at->second]))
-                out.ledger.rows[at->second] = row;
+        eachKnown(known, ledger, [&](std::size_t index, const LedgerRow& row) {
+            if (!isOver(out.ledger.rows[index]))
+                out.ledger.rows[index] = row;
+        });
     }
     const auto inOrder = [](const PlanPart& a, const PlanPart& b) {
         return std::tie(a.count, a.number) < std::tie(b.count, b.number);

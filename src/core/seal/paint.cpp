@@ -471,29 +471,6 @@ Layer averaged(const Layer& large, const Rect& area, int factor) {
 
 } // namespace
 
-const Mask& PaintedMarks::Mark::opaque() {
-    if (!opacity)
-        opacity = std::make_unique<const Mask>(opacityOf(layer));
-    return *opacity;
-}
-
-PaintedMarks::MarkPtr PaintedMarks::of(bool dark, const Rect& area,
-                                       const std::function<void(Layer&)>& paint) {
-    constexpr std::int64_t kKept = 1 << 20; // pixels
-    const auto make = [&] {
-        auto out = std::make_shared<Mark>();
-        out->layer = Layer(area);
-        paint(out->layer);
-        return out;
-    };
-    if (std::int64_t(area.width) * area.height > kKept)
-        return make();
-    auto& kept = m_kept[{dark ? 1 : 0, area.x, area.y, area.width, area.height}];
-    if (!kept)
-        kept = make();
-    return kept;
-}
-
 SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
                       const Rect& area, PaintedMarks& marks) {
     if (placement.warped)

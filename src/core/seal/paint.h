@@ -6,10 +6,9 @@
 
 #include "picture/mix.h"
 #include "seal/arrange.h"
-#include "seal/effects_kept.h"
+#include "seal/painted_marks.h"
 
 #include <array>
-#include <functional>
 #include <map>
 #include <memory>
 
@@ -36,23 +35,6 @@ double effectReach(const SealDesign& design, double unit);
 /// Only the mark, on any surface of cairo's (as outlines, where that surface keeps them).
 void paintMarkOn(cairo_t* cairo, const PreparedSeal& seal, const SealPlacement& placement,
                  SealVersion version);
-/// Marks of one seal and placement as they were painted: neither halo nor plate changes them, and trials ask
-/// for several of these.
-class PaintedMarks {
-public:
-    struct Mark {
-        Layer layer;
-        std::unique_ptr<const Mask> opacity; ///< null until it was asked for
-        const Mask& opaque();
-    };
-    using MarkPtr = std::shared_ptr<Mark>;
-    /// `paint` fills a layer of this area. Large ones are not kept.
-    MarkPtr of(bool dark, const Rect& area, const std::function<void(Layer&)>& paint);
-
-private:
-    std::map<std::array<int, 5>, MarkPtr> m_kept;
-};
-
 /// The pixels of `area`, all of the placement drawn for it.
 SealLayers paintWhole(const PreparedSeal& seal, const SealPlacement& placement, SealVersion version,
                       const Rect& area, PaintedMarks& marks);
