@@ -124,7 +124,7 @@ int runHistory(const RegisterOptions& options) {
 } // namespace
 
 CLI::App* addRegisterCommands(CLI::App& app, RegisterOptions& options) {
-    auto* command = app.add_subcommand("register", "What all runs together know of files");
+    auto* command = app.add_subcommand("register", "What all runs together know of copies and pictures");
     command->require_subcommand(1);
     auto* verify = command->add_subcommand(
         "verify",
@@ -135,13 +135,56 @@ CLI::App* addRegisterCommands(CLI::App& app, RegisterOptions& options) {
         "history",
         "All copies that left of a picture, known by its bytes (or those of a copy), else by its path");
     history->add_option("picture", options.paths, "An original or a copy; several may be given")->required();
-    for (auto* verb : {verify, history})
+    auto* find =
+        command->add_subcommand("find", "Copies by names, words, days, delivery, folder, seal or size");
+    find->add_option(
+        "words", options.words,
+        "Beginnings of words of names, folders, delivery, seal and what the copy says; all must be there");
+    find->add_option("--delivery", options.search.delivery, "Made for this delivery");
+    find->add_option("--since", options.search.since,
+                     "Made on that day or later: 2026-05-01, 2026-05 or 2026 (UTC)");
+    find->add_option("--until", options.search.until, "Made on that day or before");
+    find->add_option("--below", options.below, "Copy or original lies below this folder");
+    find->add_flag("--sealed", options.sealed, "A seal stands on it");
+    find->add_flag("--unsealed", options.unsealed, "No seal stands on it");
+    find->add_flag("--tells-place", options.tellsPlace, "Its delivery opened the place in words");
+    find->add_option("--at-least", options.search.sideFrom, "Long side, in pixels");
+    find->add_option("--at-most", options.search.sideTo, "Long side, in pixels");
+    find->add_option("--most", options.most, "Copies listed, the newest first; 0: all");
+    find->add_flag("--csv", options.csv, "As a table for spreadsheets");
+    auto* what = command->add_subcommand(
+        "what", "What a picture that was met somewhere is: by its bytes, or by how it looks");
+    what->add_option("picture", options.paths, "Files and folders")->required();
+    what->add_option("--report", options.report,
+                     "Write what was found: a file ending in .pdf or .html; must not exist");
+    what->add_option("--met", options.met, "Where it was met, for the report");
+    auto* forget =
+        command->add_subcommand("forget", "Take receivers, paths or runs out of register and ledgers");
+    forget->add_option("path", options.paths, "Originals, copies, or folders they lie below");
+    forget->add_option("--delivery", options.deliveries, "Everything that was made for it")
+        ->allow_extra_args(false);
+    forget->add_option("--run", options.runs, "A ledger")->allow_extra_args(false);
+    forget->add_flag("--yes", options.yes, "Do it; else it is only said what would go");
+    command->add_subcommand("export", "All of it as JSON lines, to the standard output");
+    command->add_subcommand("import", "Join what another register exported")
+        ->add_option("file", options.paths, "What 'export' wrote")
+        ->required();
+    command->add_subcommand("rebuild", "Make the register again from the ledgers");
+    for (auto* verb : {verify, history, find, what, forget})
         verb->add_flag("--json", options.json, "Print JSON for programs");
     return command;
 }
 
 int runRegister(const CLI::App& command, const RegisterOptions& options) {
-    return command.got_subcommand("verify") ? runVerify(options) : runHistory(options);
+    const std::pair<const char*, std::function<int()>> verbs[] = {
+        {"verify", [&] { return runVerify(options); }}, {"history", [&] { return runHistory(options); }},
+        {"find", [&] { return runFind(options); }},     {"what", [&] { return runWhat(options); }},
+        {"forget", [&] { return runForget(options); }}, {"export", runExport},
+        {"import", [&] { return runImport(options); }}, {"rebuild", runRebuild}};
+    for (const auto& [name, run] : verbs)
+        if (command.got_subcommand(name))
+            return run();
+    return kWrongCall;
 }
 
 } // namespace keepseal::cli

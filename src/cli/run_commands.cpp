@@ -339,7 +339,7 @@ void printJoined(const JoinedParts& joined, const fs::path& kept) {
 /// The ledger is kept as one run's where nothing is missing any more.
 int mergeParts(const ReportOptions& options) {
     const auto joined = joinParts(options.merge);
-    const auto kept = joined.whole() ? keepJoined(joined.ledger) : fs::path();
+    const auto kept = joined.whole() ? keepJoined(options.merge, joined.ledger) : fs::path();
     if (options.json)
         std::cout << dump({{"found", listJson(joined.found)},
                            {"missing", listJson(joined.missing)},

@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <array>
 #include <ctime>
+#include <fstream>
 
 namespace keepseal {
 namespace {
@@ -51,6 +52,14 @@ json toJson(const LedgerRow& row) {
                 {"border_on_copy", row.borderOnCopy},
                 {"strict", row.strict},
                 {"notes", toJson(row.notes)}};
+    if (!row.words.empty())
+        out["words"] = row.words;
+    for (const auto& [key, text] :
+         {std::pair("seal", &row.seal), {"taken", &row.takenAt}, {"picture", &row.picture}})
+        if (!text->empty())
+            out[key] = *text;
+    if (row.code != 0)
+        out["code"] = row.code;
     for (const auto& word : row.accepted)
         out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
     if (row.deliveryIndex)
@@ -89,6 +98,11 @@ LedgerRow ledgerRowFromJson(const json& in) {
     row.sealOnCopy = in.value("seal_on_copy", row.readability > 0);
     row.borderOnCopy = in.value("border_on_copy", false);
     row.strict = in.value("strict", false);
+    row.words = in.value("words", row.words);
+    row.seal = in.value("seal", std::string{});
+    row.takenAt = in.value("taken", std::string{});
+    row.picture = in.value("picture", std::string{});
+    row.code = in.value("code", std::uint64_t{0});
     if (const auto notes = in.find("notes"); notes != in.end())
         row.notes = notesFromJson(*notes);
     else // version 1 held sentences
@@ -126,6 +140,8 @@ json toJson(const Ledger& ledger) {
     json out = {{"format", kLedgerFormat},   {"version", kLedgerVersion}, {"program", KEEPSEAL_VERSION},
                 {"started", ledger.started}, {"ended", ledger.ended},     {"state", ledger.state},
                 {"rows", json::array()}};
+    if (ledger.elsewhere)
+        out["elsewhere"] = true;
     for (const auto& row : ledger.rows)
         out["rows"].push_back(toJson(row));
     return out;
@@ -133,6 +149,16 @@ json toJson(const Ledger& ledger) {
 
 void saveLedger(const Ledger& ledger, const std::filesystem::path& file) {
     writeTextFile(file, toJson(ledger).dump(1, ' ', false, json::error_handler_t::replace) + "\n");
+}
+
+Ledger readLedger(const std::filesystem::path& file, const std::string& remedy) {
+    std::ifstream stream(file, std::ios::binary);
+    if (!stream)
+        throw Problem(ProblemKind::CannotRead, file.string(), "this ledger can't be read");
+    const auto text = json::parse(stream, nullptr, false);
+    if (text.is_discarded())
+        throw Problem(ProblemKind::BadFile, file.string(), "this ledger is not whole", remedy);
+    return ledgerFromJson(text, file.string());
 }
 
 Ledger ledgerFromJson(const json& in, const std::string& subject) {
@@ -143,6 +169,7 @@ Ledger ledgerFromJson(const json& in, const std::string& subject) {
         ledger.started = in.at("started").get<std::string>();
         ledger.ended = in.at("ended").get<std::string>();
         ledger.state = in.at("state").get<std::string>();
+        ledger.elsewhere = in.value("elsewhere", false);
         for (const auto& row : in.at("rows"))
             ledger.rows.push_back(ledgerRowFromJson(row));
         return ledger;

@@ -12,6 +12,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include <map>
 #include <optional>
 
 namespace keepseal {
@@ -49,7 +50,13 @@ struct LedgerRow {
     bool placeOpened = false;         ///< the delivery said in words that the place is told
     bool rightsInCopy = false;        ///< all fields found in XMP, Exif and IIM as designed
     std::vector<std::string> written; ///< their names
-    double readability = 0;           ///< contrast ratio of the seal as measured; 0: no seal
+    /// What it says, by key of the field (metadata/fields.h), as a person reads it.
+    std::map<std::string, std::string> words;
+    std::string seal;       ///< the name of what stands on it; empty: nothing, or without a name
+    std::string takenAt;    ///< "2026-05-01T10:20:30", as the original tells
+    std::string picture;    ///< id of the kept picture it was made of, see record/kept_pictures.h
+    std::uint64_t code = 0; ///< of the whole copy as it left, see likeness/picture_mark.h; 0: not known
+    double readability = 0; ///< contrast ratio of the seal as measured; 0: no seal
     std::vector<std::string> removed; ///< kinds of metadata the original has and the copy has not
     bool sealOnCopy = false, borderOnCopy = false; ///< what really stands on it
     Notes notes;
@@ -70,6 +77,7 @@ struct LedgerRow {
 struct Ledger {
     std::string started, ended;    ///< ISO 8601, UTC
     std::string state = "running"; ///< then "finished" or "stopped"
+    bool elsewhere = false; ///< it came with a register from elsewhere: its copies are not this program's own
     std::vector<LedgerRow> rows;
 
     std::size_t count(Outcome outcome) const;
@@ -81,6 +89,8 @@ nlohmann::json toJson(const Ledger& ledger);
 /// Throws Problem(BadFile).
 Ledger ledgerFromJson(const nlohmann::json& json, const std::string& subject);
 
+/// Our own, of any length. `remedy`: what to do where it is not whole. Throws Problem(CannotRead | BadFile).
+Ledger readLedger(const std::filesystem::path& file, const std::string& remedy = {});
 /// Whole or not at all. File names may hold any bytes; what is no UTF-8 is kept as told in base/files.h.
 /// Throws Problem(CannotWrite).
 void saveLedger(const Ledger& ledger, const std::filesystem::path& file);

@@ -2,20 +2,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "record/register.h"
 
+#include "record/register_sql.h"
+
 #include "base/files.h"
+#include "base/text.h"
 
 #include <SQLiteCpp/SQLiteCpp.h>
 #include <sqlite3.h>
 
 #include <algorithm>
+#include <ctime>
+#include <fstream>
 
 namespace keepseal {
 namespace {
 
 namespace fs = std::filesystem;
 
-constexpr int kRegisterVersion = 2;
+constexpr int kRegisterVersion = 3;
 constexpr int kBusyMs = 5000;
+constexpr std::int64_t kCopiesOfASecond = 1 << 20; ///< ids that runs begun in one second share
 
 constexpr const char* kTables = R"(
 CREATE TABLE IF NOT EXISTS runs (
@@ -36,47 +42,71 @@ constexpr const char* kByBytes = R"(
 CREATE INDEX IF NOT EXISTS copies_by_copy_bytes ON copies(copy_sha256);
 CREATE INDEX IF NOT EXISTS copies_by_original_bytes ON copies(original_sha256);
 )";
-constexpr const char* kSelect =
-    "SELECT original, original_bytes, original_modified_ns, original_sha256, delivery, settings_digest, "
-    "copy_bytes, copy_modified_ns, copy_sha256, copy, started, ledger FROM copies JOIN runs ON runs.id = "
-    "copies.run WHERE ";
-constexpr const char* kNewestFirst = " ORDER BY started DESC, copies.id DESC";
+/// Since version 3.
+constexpr const char* kKnownAgain = R"(
+ALTER TABLE runs ADD COLUMN elsewhere INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN width INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN height INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN side INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN sealed INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN place_told INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN seal TEXT NOT NULL DEFAULT '';
+ALTER TABLE copies ADD COLUMN taken TEXT NOT NULL DEFAULT '';
+ALTER TABLE copies ADD COLUMN picture TEXT NOT NULL DEFAULT '';
+ALTER TABLE copies ADD COLUMN code INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE copies ADD COLUMN row TEXT NOT NULL DEFAULT '';
+CREATE INDEX copies_by_picture ON copies(picture);
+CREATE INDEX copies_by_delivery ON copies(delivery);
+CREATE TABLE pictures (
+  id TEXT PRIMARY KEY, width INTEGER NOT NULL, height INTEGER NOT NULL, mark BLOB NOT NULL, small BLOB NOT NULL);
+CREATE VIRTUAL TABLE words USING fts5(text, prefix='1 2 3', tokenize="unicode61 remove_diacritics 2");
+)";
 
 bool isDamage(const SQLite::Exception& error) {
     return error.getErrorCode() == SQLITE_NOTADB || error.getErrorCode() == SQLITE_CORRUPT;
 }
 
-[[noreturn]] void cannotUse(const fs::path& file, const char* why) {
-    throw Problem(ProblemKind::CannotWrite, file.string(), std::string("the register can't be used: ") + why,
-                  "Check the folder's permissions; the copies themselves are not touched by this");
-}
-
-void bindPath(SQLite::Statement& statement, int at, const fs::path& path) { // file names are bytes, not text
-    statement.bind(at, path.native().data(), static_cast<int>(path.native().size()));
-}
-
-fs::path pathOf(const SQLite::Column& column) {
-    return std::string(static_cast<const char*>(column.getBlob()),
-                       static_cast<std::size_t>(column.getBytes()));
-}
-
-RegisteredCopy registeredCopy(const SQLite::Statement& at) {
-    RegisteredCopy out;
-    auto& row = out.row;
-    row.outcome = Outcome::Made;
-    row.original = pathOf(at.getColumn(0));
-    row.originalIdentity.size = static_cast<std::uint64_t>(at.getColumn(1).getInt64());
-    row.originalIdentity.modifiedNs = at.getColumn(2).getInt64();
-    row.fingerprintBefore = at.getColumn(3).getString();
-    row.delivery = at.getColumn(4).getString();
-    row.settingsDigest = at.getColumn(5).getString();
-    row.copyBytes = static_cast<std::uint64_t>(at.getColumn(6).getInt64());
-    row.copyModifiedNs = at.getColumn(7).getInt64();
-    row.copyFingerprint = at.getColumn(8).getString();
-    row.copy = pathOf(at.getColumn(9));
-    out.made = at.getColumn(10).getString();
-    out.ledger = at.getColumn(11).getString();
+/// Words of a copy, as they are looked for.
+std::string wordsOf(const LedgerRow& row) {
+    std::string out = printable(row.original.string(), 4096) + "\n" + printable(row.copy.string(), 4096) +
+                      "\n" + row.delivery + "\n" + row.seal;
+    for (const auto& [key, text] : row.words)
+        out += "\n" + text;
     return out;
+}
+
+std::int64_t firstIdOf(const std::string& started) {
+    std::tm parts{};
+    if (!::strptime(started.c_str(), "%Y-%m-%dT%H:%M:%SZ", &parts))
+        return 1;
+    return std::max<std::int64_t>(0, ::timegm(&parts)) * kCopiesOfASecond;
+}
+
+void insertCopy(SQLite::Statement& copy, std::int64_t id, std::int64_t run, const LedgerRow& row) {
+    copy.reset();
+    copy.bind(1, id);
+    copy.bind(2, run);
+    bindPath(copy, 3, row.original);
+    copy.bind(4, static_cast<std::int64_t>(row.originalIdentity.size));
+    copy.bind(5, row.originalIdentity.modifiedNs);
+    copy.bind(6, row.fingerprintBefore);
+    copy.bind(7, row.delivery);
+    copy.bind(8, row.settingsDigest);
+    bindPath(copy, 9, row.copy);
+    copy.bind(10, static_cast<std::int64_t>(row.copyBytes));
+    copy.bind(11, row.copyModifiedNs);
+    copy.bind(12, row.copyFingerprint);
+    copy.bind(13, row.copySize.width);
+    copy.bind(14, row.copySize.height);
+    copy.bind(15, row.copySize.longSide());
+    copy.bind(16, row.sealOnCopy ? 1 : 0);
+    copy.bind(17, row.placeOpened ? 1 : 0);
+    copy.bind(18, row.seal);
+    copy.bind(19, row.takenAt);
+    copy.bind(20, row.picture);
+    copy.bind(21, static_cast<std::int64_t>(row.code));
+    copy.bind(22, toJson(row).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace));
+    copy.exec();
 }
 
 } // namespace
@@ -89,7 +119,7 @@ Register::Register(fs::path file)
         open();
     } catch (const SQLite::Exception& first) {
         if (!isDamage(first))
-            cannotUse(m_file, first.what());
+            cannotUseRegister(m_file, first.what());
         m_madeAt.reset();
         m_database.reset();
         auto aside = m_file;
@@ -98,7 +128,7 @@ Register::Register(fs::path file)
         try {
             open();
         } catch (const SQLite::Exception& second) {
-            cannotUse(m_file, second.what());
+            cannotUseRegister(m_file, second.what());
         }
     }
 }
@@ -114,22 +144,21 @@ Register::~Register() = default;
 void Register::open() {
     m_database = std::make_unique<SQLite::Database>(m_file.string(),
                                                     SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE, kBusyMs);
+    std::error_code error;
+    fs::permissions(m_file, fs::perms::owner_read | fs::perms::owner_write, error); // nobody else's business
     m_database->exec("PRAGMA journal_mode=WAL; PRAGMA synchronous=NORMAL; PRAGMA foreign_keys=ON");
     const int version = m_database->execAndGet("PRAGMA user_version").getInt();
     if (version > kRegisterVersion)
-        cannotUse(m_file, "a newer Keep Seal made it");
+        cannotUseRegister(m_file, "a newer Keep Seal made it");
     if (version < kRegisterVersion)
         renew(version);
-    m_madeAt = std::make_unique<SQLite::Statement>(*m_database, kSelect + std::string("copy = ?") +
-                                                                    kNewestFirst + " LIMIT 1");
+    m_madeAt = std::make_unique<SQLite::Statement>(
+        *m_database, kSelectCopy + std::string("copy = ? AND elsewhere = 0") + kNewestFirst + " LIMIT 1");
 }
 
 /// From an older shape, of which a copy is kept; 0: from nothing.
 void Register::renew(int version) {
-    if (version == 0) {
-        m_database->exec(kTables);
-        addLedgers();
-    } else {
+    if (version > 0) {
         auto before = m_file;
         before += ".version-" + std::to_string(version);
         if (std::error_code error; !fs::exists(before, error)) {
@@ -139,134 +168,166 @@ void Register::renew(int version) {
         }
     }
     SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+    if (m_database->execAndGet("PRAGMA user_version").getInt() == kRegisterVersion)
+        return; // another program was first
+    m_database->exec(kTables);
     m_database->exec(kByBytes);
+    m_database->exec(kKnownAgain);
+    addLedgers([](const fs::path&) { return true; });
+    // Copies whose ledgers are gone keep what is known of them.
+    for (SQLite::Statement left(*m_database, kSelectCopy + std::string("copies.row = ''"));
+         left.executeStep();) {
+        const auto copy = registeredCopyAt(left);
+        SQLite::Statement words(*m_database, "INSERT INTO words(rowid, text) VALUES(?,?)");
+        words.bind(1, copy.id);
+        words.bind(2, wordsOf(copy.row));
+        words.exec();
+    }
     m_database->exec("PRAGMA user_version=" + std::to_string(kRegisterVersion));
     transaction.commit();
 }
 
-/// A ledger that can't be read is passed over: it only costs a copy made again under another name.
-void Register::addLedgers() {
+std::vector<Problem> Register::addLedgers(const std::function<bool(const fs::path&)>& wanted) {
     std::vector<fs::path> files;
+    std::vector<Problem> out;
     std::error_code error;
-    for (fs::directory_iterator it(m_file.parent_path() / "ledgers", error), end; !error && it != end;
-         it.increment(error))
-        if (it->path().extension() == ".json")
+    for (fs::directory_iterator it(ledgerFolder(), error), end; !error && it != end; it.increment(error))
+        if (it->path().extension() == ".json" && wanted(it->path()))
             files.push_back(it->path());
     std::sort(files.begin(), files.end());
     for (const auto& file : files) {
         try {
-            add(ledgerFromJson(readJsonFile(file), file.string()), file);
-        } catch (const Problem&) {
-            continue;
+            insertRun(readLedger(file), file);
+        } catch (const Problem& problem) {
+            out.push_back(problem);
         }
     }
+    return out;
 }
 
 void Register::add(const Ledger& ledger, const fs::path& ledgerFile) {
     try {
-        SQLite::Transaction transaction(*m_database);
-        SQLite::Statement forget(*m_database, "DELETE FROM runs WHERE ledger = ?");
-        forget.bind(1, ledgerFile.string());
-        forget.exec();
-        SQLite::Statement run(*m_database, "INSERT INTO runs(ledger, started, ended, state) VALUES(?,?,?,?)");
-        run.bind(1, ledgerFile.string());
-        run.bind(2, ledger.started);
-        run.bind(3, ledger.ended);
-        run.bind(4, ledger.state);
-        run.exec();
-        const auto id = m_database->getLastInsertRowid();
-        SQLite::Statement copy(*m_database,
-                               "INSERT INTO copies(run, original, original_bytes, original_modified_ns, "
-                               "original_sha256, delivery, settings_digest, copy, copy_bytes, "
-                               "copy_modified_ns, copy_sha256) VALUES(?,?,?,?,?,?,?,?,?,?,?)");
-        for (const auto& row : ledger.rows) {
-            if (row.outcome != Outcome::Made)
-                continue;
-            copy.bind(1, id);
-            bindPath(copy, 2, row.original);
-            copy.bind(3, static_cast<std::int64_t>(row.originalIdentity.size));
-            copy.bind(4, row.originalIdentity.modifiedNs);
-            copy.bind(5, row.fingerprintBefore);
-            copy.bind(6, row.delivery);
-            copy.bind(7, row.settingsDigest);
-            bindPath(copy, 8, row.copy);
-            copy.bind(9, static_cast<std::int64_t>(row.copyBytes));
-            copy.bind(10, row.copyModifiedNs);
-            copy.bind(11, row.copyFingerprint);
-            copy.exec();
-            copy.reset();
-        }
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        insertRun(ledger, ledgerFile);
         transaction.commit();
     } catch (const SQLite::Exception& error) {
-        cannotUse(m_file, error.what());
+        cannotUseRegister(m_file, error.what());
     }
 }
 
-std::optional<RegisteredCopy> Register::newestAt(const fs::path& copy) {
-    try {
-        m_madeAt->reset();
-        bindPath(*m_madeAt, 1, copy);
-        if (!m_madeAt->executeStep())
-            return std::nullopt;
-        auto found = registeredCopy(*m_madeAt);
-        m_madeAt->reset();
-        return found;
-    } catch (const SQLite::Exception&) {
-        return std::nullopt; // then the copy is made again under another name
+/// Within a transaction.
+void Register::insertRun(const Ledger& ledger, const fs::path& ledgerFile) {
+    forget(ledgerFile);
+    SQLite::Statement run(*m_database, "INSERT INTO runs(ledger, started, ended, state, elsewhere) "
+                                       "VALUES(?,?,?,?,?)");
+    run.bind(1, ledgerFile.string());
+    run.bind(2, ledger.started);
+    run.bind(3, ledger.ended);
+    run.bind(4, ledger.state);
+    run.bind(5, ledger.elsewhere ? 1 : 0);
+    run.exec();
+    const auto runId = m_database->getLastInsertRowid();
+    const auto first = firstIdOf(ledger.started);
+    SQLite::Statement last(*m_database, "SELECT max(id) FROM copies WHERE id >= ? AND id < ?");
+    last.bind(1, first);
+    last.bind(2, first + kCopiesOfASecond);
+    last.executeStep();
+    auto id = last.getColumn(0).isNull() ? first : last.getColumn(0).getInt64() + 1;
+    SQLite::Statement copy(
+        *m_database,
+        "INSERT INTO copies(id, run, original, original_bytes, original_modified_ns, original_sha256, "
+        "delivery, settings_digest, copy, copy_bytes, copy_modified_ns, copy_sha256, width, height, side, "
+        "sealed, place_told, seal, taken, picture, code, row) "
+        "VALUES(?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+    SQLite::Statement words(*m_database, "INSERT INTO words(rowid, text) VALUES(?,?)");
+    for (const auto& row : ledger.rows) {
+        if (row.outcome != Outcome::Made)
+            continue;
+        insertCopy(copy, id, runId, row);
+        words.reset();
+        words.bind(1, id);
+        words.bind(2, wordsOf(row));
+        words.exec();
+        ++id;
+    }
+    addPictures(ledgerFile);
+}
+
+void Register::addPictures(const fs::path& ledgerFile) {
+    SQLite::Statement insert(
+        *m_database, "INSERT OR IGNORE INTO pictures(id, width, height, mark, small) VALUES(?,?,?,?,?)");
+    readPictures(picturesOf(ledgerFile), [&](const KeptPicture& picture) {
+        const auto mark = packed(picture.mark);
+        insert.reset();
+        insert.bind(1, picture.id);
+        insert.bind(2, picture.size.width);
+        insert.bind(3, picture.size.height);
+        insert.bind(4, mark.data(), static_cast<int>(mark.size()));
+        insert.bind(5, picture.small.data(), static_cast<int>(picture.small.size()));
+        insert.exec();
+    });
+}
+
+void Register::forget(const fs::path& ledgerFile) {
+    for (const auto* sql :
+         {"DELETE FROM words WHERE rowid IN (SELECT copies.id FROM copies JOIN runs ON runs.id = "
+          "copies.run WHERE ledger = ?)",
+          "DELETE FROM runs WHERE ledger = ?"}) {
+        SQLite::Statement forget(*m_database, sql);
+        forget.bind(1, ledgerFile.string());
+        forget.exec();
     }
 }
 
-std::optional<LedgerRow> Register::madeAt(const fs::path& copy) {
-    auto found = newestAt(copy);
-    return found ? std::optional(std::move(found->row)) : std::nullopt;
-}
-
-std::vector<RegisteredCopy> Register::read(SQLite::Statement& statement) const {
-    std::vector<RegisteredCopy> out;
+void Register::wipe() {
     try {
-        while (statement.executeStep())
-            out.push_back(registeredCopy(statement));
+        m_madeAt.reset();
+        m_database->exec("DELETE FROM pictures WHERE id NOT IN (SELECT picture FROM copies)");
+        m_database->exec(
+            "INSERT INTO words(words) VALUES('rebuild')"); // its old segments hold what was deleted
+        m_database->exec("VACUUM");
+        m_database->exec("PRAGMA wal_checkpoint(TRUNCATE)");
+        open();
     } catch (const SQLite::Exception& error) {
-        cannotUse(m_file, error.what());
+        cannotUseRegister(m_file, error.what());
     }
-    return out;
+    std::error_code error;
+    for (fs::directory_iterator it(m_file.parent_path(), error), end; !error && it != end;
+         it.increment(error)) {
+        const auto name = it->path().filename().string();
+        if (name.starts_with(m_file.filename().string() + ".version-") ||
+            name == m_file.filename().string() + ".damaged")
+            fs::remove(it->path(), error);
+    }
 }
 
-std::vector<RegisteredCopy> Register::copiesWith(const std::string& fingerprint) {
-    SQLite::Statement found(*m_database, kSelect + std::string("copy_sha256 = ?") + kNewestFirst);
-    found.bind(1, fingerprint);
-    return read(found);
+std::vector<Problem> Register::rebuild() {
+    try {
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        m_database->exec("DELETE FROM words; DELETE FROM copies; DELETE FROM runs; DELETE FROM pictures");
+        auto out = addLedgers([](const fs::path&) { return true; });
+        transaction.commit();
+        return out;
+    } catch (const SQLite::Exception& error) {
+        cannotUseRegister(m_file, error.what());
+    }
 }
 
-std::vector<RegisteredCopy> Register::copiesOf(const std::string& fingerprint) {
-    SQLite::Statement found(*m_database, kSelect + std::string("original_sha256 = ?") + kNewestFirst);
-    found.bind(1, fingerprint);
-    return read(found);
-}
-
-std::vector<RegisteredCopy> Register::copiesOfFile(const fs::path& original) {
-    SQLite::Statement found(*m_database, kSelect + std::string("original = ?") + kNewestFirst);
-    bindPath(found, 1, original);
-    return read(found);
-}
-
-std::vector<RegisteredCopy> Register::madeBelow(const fs::path& folder) {
-    SQLite::Statement found(*m_database, kSelect + std::string("copy > ? AND copy < ? ORDER BY copy, started "
-                                                               "DESC, copies.id DESC"));
-    auto name = folder.native();
-    while (name.ends_with('/'))
-        name.pop_back();
-    bindPath(found, 1, name + "/");
-    bindPath(found, 2, name + static_cast<char>('/' + 1)); // behind all that begin so: paths are bytes
-    auto out = read(found);
-    out.erase(std::unique(out.begin(), out.end(),
-                          [](const auto& a, const auto& b) { return a.row.copy == b.row.copy; }),
-              out.end());
-    return out;
-}
-
-std::size_t Register::copies() {
-    return static_cast<std::size_t>(m_database->execAndGet("SELECT count(*) FROM copies").getInt64());
+void Register::requireSound() {
+    std::string found;
+    try {
+        for (const auto* table : {"runs", "copies", "pictures"}) {
+            const auto told =
+                m_database->execAndGet(std::string("PRAGMA quick_check('") + table + "')").getString();
+            if (told != "ok")
+                found = told;
+        }
+    } catch (const SQLite::Exception& error) {
+        found = error.what();
+    }
+    if (!found.empty())
+        throw Problem(ProblemKind::BadFile, m_file.string(), "the register is damaged: " + found,
+                      "Make it again from the ledgers");
 }
 
 } // namespace keepseal

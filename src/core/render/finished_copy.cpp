@@ -8,12 +8,14 @@
 namespace keepseal {
 
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded) {
+                          const DecodedPtr& decoded, const TakePicture& take) {
     FinishedCopy out;
     Notes found;
     const auto stages = stagesOf(asked, ahead.words->facts);
     out.frame = stages.base.made(original, asked.facts, &found, decoded);
     original.requireUnchanged();
+    if (take)
+        take(out.frame);
     stages.finish.on(out.frame);
     const auto border = stages.frame.on(out.frame);
     const bool stays = onlyTheMarkChanges(asked) && !out.frame.isDeep() && out.frame.alpha.empty();

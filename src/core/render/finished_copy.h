@@ -9,6 +9,8 @@
 #include "render/picture_words.h"
 #include "rights/mark.h"
 
+#include <functional>
+
 namespace keepseal {
 
 struct FinishedCopy {
@@ -21,10 +23,13 @@ struct FinishedCopy {
     std::optional<ChangedPart> changed;
 };
 
-/// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null.
-/// Throws Problem(NotAPicture | Changed | ...).
+/// Is shown the pixels between two stations.
+using TakePicture = std::function<void(const Frame&)>;
+
+/// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null. `take`: shown
+/// the picture before finish, border and seal. Throws Problem(NotAPicture | Changed | ...).
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded = nullptr);
+                          const DecodedPtr& decoded = nullptr, const TakePicture& take = {});
 
 /// Its bytes in one of the formats, by the delivery's settings. `original`: what it was made of. Throws like
 /// EncodeStage::on().

@@ -7,9 +7,8 @@
 #include "geometry/fit.h"
 #include "picture/develop.h"
 #include "render/encode.h"
+#include "report/page.h"
 #include "report/sheet_page.h"
-
-#include <glib.h>
 
 namespace keepseal {
 namespace {
@@ -99,20 +98,6 @@ void drawCell(cairo_t* c, const Shown& shown, bool details, double x, double y, 
 
 // ---- HTML ------------------------------------------------------------------------------------------------
 
-std::string escapedForPage(const std::string& text) {
-    char* made = g_markup_escape_text(text.c_str(), static_cast<gssize>(text.size()));
-    std::string out = made;
-    g_free(made);
-    return out;
-}
-
-std::string base64(const Bytes& bytes) {
-    char* made = g_base64_encode(bytes.data(), bytes.size());
-    std::string out = made;
-    g_free(made);
-    return out;
-}
-
 constexpr const char* kStyle = R"(
 body{font:14px/1.4 system-ui,sans-serif;margin:2rem;color:#1c2226;background:#fff}
 h1{font-size:1.4rem;margin:0 0 .2rem}p{margin:0 0 1.4rem;color:#4c565c}
@@ -176,7 +161,7 @@ void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs:
         const auto frame = thumbnailOf(shown.row->copy);
         out += "<figure><div>" +
                (frame ? "<img alt=\"" + escapedForPage(shown.name) + "\" src=\"data:image/jpeg;base64," +
-                            base64(encodeJpeg(*frame, kQuality)) + "\">"
+                            base64ForPage(encodeJpeg(*frame, kQuality)) + "\">"
                       : std::string("can't be read any more")) +
                "</div><figcaption><b>" + escapedForPage(shown.name) + "</b>";
         if (sheet.details)

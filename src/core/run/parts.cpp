@@ -7,7 +7,6 @@
 #include "run/journal.h"
 
 #include <algorithm>
-#include <fstream>
 #include <set>
 #include <tuple>
 
@@ -22,15 +21,7 @@ RowKey keyOfRow(const LedgerRow& row) {
     return {row.original, row.deliveryIndex.value_or(0), row.page, row.copy.extension()};
 }
 
-/// Our own, and of as many copies as a part has.
-Ledger readLedger(const fs::path& file) {
-    std::ifstream stream(file, std::ios::binary);
-    auto text = nlohmann::json::parse(stream, nullptr, false);
-    if (text.is_discarded())
-        throw Problem(ProblemKind::BadFile, file.string(), "this ledger is not whole",
-                      "Make that part again: take its ledger away first");
-    return ledgerFromJson(text, file.string());
-}
+constexpr const char* kMakeAgain = "Make that part again: take its ledger away first";
 
 using RowIndex = std::map<RowKey, std::size_t>;
 RowIndex rowIndexOf(const std::vector<LedgerRow>& rows) {
@@ -80,7 +71,7 @@ RunResult runPart(const fs::path& planFile, const PlanPart& part, RunOptions opt
         return resumeRun(journalOf(ledgerFile), options, stop, onEvent);
     if (!fs::exists(ledgerFile))
         return runPlan(plan, options, stop, onEvent);
-    auto before = readLedger(ledgerFile);
+    auto before = readLedger(ledgerFile, kMakeAgain);
     if (before.state == "finished" && std::all_of(before.rows.begin(), before.rows.end(), isOver)) {
         RunResult out;
         out.ledger = std::move(before);
@@ -111,7 +102,7 @@ JoinedParts joinParts(const fs::path& planFile) {
             out.unfinished.push_back(*part);
         if (entry.path().extension() != ".json")
             continue;
-        const auto ledger = readLedger(entry.path());
+        const auto ledger = readLedger(entry.path(), kMakeAgain);
         out.found.push_back(*part);
         if (out.ledger.started.empty() || ledger.started < out.ledger.started)
             out.ledger.started = ledger.started;
@@ -134,13 +125,17 @@ JoinedParts joinParts(const fs::path& planFile) {
     return out;
 }
 
-fs::path keepJoined(const Ledger& ledger) {
+fs::path keepJoined(const fs::path& planFile, const Ledger& ledger) {
     auto name = ledger.started;
     std::replace(name.begin(), name.end(), ':', '-');
     const auto folder = stateFolder() / "ledgers";
     makeFolder(folder);
     auto file = folder / (name + "-parts.json");
     saveLedger(ledger, file); // joined again, it is the same run
+    std::error_code none;
+    for (const auto& entry : fs::directory_iterator(partsFolder(planFile), none))
+        if (entry.path().extension() == ".pictures")
+            appendPictures(entry.path(), picturesOf(file));
     Register().add(ledger, file);
     return file;
 }

@@ -29,6 +29,6 @@ struct JoinedParts {
 /// Throws like loadPlan(), and Problem(BadFile) for a ledger that is none.
 JoinedParts joinParts(const std::filesystem::path& planFile);
 /// Into the person's ledgers and register, as a run of its own. Returns the ledger's file. Throws Problem.
-std::filesystem::path keepJoined(const Ledger& ledger);
+std::filesystem::path keepJoined(const std::filesystem::path& planFile, const Ledger& ledger);
 
 } // namespace keepseal

@@ -82,7 +82,8 @@ public:
           m_stamper(
               plan, m_destinations, m_budget, stop,
               [this](const fs::path& copy) { return fingerprintOfOurs(copy); },
-              [this](std::size_t index, const LedgerRow& row) { notePlacing(index, row); }) {
+              [this](std::size_t index, const LedgerRow& row) { notePlacing(index, row); },
+              [this](const KeptPicture& picture) { m_pictures->add(picture); }) {
         refuseBlocked();
         claimRoots();
         m_result.ledger.rows = plannedRows(m_plan);
@@ -94,6 +95,7 @@ public:
         m_result.ledgerFile = freeLedgerFile(m_options, m_result.ledger.started);
         m_journal =
             std::make_unique<Journal>(Journal::create(m_result.ledgerFile, m_result.ledger.started, m_plan));
+        m_pictures = std::make_unique<KeptPictures>(picturesOf(m_result.ledgerFile));
     }
 
     /// A run whose ledger came to its end before: what failed then is tried again.
@@ -106,6 +108,7 @@ public:
     void goOn(Journal journal, const JournalContents& before) {
         m_journal = std::make_unique<Journal>(std::move(journal));
         m_result.ledgerFile = ledgerOf(m_journal->file());
+        m_pictures = std::make_unique<KeptPictures>(picturesOf(m_result.ledgerFile));
         takeOver(before);
     }
 
@@ -295,6 +298,10 @@ private:
                 ProblemKind::CannotWrite, m_journal->file().string(),
                 "the run's journal could not be written to its end",
                 "Make room on the disk: only a whole journal lets a killed run go on");
+        if (m_pictures->failed())
+            m_result.notes.emplace_back(ProblemKind::CannotWrite, picturesOf(m_result.ledgerFile).string(),
+                                        "what the pictures are known by could not be kept",
+                                        "Make room on the disk: these copies are found by their bytes only");
         bool kept = true;
         const auto tryTo = [&](const std::function<void()>& step) {
             try {
@@ -324,6 +331,7 @@ private:
     std::unique_ptr<Register> m_register; ///< opened when a copy is to replace another
     Stamper m_stamper;
     std::unique_ptr<Journal> m_journal;
+    std::unique_ptr<KeptPictures> m_pictures;
     std::vector<Task> m_tasks;
     std::mutex m_mutex;
     std::size_t m_done = 0, m_total = 0;

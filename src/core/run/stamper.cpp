@@ -203,7 +203,14 @@ private:
         m_renderedFor.reset();
         if (m_shrink && !m_decoded)
             m_decoded = decodePicture(m_file, m_path.string(), asked.facts, *m_shrink);
-        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded);
+        const auto base = baseOf(asked);
+        const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
+        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded, [&](const Frame& picture) {
+            if (!known)
+                m_kept = keptPicture(picture);
+        });
+        m_keptBase = base;
+        m_code = wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide));
         m_renderedFor = wanted;
     }
 
@@ -225,8 +232,16 @@ private:
         row.placeOpened = promise.opensLocation;
         row.sealOnCopy = m_rendered.holds.seal;
         row.borderOnCopy = m_rendered.holds.border;
-        for (const auto& [key, value] : promise.words.fields)
+        for (const auto& [key, value] : promise.words.fields) {
             row.written.push_back(metadataField(key)->label);
+            row.words[key] = value.shown(*metadataField(key));
+        }
+        if (row.sealOnCopy)
+            row.seal = deliveryOf(index).seal.name;
+        row.takenAt = m_metadata.takenAt;
+        row.picture = m_kept.id;
+        row.code = m_code;
+        m_stamper.m_keep(m_kept);
         row.removed = removedKinds(m_report, check.report);
         row.outcome = Outcome::Made;
         placeUnderFreeName(*staged, destination, index, row);
@@ -294,12 +309,15 @@ private:
     CopyAhead m_ahead;       ///< of the delivery that is to be rendered next
     FinishedCopy m_rendered; ///< kept for the formats of one delivery
     std::optional<Rendered> m_renderedFor;
+    KeptPicture m_kept;                  ///< of what is rendered
+    std::optional<BaseStage> m_keptBase; ///< what that was taken from
+    std::uint64_t m_code = 0;            ///< of the finished copy
 };
 
 Stamper::Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget,
-                 const std::atomic<bool>& stop, Ours ours, Placing placing)
+                 const std::atomic<bool>& stop, Ours ours, Placing placing, Keep keep)
     : m_plan(plan), m_destinations(destinations), m_budget(budget), m_stop(stop), m_ours(std::move(ours)),
-      m_placing(std::move(placing)) {
+      m_placing(std::move(placing)), m_keep(std::move(keep)) {
     for (const auto& delivery : m_plan.deliveries)
         m_prepared.push_back(prepareSeal(delivery.seal));
 }

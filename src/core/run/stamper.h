@@ -5,6 +5,7 @@
 #pragma once
 
 #include "plan/plan.h"
+#include "record/kept_pictures.h"
 #include "run/destination.h"
 #include "run/memory_budget.h"
 #include "seal/draw.h"
@@ -23,8 +24,10 @@ public:
     /// `placing`: told the whole row before its copy is given its name, so that a process killed right after
     /// that still knows the copy as its own. Any thread.
     using Placing = std::function<void(std::size_t index, const LedgerRow& row)>;
+    /// `keep`: what the copy's picture is known by, before its row is told. Any thread.
+    using Keep = std::function<void(const KeptPicture&)>;
     Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget, const std::atomic<bool>& stop,
-            Ours ours, Placing placing);
+            Ours ours, Placing placing, Keep keep);
 
     /// `copies`: indices into the plan, all of one original, to be made now. `together`: indices of every
     /// copy of that original in the plan, so that a resumed run decodes as the first one did. `rows` come
@@ -45,6 +48,7 @@ private:
     const std::atomic<bool>& m_stop;
     Ours m_ours;
     Placing m_placing;
+    Keep m_keep;
     std::vector<PreparedPtr> m_prepared; ///< each delivery's seal, laid out once
     std::mutex m_mutex;
     struct Block {

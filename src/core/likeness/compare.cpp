@@ -1,0 +1,383 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "likeness/compare.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+namespace keepseal {
+namespace {
+
+constexpr int kMetSide = 1000; ///< more than kMarkSide: a picture with a border around is smaller in it
+constexpr int kPointsMet = 700;
+constexpr int kNearBits = 60, kNearInFirst = 22; ///< of 256, of the first 64
+constexpr double kClearly = 0.86;                ///< of the distance to the next best
+constexpr std::size_t kFewestPairs = 4, kFewestPoints = 4, kFewestPlaces = 3;
+constexpr double kNear = 0.03; ///< long sides of the picture that left
+constexpr int kNearWhole = 12; ///< bits of the code
+
+struct Pair {
+    const MarkedPoint* met;
+    const MarkedPoint* mark;
+};
+
+/// Which point of the met picture is the one of the other: the best, and clearly so.
+std::vector<Pair> pairsOf(const std::vector<MarkedPoint>& met, const PictureMark& mark) {
+    std::vector<Pair> out;
+    for (const auto& point : mark.points) {
+        int best = kNearBits, next = 256;
+        const MarkedPoint* found = nullptr;
+        for (const auto& other : met) {
+            int bits = std::popcount(point.bits[0] ^ other.bits[0]);
+            if (bits > kNearInFirst)
+                continue;
+            for (int i = 1; i < 4; ++i)
+                bits += std::popcount(point.bits[i] ^ other.bits[i]);
+            if (bits < best) {
+                // The same corner is found on neighbouring scales: that is no rival.
+                const bool same = found && std::hypot(found->x - other.x, found->y - other.y) < 0.015F;
+                if (!same)
+                    next = best;
+                best = bits;
+                found = &other;
+            } else if (bits < next && found && std::hypot(found->x - other.x, found->y - other.y) >= 0.015F) {
+                next = bits;
+            }
+        }
+        if (found && best < kClearly * next)
+            out.push_back({found, &point});
+    }
+    return out;
+}
+
+/// What scale and direction of two points, and where they are, say of how one picture lies on the other.
+Affine byOnePair(const Pair& pair) {
+    const double scale = pair.mark->reach / pair.met->reach, turn = pair.mark->turn - pair.met->turn;
+    Affine out{scale * std::cos(turn),
+               scale * std::sin(turn),
+               -scale * std::sin(turn),
+               scale * std::cos(turn),
+               0,
+               0};
+    const auto at = out.map(Point{pair.met->x, pair.met->y});
+    out.x0 = pair.mark->x - at.x;
+    out.y0 = pair.mark->y - at.y;
+    return out;
+}
+
+std::vector<Pair> agreeing(const std::vector<Pair>& pairs, const Affine& where, double near) {
+    std::vector<Pair> out;
+    const double scale = where.scale(), turn = std::atan2(where.yx, where.xx);
+    for (const auto& pair : pairs) {
+        const auto at = where.map(Point{pair.met->x, pair.met->y});
+        const double ratio = pair.mark->reach / pair.met->reach / scale;
+        const double turned = std::remainder(pair.mark->turn - pair.met->turn - turn, 2 * CV_PI);
+        if (std::hypot(at.x - pair.mark->x, at.y - pair.mark->y) < near && ratio > 0.7 && ratio < 1.43 &&
+            std::abs(turned) < 0.4)
+            out.push_back(pair);
+    }
+    return out;
+}
+
+/// The turned and scaled map that brings the pairs together with the least squares.
+Affine fitted(const std::vector<Pair>& pairs) {
+    double mx = 0, my = 0, nx = 0, ny = 0;
+    for (const auto& p : pairs)
+        mx += p.met->x, my += p.met->y, nx += p.mark->x, ny += p.mark->y;
+    const auto n = static_cast<double>(pairs.size());
+    mx /= n, my /= n, nx /= n, ny /= n;
+    double a = 0, b = 0, power = 1e-12;
+    for (const auto& p : pairs) {
+        const double x = p.met->x - mx, y = p.met->y - my, u = p.mark->x - nx, v = p.mark->y - ny;
+        a += x * u + y * v;
+        b += x * v - y * u;
+        power += x * x + y * y;
+    }
+    a /= power, b /= power;
+    return {a, b, -b, a, nx - a * mx + b * my, ny - b * mx - a * my};
+}
+
+/// Points at different places: five on one corner say nothing of how a picture lies.
+std::size_t places(const std::vector<Pair>& pairs) {
+    std::vector<const MarkedPoint*> apart;
+    for (const auto& pair : pairs)
+        if (std::none_of(apart.begin(), apart.end(), [&](const auto* other) {
+                return std::hypot(other->x - pair.mark->x, other->y - pair.mark->y) < 0.02F;
+            }))
+            apart.push_back(pair.mark);
+    return apart.size();
+}
+
+void addByPoints(std::vector<LaidOn>& out, const std::vector<MarkedPoint>& met, const PictureMark& mark,
+                 const Affine& before) {
+    const auto pairs = pairsOf(met, mark);
+    if (pairs.size() < kFewestPairs)
+        return;
+    std::vector<Pair> most;
+    Affine where;
+    for (const auto& pair : pairs) {
+        const auto by = byOnePair(pair);
+        auto with = agreeing(pairs, by, kNear * 2);
+        if (with.size() > most.size()) {
+            most = std::move(with);
+            where = by;
+        }
+    }
+    for (int pass = 0; pass < 3;
+         ++pass) { // points close together say little of scale and turn: kept while it helps
+        const auto better = fitted(most);
+        auto with = agreeing(pairs, better, kNear / (1 + pass));
+        if (with.size() < kFewestPoints || with.size() * 2 < most.size())
+            break;
+        most = std::move(with);
+        where = better;
+    }
+    const auto apart = places(most);
+    if (apart < kFewestPlaces || most.size() < kFewestPoints)
+        return;
+    Affine whole{where.xx * before.xx + where.xy * before.yx,
+                 where.yx * before.xx + where.yy * before.yx,
+                 where.xx * before.xy + where.xy * before.yy,
+                 where.yx * before.xy + where.yy * before.yy,
+                 0,
+                 0};
+    const auto origin = where.map(Point{before.x0, before.y0});
+    whole.x0 = origin.x, whole.y0 = origin.y;
+    out.push_back({whole, static_cast<int>(most.size() + 2 * apart), 0});
+}
+
+Size sharesOf(const Frame& frame) {
+    return frame.size;
+}
+
+/// All of one on all of the other, turned as wholeCodesOf() counts.
+Affine wholeOnWhole(Size met, Size size, std::size_t turned) {
+    const double w = met.width / double(met.longSide()), h = met.height / double(met.longSide());
+    const double u = size.width / double(size.longSide()), v = size.height / double(size.longSide());
+    // Shares of width and height, from their middle.
+    double xx = 1, xy = 0, yx = 0, yy = 1;
+    if (turned >= 4)
+        xx = -1;
+    for (std::size_t i = 0; i < turned % 4; ++i) { // a quarter clockwise: x' = -y, y' = x
+        const double a = xx, b = xy;
+        xx = -yx, xy = -yy;
+        yx = a, yy = b;
+    }
+    Affine out{xx * u / w, yx * v / w, xy * u / h, yy * v / h, 0, 0};
+    const auto middle = out.map(Point{w / 2, h / 2});
+    out.x0 = u / 2 - middle.x;
+    out.y0 = v / 2 - middle.y;
+    return out;
+}
+
+} // namespace
+
+MetPicture metPicture(const Frame& frame) {
+    MetPicture out;
+    out.frame = reducedTo(frame, kMetSide);
+    out.wholes = wholeCodesOf(out.frame);
+    out.points = pointsOf(out.frame, kMetSide, kPointsMet);
+    Frame mirrored = out.frame;
+    cv::Mat pixels(mirrored.size.height, mirrored.size.width, CV_8UC3, mirrored.rgb.data());
+    cv::flip(pixels, pixels, 1);
+    out.mirrored = pointsOf(mirrored, kMetSide, kPointsMet);
+    return out;
+}
+
+std::vector<LaidOn> waysToLie(const MetPicture& met, const PictureMark& mark, Size size) {
+    std::vector<LaidOn> out;
+    for (std::size_t i = 0; i < met.wholes.size(); ++i)
+        if (const int bits = distance(met.wholes[i], mark.whole); bits <= kNearWhole)
+            out.push_back({wholeOnWhole(sharesOf(met.frame), size, i), 0, bits});
+    std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.bits < b.bits; });
+    std::vector<LaidOn> byPoints;
+    addByPoints(byPoints, met.points, mark, {});
+    const double width = met.frame.size.width / double(met.frame.size.longSide());
+    addByPoints(byPoints, met.mirrored, mark, {-1, 0, 0, 1, width, 0});
+    std::sort(byPoints.begin(), byPoints.end(),
+              [](const auto& a, const auto& b) { return a.points > b.points; });
+    out.insert(out.end(), byPoints.begin(), byPoints.end());
+    return out;
+}
+
+namespace {
+
+constexpr int kPart = 12;      ///< pixels across of what is compared by itself
+constexpr double kDrawing = 2; ///< deviation of greys that is more than noise
+constexpr double kSame = 0.65; ///< correlation
+constexpr double kFaint = 0.5; ///< the same in larger parts
+constexpr int kFewParts = 10;
+constexpr int kSurePoints = 24, kSureBits = 3;
+
+cv::Mat softGreys(const Frame& frame) {
+    const cv::Mat pixels(frame.size.height, frame.size.width, CV_8UC3,
+                         const_cast<std::uint8_t*>(frame.rgb.data()));
+    cv::Mat grey, out;
+    cv::cvtColor(pixels, grey, cv::COLOR_RGB2GRAY);
+    grey.convertTo(out, CV_32F);
+    return out;
+}
+
+/// Greys of the met picture with about as many pixels as it has of the other's.
+struct MetGreys {
+    cv::Mat greys;
+    double side = 0; ///< of the met picture's long side, in pixels
+};
+MetGreys metGreys(const Frame& met, double scale) {
+    MetGreys out{softGreys(met), double(met.size.longSide())};
+    if (scale >= 1)
+        return out;
+    const cv::Size fewer(std::max(1, static_cast<int>(std::lround(out.greys.cols * scale))),
+                         std::max(1, static_cast<int>(std::lround(out.greys.rows * scale))));
+    out.side *= fewer.width / double(out.greys.cols);
+    cv::resize(out.greys.clone(), out.greys, fewer, 0, 0, cv::INTER_AREA);
+    return out;
+}
+
+/// As it lies on the other's pixels; `there`: where it has any.
+cv::Mat laidOver(const MetGreys& met, const cv::Size& size, const Affine& where, cv::Mat& there) {
+    const double side = std::max(size.width, size.height), k = side / met.side;
+    // Pixels count by their middles.
+    const cv::Matx23d map(where.xx * k, where.xy * k, (where.xx + where.xy) * k / 2 + where.x0 * side - 0.5,
+                          where.yx * k, where.yy * k, (where.yx + where.yy) * k / 2 + where.y0 * side - 0.5);
+    cv::Mat out;
+    cv::warpAffine(met.greys, out, map, size, cv::INTER_LINEAR, cv::BORDER_REPLICATE);
+    cv::warpAffine(cv::Mat(met.greys.size(), CV_8U, cv::Scalar(255)), there, map, size, cv::INTER_NEAREST,
+                   cv::BORDER_CONSTANT, 0);
+    return out;
+}
+
+/// How alike the two are where both are, -1 to 1; nothing where too little of them meets.
+double correlation(const cv::Mat& left, const cv::Mat& over, const cv::Mat& there) {
+    cv::Scalar meanL, meanO, devL, devO;
+    if (cv::countNonZero(there) < kPart * kPart)
+        return -1;
+    cv::meanStdDev(left, meanL, devL, there);
+    cv::meanStdDev(over, meanO, devO, there);
+    if (devL[0] < 0.5 || devO[0] < 0.5)
+        return -1;
+    cv::Mat product;
+    cv::multiply(left - meanL[0], over - meanO[0], product);
+    return cv::mean(product, there)[0] / (devL[0] * devO[0]);
+}
+
+/// A map a little moved, turned and scaled about the middle of what it brings.
+Affine nudged(const Affine& where, Point middle, double dx, double dy, double turn, double scale) {
+    const auto at = where.map(middle);
+    const auto more = placing(at, {at.x + dx, at.y + dy}, scale, turn);
+    Affine out{more.xx * where.xx + more.xy * where.yx,
+               more.yx * where.xx + more.yy * where.yx,
+               more.xx * where.xy + more.xy * where.yy,
+               more.yx * where.xy + more.yy * where.yy,
+               0,
+               0};
+    const auto origin = more.map(Point{where.x0, where.y0});
+    out.x0 = origin.x, out.y0 = origin.y;
+    return out;
+}
+
+/// What few points say is near: moved to where the pixels agree best.
+Affine settled(const MetGreys& met, Point middle, const cv::Mat& left, Affine where) {
+    constexpr int kMostMoves = 6;
+    const auto score = [&](const Affine& at) {
+        cv::Mat there;
+        const auto over = laidOver(met, left.size(), at, there);
+        return correlation(left, over, there);
+    };
+    double best = score(where);
+    for (double step = 1; step > 0.2; step /= 2) {
+        bool moved = true;
+        for (int moves = 0; moved && moves < kMostMoves; ++moves) {
+            moved = false;
+            for (const auto& [dx, dy, turn, scale] :
+                 {std::array{0.02, 0.0, 0.0, 0.0}, std::array{-0.02, 0.0, 0.0, 0.0},
+                  std::array{0.0, 0.02, 0.0, 0.0}, std::array{0.0, -0.02, 0.0, 0.0},
+                  std::array{0.0, 0.0, 2.0, 0.0}, std::array{0.0, 0.0, -2.0, 0.0},
+                  std::array{0.0, 0.0, 0.0, 0.03}, std::array{0.0, 0.0, 0.0, -0.03}}) {
+                const auto next = nudged(where, middle, dx * step, dy * step, turn * step, 1 + scale * step);
+                if (const double s = score(next); s > best + 1e-3) {
+                    best = s;
+                    where = next;
+                    moved = true;
+                }
+            }
+        }
+    }
+    return where;
+}
+
+/// Without what is broader than a part: one sky pales like the other.
+cv::Mat onlyDrawing(const cv::Mat& greys) {
+    cv::Mat soft, broad;
+    cv::GaussianBlur(greys, soft, {}, 0.8);
+    cv::GaussianBlur(greys, broad, {}, kPart / 2.5);
+    return soft - broad;
+}
+
+/// Parts of that many pixels across, in which there is more than that much drawing, and those of them that
+/// agree.
+void countParts(Likeness& out, const cv::Mat& left, const cv::Mat& over, const cv::Mat& there, int across,
+                double drawing) {
+    out.parts = out.agree = 0;
+    for (int y = 1; y + across < left.rows; y += across)
+        for (int x = 1; x + across < left.cols; x += across) {
+            const cv::Rect part(x, y, across, across);
+            if (cv::countNonZero(there(part)) < across * across)
+                continue;
+            cv::Scalar mean, deviation;
+            cv::meanStdDev(left(part), mean, deviation);
+            if (deviation[0] < drawing)
+                continue;
+            cv::Mat match; // a pixel to all sides: how it lies is known to about that
+            cv::matchTemplate(over(cv::Rect(x - 1, y - 1, across + 2, across + 2)), left(part), match,
+                              cv::TM_CCOEFF_NORMED);
+            double best = 0;
+            cv::minMaxLoc(match, nullptr, &best);
+            ++out.parts;
+            out.agree += best > kSame;
+        }
+}
+
+/// How many parts more would have to agree: the less speaks for how it lies, the more must the pixels.
+double doubtOf(const LaidOn& laid) {
+    return laid.points > 0 ? 1.5 + 0.6 * std::clamp(kSurePoints - laid.points, 0, 12)
+                           : 0.5 + 0.5 * std::max(0, laid.bits - kSureBits);
+}
+
+Likeness judged(const MetGreys& met, const cv::Mat& left, const LaidOn& laid) {
+    Likeness out;
+    out.where = laid.where;
+    out.points = laid.points;
+    cv::Mat there;
+    cv::Mat over = laidOver(met, left.size(), laid.where, there);
+    over = onlyDrawing(over);
+    const cv::Mat drawing = onlyDrawing(left);
+    out.covered = cv::countNonZero(there) / double(left.total());
+    countParts(out, drawing, over, there, kPart, kDrawing);
+    if (out.parts < kFewParts) // mist, a plain sky: what little there is, in larger parts
+        countParts(out, drawing, over, there, kPart * 2, kFaint);
+    out.share = out.agree / (out.parts + doubtOf(laid));
+    return out;
+}
+
+} // namespace
+
+Likeness likenessOf(const MetPicture& met, const Frame& small, const LaidOn& laid) {
+    const cv::Mat left = softGreys(small);
+    const double metSide = met.frame.size.longSide();
+    const auto greys = metGreys(met.frame, laid.where.scale() * small.size.longSide() / metSide);
+    auto out = judged(greys, left, laid);
+    if (laid.points > 0 && out.share > 0.1 && out.share < 0.9) {
+        auto moved = laid;
+        moved.where =
+            settled(greys, {met.frame.size.width / metSide / 2, met.frame.size.height / metSide / 2}, left,
+                    laid.where);
+        if (const auto again = judged(greys, left, moved); again.share > out.share)
+            out = again;
+    }
+    return out;
+}
+
+} // namespace keepseal

@@ -1,0 +1,262 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "likeness/picture_mark.h"
+
+#include "base/problem.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <cstring>
+#include <opencv2/features2d.hpp>
+#include <opencv2/imgproc.hpp>
+
+namespace keepseal {
+namespace {
+
+constexpr int kGreys = 32, kWaves = 8;
+constexpr int kLevels = 13;
+constexpr float kStep = 1.2F; ///< from one scale to the next
+constexpr int kPatch = 31;    ///< pixels across, as ORB was published
+constexpr int kCells = 6;     ///< across and down: each is to have its share of points
+
+cv::Mat greysOf(const Frame& frame) {
+    const cv::Mat pixels(frame.size.height, frame.size.width, CV_8UC3,
+                         const_cast<std::uint8_t*>(frame.rgb.data()));
+    cv::Mat grey;
+    cv::cvtColor(pixels, grey, cv::COLOR_RGB2GRAY);
+    return grey;
+}
+
+/// Its darkest and brightest hundredth become black and white: soft pictures have corners too.
+cv::Mat stretch(const cv::Mat& grey) {
+    std::vector<std::uint8_t> sorted(grey.begin<std::uint8_t>(), grey.end<std::uint8_t>());
+    const auto level = [&](double share) {
+        const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(share * double(sorted.size() - 1));
+        std::nth_element(sorted.begin(), at, sorted.end());
+        return double(*at);
+    };
+    const double low = level(0.01), high = level(0.99), times = 255 / std::max(40.0, high - low);
+    cv::Mat out;
+    grey.convertTo(out, CV_8U, times, -low * times);
+    return out;
+}
+
+std::uint64_t wholeCode(const cv::Mat& greys) { // 32 x 32, floats
+    cv::Mat waves;
+    cv::dct(greys, waves);
+    std::array<float, kWaves * kWaves> slow{};
+    for (int y = 0; y < kWaves; ++y)
+        for (int x = 0; x < kWaves; ++x)
+            slow[static_cast<std::size_t>(y * kWaves + x)] = waves.at<float>(y, x);
+    auto sorted = slow;
+    std::sort(sorted.begin(), sorted.end());
+    const float median = (sorted[slow.size() / 2 - 1] + sorted[slow.size() / 2]) / 2;
+    std::uint64_t code = 0;
+    for (std::size_t i = 0; i < slow.size(); ++i)
+        code |= static_cast<std::uint64_t>(slow[i] > median) << i;
+    return code;
+}
+
+cv::Mat fewGreys(const Frame& frame) {
+    cv::Mat few, out;
+    cv::resize(greysOf(frame), few, {kGreys, kGreys}, 0, 0, cv::INTER_AREA);
+    few.convertTo(out, CV_32F);
+    return out;
+}
+
+/// Which of them are kept: of each scale its share, and of each part of the picture in turn its strongest.
+std::vector<std::size_t> spreadOut(const std::vector<cv::KeyPoint>& found, const cv::Size& size, int wanted,
+                                   double fewer) {
+    std::vector<std::vector<std::size_t>> byScale(kLevels);
+    for (std::size_t i = 0; i < found.size(); ++i)
+        byScale[static_cast<std::size_t>(std::clamp(found[i].octave, 0, kLevels - 1))].push_back(i);
+    std::vector<std::size_t> out;
+    double shares = 0;
+    for (int level = 0; level < kLevels; ++level)
+        shares += std::pow(fewer, -level);
+    double carried = 0;
+    for (int level = kLevels - 1; level >= 0;
+         --level) { // what a coarse scale has too few of goes to finer ones
+        auto& here = byScale[static_cast<std::size_t>(level)];
+        std::vector<std::vector<std::size_t>> cells(kCells * kCells);
+        std::sort(here.begin(), here.end(), [&](auto a, auto b) {
+            return found[a].response != found[b].response ? found[a].response > found[b].response : a < b;
+        });
+        for (const auto i : here) {
+            const auto cell = [](float at, int length) {
+                return std::clamp(static_cast<int>(at * kCells / static_cast<float>(length)), 0, kCells - 1);
+            };
+            cells[static_cast<std::size_t>(cell(found[i].pt.y, size.height) * kCells +
+                                           cell(found[i].pt.x, size.width))]
+                .push_back(i);
+        }
+        carried += wanted * std::pow(fewer, -level) / shares;
+        auto left = static_cast<std::size_t>(std::min(carried + 1e-6, double(here.size())));
+        carried -= static_cast<double>(left);
+        for (std::size_t turn = 0; left > 0; ++turn)
+            for (const auto& cell : cells)
+                if (turn < cell.size() && left > 0) {
+                    out.push_back(cell[turn]);
+                    --left;
+                }
+    }
+    return out;
+}
+
+std::vector<MarkedPoint> pointsFound(const cv::Mat& grey, int wanted, double fewer) {
+    const auto orb =
+        cv::ORB::create(wanted * 8, kStep, kLevels, kPatch / 2 + 1, 0, 2, cv::ORB::HARRIS_SCORE, kPatch, 3);
+    std::vector<cv::KeyPoint> found;
+    cv::Mat bits;
+    orb->detectAndCompute(grey, cv::noArray(), found, bits);
+    const auto side = static_cast<float>(std::max(grey.cols, grey.rows));
+    std::vector<MarkedPoint> out;
+    for (const auto i : spreadOut(found, grey.size(), wanted, fewer)) {
+        MarkedPoint point;
+        point.x = found[i].pt.x / side;
+        point.y = found[i].pt.y / side;
+        point.reach = found[i].size / side;
+        point.turn = found[i].angle * static_cast<float>(CV_PI / 180);
+        std::memcpy(point.bits.data(), bits.ptr(static_cast<int>(i)), sizeof point.bits);
+        out.push_back(point);
+    }
+    return out;
+}
+
+} // namespace
+
+PictureMark markOf(const Frame& frame, int points) {
+    return {wholeCodeOf(frame), pointsOf(frame, kMarkSide, points)};
+}
+
+std::vector<MarkedPoint> pointsOf(const Frame& frame, int longSide, int points) {
+    cv::Mat grey = greysOf(reducedTo(frame, longSide));
+    const double up = static_cast<double>(longSide) / std::max(grey.cols, grey.rows);
+    if (up > 1.001) {
+        const cv::Size size(std::max(1, static_cast<int>(std::lround(grey.cols * up))),
+                            std::max(1, static_cast<int>(std::lround(grey.rows * up))));
+        cv::resize(grey.clone(), grey, size, 0, 0, cv::INTER_CUBIC);
+    }
+    cv::Mat stretched;
+    stretched = stretch(grey);
+    return pointsFound(stretched, points, longSide == kMarkSide ? 1.12 : 1.05);
+}
+
+std::uint64_t wholeCodeOf(const Frame& frame) {
+    return wholeCode(fewGreys(frame));
+}
+
+std::array<std::uint64_t, 8> wholeCodesOf(const Frame& frame) {
+    std::array<std::uint64_t, 8> out{};
+    cv::Mat greys = fewGreys(frame);
+    for (std::size_t i = 0; i < 8; ++i) {
+        if (i == 4) // it came round
+            cv::flip(greys, greys, 1);
+        out[i] = wholeCode(greys);
+        cv::rotate(greys.clone(), greys, cv::ROTATE_90_CLOCKWISE);
+    }
+    return out;
+}
+
+int distance(std::uint64_t a, std::uint64_t b) {
+    return std::popcount(a ^ b);
+}
+
+namespace {
+
+template <class Sample>
+void reduce(const Frame& from, Frame& to, int type) {
+    const cv::Mat pixels(from.size.height, from.size.width, type, const_cast<Sample*>(from.rowOf<Sample>(0)));
+    cv::Mat small(to.size.height, to.size.width, type, to.rowOf<Sample>(0));
+    cv::resize(pixels, small, small.size(), 0, 0, cv::INTER_AREA);
+}
+
+} // namespace
+
+Frame reducedTo(const Frame& frame, int longSide) {
+    const double factor = static_cast<double>(longSide) / frame.size.longSide();
+    Frame out;
+    if (factor < 1) {
+        out = emptyLike(frame, {std::max(1, static_cast<int>(std::lround(frame.size.width * factor))),
+                                std::max(1, static_cast<int>(std::lround(frame.size.height * factor)))});
+        if (frame.isDeep())
+            reduce<std::uint16_t>(frame, out, CV_16UC3);
+        else
+            reduce<std::uint8_t>(frame, out, CV_8UC3);
+        if (!frame.alpha.empty()) {
+            const cv::Mat from(frame.size.height, frame.size.width, CV_8U,
+                               const_cast<std::uint8_t*>(frame.alpha.data()));
+            cv::Mat to(out.size.height, out.size.width, CV_8U, out.alpha.data());
+            cv::resize(from, to, to.size(), 0, 0, cv::INTER_AREA);
+        }
+    } else {
+        out = frame;
+    }
+    if (!out.isPlain())
+        out = asEightBitSrgb(out);
+    if (!out.alpha.empty())
+        flattenOnto(out, {255, 255, 255});
+    return out;
+}
+
+namespace {
+
+constexpr std::size_t kPointBytes = 8 + 32;
+constexpr float kFine = 65535;
+
+void putNumber(std::string& out, std::uint64_t value, int bytes) {
+    for (int i = 0; i < bytes; ++i)
+        out += static_cast<char>(value >> (8 * i));
+}
+
+std::uint64_t numberAt(std::string_view bytes, std::size_t at, std::size_t length) {
+    std::uint64_t out = 0;
+    for (std::size_t i = 0; i < length; ++i)
+        out |= static_cast<std::uint64_t>(static_cast<unsigned char>(bytes[at + i])) << (8 * i);
+    return out;
+}
+
+std::uint64_t inSixteen(float share) {
+    return static_cast<std::uint64_t>(std::lround(std::clamp(share, 0.0F, 1.0F) * kFine));
+}
+
+} // namespace
+
+std::string packed(const PictureMark& mark) {
+    std::string out;
+    putNumber(out, mark.whole, 8);
+    for (const auto& point : mark.points) {
+        putNumber(out, inSixteen(point.x), 2);
+        putNumber(out, inSixteen(point.y), 2);
+        putNumber(out, inSixteen(point.reach), 2);
+        putNumber(out, inSixteen(point.turn / static_cast<float>(2 * CV_PI)), 2);
+        for (const auto bits : point.bits)
+            putNumber(out, bits, 8);
+    }
+    return out;
+}
+
+PictureMark unpackedMark(std::string_view bytes) {
+    if (bytes.size() < 8 || (bytes.size() - 8) % kPointBytes != 0 ||
+        bytes.size() > 8 + kPointBytes * kMostPoints)
+        throw Problem(ProblemKind::BadFile, {}, "what a picture is known by is damaged");
+    PictureMark out;
+    out.whole = numberAt(bytes, 0, 8);
+    for (std::size_t at = 8; at < bytes.size(); at += kPointBytes) {
+        MarkedPoint point;
+        const auto share = [&](std::size_t i) {
+            return static_cast<float>(numberAt(bytes, at + 2 * i, 2)) / kFine;
+        };
+        point.x = share(0);
+        point.y = share(1);
+        point.reach = std::max(share(2), 1 / kFine);
+        point.turn = share(3) * static_cast<float>(2 * CV_PI);
+        for (std::size_t i = 0; i < point.bits.size(); ++i)
+            point.bits[i] = numberAt(bytes, at + 8 + 8 * i, 8);
+        out.points.push_back(point);
+    }
+    return out;
+}
+
+} // namespace keepseal

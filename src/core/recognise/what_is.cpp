@@ -1,0 +1,311 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "recognise/what_is.h"
+
+#include "base/fingerprint.h"
+#include "base/patience.h"
+#include "base/text.h"
+#include "picture/develop.h"
+#include "plan/stamped.h"
+
+#include <algorithm>
+#include <cmath>
+#include <thread>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr int kReadSide = 1600;         ///< of the pixels that are looked at
+constexpr std::size_t kBatch = 1024;    ///< pictures compared at a time
+constexpr std::size_t kMostJudged = 48; ///< of those that something speaks for, by their pixels
+constexpr std::size_t kMostTold = 8;
+constexpr int kSameCode = 6;       ///< bits by which a copy may differ from what was met
+constexpr double kClearlyBest = 4; ///< bits to the next
+
+Frame readReduced(const ByteSource& file, const std::string& name, const PictureFacts& facts) {
+    const double k = std::min(1.0, static_cast<double>(kReadSide) / facts.size.longSide());
+    const auto side = [k](int length) { return std::max(1, static_cast<int>(std::lround(length * k))); };
+    return develop(file, name, facts, wholePicture(facts, {side(facts.size.width), side(facts.size.height)}));
+}
+
+/// What speaks for a picture, before its pixels are looked at.
+struct Candidate {
+    RegisteredPicture picture;
+    LaidOn way;
+    double weight() const { return way.points > 0 ? way.points : 40 - 2 * way.bits; }
+};
+
+bool heavier(const Candidate& a, const Candidate& b) {
+    return a.weight() != b.weight() ? a.weight() > b.weight() : a.picture.id < b.picture.id;
+}
+
+void keepHeaviest(std::vector<Candidate>& all) {
+    std::sort(all.begin(), all.end(), heavier);
+    if (all.size() > kMostJudged)
+        all.resize(kMostJudged);
+}
+
+/// Those of a batch that something speaks for, on all cores.
+std::vector<Candidate> candidatesIn(const MetPicture& met, const std::vector<RegisteredPicture>& batch,
+                                    const std::atomic<bool>& stop) {
+    const auto threads = std::max(1U, std::thread::hardware_concurrency());
+    std::vector<std::vector<Candidate>> found(threads);
+    {
+        std::vector<std::jthread> workers;
+        for (unsigned t = 0; t < threads; ++t)
+            workers.emplace_back([&, t] {
+                for (std::size_t i = t; i < batch.size() && !stop; i += threads)
+                    for (const auto& way : waysToLie(met, batch[i].mark, batch[i].size))
+                        found[t].push_back({batch[i], way});
+            });
+    }
+    std::vector<Candidate> out;
+    for (auto& part : found)
+        std::move(part.begin(), part.end(), std::back_inserter(out));
+    return out;
+}
+
+/// How far the copy as it left is from what was met, in bits of the code; it may have been turned since.
+int codeDistance(const MetPicture& met, const RegisteredCopy& copy) {
+    int out = 64;
+    if (copy.row.code != 0)
+        for (const auto code : met.wholes)
+            out = std::min(out, distance(code, copy.row.code));
+    return out;
+}
+
+/// Which of the copies of one picture it most likely is; of equal ones the newest.
+KnownAs mostLikely(const MetPicture& met, const std::vector<RegisteredCopy>& copies,
+                   const Likeness& likeness) {
+    KnownAs out;
+    out.likeness = likeness;
+    int best = 65, next = 65;
+    for (const auto& copy : copies) {
+        const int bits = codeDistance(met, copy);
+        if (bits < best) {
+            next = best;
+            best = bits;
+            out.copy = copy;
+        } else {
+            next = std::min(next, bits);
+        }
+    }
+    out.thisCopy = copies.size() == 1 || (best <= kSameCode && next >= best + kClearlyBest);
+    return out;
+}
+
+/// It may have come with a register from elsewhere: read like any other picture.
+Frame smallPictureOf(Register& known, const std::string& id) {
+    try {
+        const auto bytes = known.smallPicture(id);
+        const MemorySource source(bytes);
+        const auto facts = readFacts(source, "a kept picture");
+        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
+    } catch (const Problem& problem) {
+        if (problem.kind == ProblemKind::Stopped)
+            throw;
+        return {};
+    }
+}
+
+/// As it lies there, if it is what was there then.
+Frame pictureAt(const fs::path& path, std::uint64_t bytes, std::int64_t modifiedNs, int longSide) {
+    const Original file(path);
+    if (file.size() != bytes || file.identity().modifiedNs != modifiedNs)
+        return {};
+    const auto facts = readFacts(file, path.string());
+    return reducedTo(readReduced(file, path.string(), facts), longSide);
+}
+
+class Recogniser {
+public:
+    Recogniser(Register& known, WhatIs& answer, const std::atomic<bool>& stop,
+               const std::function<void(std::size_t, std::size_t)>& progress)
+        : m_known(known), m_answer(answer), m_stop(stop), m_progress(progress) {}
+
+    bool byBytes() {
+        const auto& bytes = m_answer.file.fingerprint;
+        if (bytes.empty())
+            return false;
+        auto copies = m_known.copiesWith(bytes);
+        m_answer.by = KnownBy::SameBytes;
+        if (copies.empty()) {
+            copies = m_known.copiesOf(bytes);
+            m_answer.by = KnownBy::OriginalBytes;
+        }
+        if (copies.empty())
+            return false;
+        const auto here = std::find_if(copies.begin(), copies.end(),
+                                       [&](const auto& copy) { return copy.row.copy == m_answer.file.path; });
+        KnownAs known;
+        known.copy = here == copies.end() ? copies.front() : *here;
+        m_answer.known.push_back(known);
+        m_answer.certainty = 1;
+        return true;
+    }
+
+    bool byLooks() {
+        collect();
+        for (const auto& candidate : m_candidates)
+            judge(candidate);
+        std::sort(m_judged.begin(), m_judged.end(),
+                  [](const auto& a, const auto& b) { return a.second.share > b.second.share; });
+        for (const auto& [picture, likeness] : m_judged) {
+            const auto copies = m_known.copiesOfPicture(picture);
+            if (!copies.empty() && m_answer.known.size() < kMostTold)
+                m_answer.known.push_back(mostLikely(m_answer.file.picture, copies, likeness));
+        }
+        m_answer.stopped = m_stop;
+        if (m_answer.known.empty())
+            return false;
+        m_answer.by = KnownBy::Looks;
+        m_answer.certainty = m_answer.known.front().likeness.share;
+        return true;
+    }
+
+private:
+    void collect() {
+        const auto total = m_known.pictures();
+        m_known.eachPicture(kBatch, [&](std::vector<RegisteredPicture>&& batch) {
+            auto found = candidatesIn(m_answer.file.picture, batch, m_stop);
+            std::move(found.begin(), found.end(), std::back_inserter(m_candidates));
+            keepHeaviest(m_candidates);
+            m_answer.compared += batch.size();
+            if (m_progress)
+                m_progress(m_answer.compared, total);
+            return !m_stop;
+        });
+        keepHeaviest(m_candidates);
+    }
+
+    void judge(const Candidate& candidate) {
+        if (m_stop)
+            return;
+        const auto& id = candidate.picture.id;
+        auto small = m_small.find(id);
+        if (small == m_small.end())
+            small = m_small.emplace(id, smallPictureOf(m_known, id)).first;
+        if (small->second.size.empty())
+            return;
+        const auto likeness = likenessOf(m_answer.file.picture, small->second, candidate.way);
+        if (likeness.share < kAlike)
+            return;
+        const auto before =
+            std::find_if(m_judged.begin(), m_judged.end(), [&](const auto& j) { return j.first == id; });
+        if (before == m_judged.end())
+            m_judged.emplace_back(id, likeness);
+        else if (likeness.share > before->second.share)
+            before->second = likeness;
+    }
+
+    Register& m_known;
+    WhatIs& m_answer;
+    const std::atomic<bool>& m_stop;
+    const std::function<void(std::size_t, std::size_t)>& m_progress;
+    std::vector<Candidate> m_candidates;
+    std::vector<std::pair<std::string, Likeness>> m_judged;
+    std::map<std::string, Frame> m_small;
+};
+
+void fillIn(Register& known, WhatIs& answer) {
+    if (answer.known.empty())
+        return;
+    for (auto& as : answer.known)
+        if (auto whole = known.whole(as.copy.id))
+            as.copy = std::move(*whole);
+    const auto& row = answer.known.front().copy.row;
+    answer.copies = known.copiesOf(row.fingerprintBefore);
+    if (answer.file.path.empty())
+        return;
+    for (const auto& [key, then] : row.words) {
+        const auto* field = metadataField(key);
+        const auto now = answer.file.fields.find(key);
+        answer.fields.push_back(
+            {key, then,
+             field && now != answer.file.fields.end() ? now->second.shown(*field) : std::string()});
+    }
+}
+
+} // namespace
+
+const char* keyOf(KnownBy by) {
+    constexpr const char* keys[] = {"bytes", "original-bytes", "looks", "mark", "nothing"};
+    return keys[static_cast<std::size_t>(by)];
+}
+
+MetFile metFile(const fs::path& path) {
+    const Original file(path);
+    MetFile out;
+    out.name = path.filename().string();
+    out.path = path;
+    out.bytes = file.size();
+    out.fingerprint = fingerprint(file);
+    const auto facts = readFacts(file, path.string());
+    out.size = facts.size;
+    out.report = inspect(file);
+    out.marked = copyMarkIn(out.report).has_value();
+    out.fields = metadataFrom(out.report).fields;
+    out.picture = metPicture(readReduced(file, path.string(), facts));
+    return out;
+}
+
+MetFile metPixels(const std::string& name, const Frame& pixels) {
+    MetFile out;
+    out.name = name;
+    out.size = pixels.size;
+    out.picture = metPicture(pixels);
+    return out;
+}
+
+WhatIs whatIs(Register& known, MetFile file, const std::atomic<bool>& stop,
+              const std::function<void(std::size_t, std::size_t)>& progress) {
+    WhatIs out;
+    out.file = std::move(file);
+    Recogniser recogniser(known, out, stop, progress);
+    if (!recogniser.byBytes() && !recogniser.byLooks())
+        out.by = out.file.marked ? KnownBy::Mark : KnownBy::Nothing;
+    fillIn(known, out);
+    return out;
+}
+
+Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide) {
+    const auto& row = copy.row;
+    const auto tried = [](const std::function<Frame()>& read) {
+        try {
+            return read();
+        } catch (const Problem&) {
+            return Frame();
+        }
+    };
+    auto out = tried([&] {
+        return pictureAt(row.original, row.originalIdentity.size, row.originalIdentity.modifiedNs, longSide);
+    });
+    if (out.size.empty())
+        out = tried([&] { return pictureAt(row.copy, row.copyBytes, row.copyModifiedNs, longSide); });
+    return out.size.empty() ? tried([&] { return smallPictureOf(known, row.picture); }) : out;
+}
+
+std::string sentenceOf(const WhatIs& answer) {
+    const auto percent = std::to_string(static_cast<int>(std::floor(answer.certainty * 100))) + " %";
+    if (answer.known.empty())
+        return answer.by == KnownBy::Mark
+                   ? "A copy made by Keep Seal, as its mark tells, but none that this register knows."
+                   : "Nothing like it has left, as far as this register knows (held against " +
+                         counted(answer.compared, "picture", "pictures") + ").";
+    const auto& best = answer.known.front();
+    const auto& row = best.copy.row;
+    const auto copy = "\"" + printable(row.copy.filename().string()) + "\", made for \"" + row.delivery +
+                      "\" on " + best.copy.made.substr(0, 10);
+    if (answer.by == KnownBy::SameBytes)
+        return "The very copy " + copy + ": byte for byte.";
+    if (answer.by == KnownBy::OriginalBytes)
+        return "An original, byte for byte: \"" + printable(row.original.filename().string()) + "\". " +
+               counted(answer.copies.size(), "copy", "copies") + " left of it.";
+    return "Looks like " +
+           std::string(best.thisCopy ? "the copy " : "one of the copies of the same picture, such as ") +
+           copy + ": " + percent + " of its parts agree.";
+}
+
+} // namespace keepseal

@@ -1,0 +1,99 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "record/forget.h"
+
+#include "base/files.h"
+
+#include <algorithm>
+
+namespace keepseal {
+namespace {
+
+namespace fs = std::filesystem;
+
+bool liesAtOrBelow(const fs::path& path, const fs::path& folder) {
+    auto name = folder.native();
+    while (name.size() > 1 && name.ends_with('/'))
+        name.pop_back();
+    return path.native() == name || path.native().starts_with(name + "/");
+}
+
+bool isNamed(const LedgerRow& row, const fs::path& ledger, const ForgetWish& wish) {
+    const auto any = [](const auto& list, const auto& is) {
+        return std::any_of(list.begin(), list.end(), is);
+    };
+    return any(wish.deliveries, [&](const auto& name) { return row.delivery == name; }) ||
+           any(wish.paths,
+               [&](const auto& path) {
+                   return liesAtOrBelow(row.original, path) || liesAtOrBelow(row.copy, path);
+               }) ||
+           any(wish.runs, [&](const auto& run) { return ledger == run || ledger.filename() == run; });
+}
+
+void keepPicturesOf(const Ledger& ledger, const fs::path& file) {
+    std::set<std::string> wanted;
+    for (const auto& row : ledger.rows)
+        wanted.insert(row.picture);
+    std::string text;
+    readPictures(file, [&](const KeptPicture& picture) {
+        if (wanted.contains(picture.id))
+            text += toJson(picture).dump() + "\n";
+    });
+    std::error_code error;
+    if (fs::exists(file, error))
+        writeTextFile(file, text);
+}
+
+/// Calls `change(ledger, file)` for each that loses rows, without them.
+template <class Change>
+Forgotten eachNamed(const Register& known, const ForgetWish& wish, const Change& change) {
+    Forgotten out;
+    std::vector<fs::path> files;
+    std::error_code error;
+    for (fs::directory_iterator it(known.ledgerFolder(), error), end; !error && it != end;
+         it.increment(error))
+        if (it->path().extension() == ".json")
+            files.push_back(it->path());
+    std::sort(files.begin(), files.end());
+    for (const auto& file : files) {
+        try {
+            auto ledger = readLedger(file);
+            const auto gone =
+                std::erase_if(ledger.rows, [&](const auto& row) { return isNamed(row, file, wish); });
+            if (gone == 0)
+                continue;
+            change(ledger, file);
+            out.rows += gone;
+            ++out.ledgers;
+        } catch (const Problem& problem) {
+            out.problems.push_back(problem);
+        }
+    }
+    return out;
+}
+
+} // namespace
+
+Forgotten wouldForget(const Register& known, const ForgetWish& wish) {
+    return eachNamed(known, wish, [](const Ledger&, const fs::path&) {});
+}
+
+Forgotten forget(Register& known, const ForgetWish& wish) {
+    auto out = eachNamed(known, wish, [&](const Ledger& ledger, const fs::path& file) {
+        // The truth first: a kill in between leaves a register that is made right by the next call or a
+        // rebuild.
+        if (ledger.rows.empty()) {
+            fs::remove(file);
+            fs::remove(picturesOf(file));
+            known.forget(file);
+        } else {
+            saveLedger(ledger, file);
+            keepPicturesOf(ledger, picturesOf(file));
+            known.add(ledger, file);
+        }
+    });
+    known.wipe();
+    return out;
+}
+
+} // namespace keepseal

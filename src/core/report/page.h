@@ -1,0 +1,15 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What goes into a page of HTML. Internal to report/.
+#pragma once
+
+#include "base/byte_source.h"
+
+namespace keepseal {
+
+/// What others wrote, as text and nothing else; also within quotes.
+std::string escapedForPage(const std::string& text);
+/// Bytes as a data: URL holds them (RFC 4648).
+std::string base64ForPage(const Bytes& bytes);
+
+} // namespace keepseal
