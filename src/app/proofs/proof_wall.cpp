@@ -158,6 +158,11 @@ void ProofWall::setHeldBack(std::map<OriginalId, QStringList> heldBack) {
     viewport()->update();
 }
 
+void ProofWall::setLeft(std::map<std::filesystem::path, std::size_t> left) {
+    m_left = std::move(left);
+    viewport()->update();
+}
+
 void ProofWall::setStamped(OriginalId id, Stamped stamped) {
     m_stamped[id] = stamped;
     viewport()->update(pictureRect(id).adjusted(-6, -6, 6, captionHeight()));

@@ -30,6 +30,8 @@ public:
     /// Marks shown on the tiles during and after a run; empty clears.
     void setStamped(std::map<OriginalId, Stamped> stamped);
     void setStamped(OriginalId id, Stamped stamped); ///< of one more
+    /// How many copies of a picture have left, of all runs; by path.
+    void setLeft(std::map<std::filesystem::path, std::size_t> left);
     /// Why copies of these pictures will be held back, as far as it is known.
     void setHeldBack(std::map<OriginalId, QStringList> heldBack);
     /// Only these are laid out; what is hidden stays in the job.
@@ -88,6 +90,7 @@ private:
     int neighbourInRow(int index, int direction) const;
     void paintTile(QPainter& painter, const Tile& tile) const;
     void paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const;
+    std::size_t leftOf(OriginalId id) const;
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
     QString describe(OriginalId id) const;
     /// Worked out once for each picture that is seen, until the words may have changed.
@@ -105,6 +108,7 @@ private:
     int m_rowHeight = 150;
     OriginalId m_current = 0, m_rangeStart = 0;
     std::set<OriginalId> m_selected;
+    std::map<std::filesystem::path, std::size_t> m_left;
     std::map<OriginalId, Stamped> m_stamped;
     std::map<OriginalId, QStringList> m_heldBack;
     bool m_before = false;

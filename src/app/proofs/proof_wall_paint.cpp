@@ -3,6 +3,7 @@
 // What the wall shows of each picture: its proof, its badges, and the same in words.
 #include "proofs/proof_wall.h"
 
+#include "base/text.h"
 #include "plan/stamped.h"
 #include "theme/theme.h"
 
@@ -111,6 +112,7 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     struct Badge {
         const char* icon;
         QColor ground, ink;
+        QString text{}; ///< in place of the icon
     };
     std::vector<Badge> badges;
     const auto info = m_library->info(tile.id);
@@ -131,16 +133,31 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
         badges.push_back({"stamp", QColor("#b9c4d6"), QColor("#1b2430")});
     if (proof && proof->sharp && !m_heldBack.contains(tile.id) && tellsMoreThan(proof->words, proof->notes))
         badges.push_back({"triangle-alert", QColor("#f0b341"), QColor("#231a05")});
+    if (const auto left = leftOf(tile.id); left > 0)
+        badges.push_back(
+            {"", QColor("#b9c4d6"), QColor("#1b2430"), left > 99 ? "99+" : QString::number(left)});
+    painter.setFont(smallFont());
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
         const QRectF disc(x - 20, rect.top() + 6, 20, 20);
         painter.setPen(QPen(QColor(0, 0, 0, 60), 1));
         painter.setBrush(badge.ground);
         painter.drawEllipse(disc);
-        painter.drawPixmap(disc.topLeft() + QPointF(3.5, 3.5),
-                           iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
+        if (badge.text.isEmpty()) {
+            painter.drawPixmap(disc.topLeft() + QPointF(3.5, 3.5),
+                               iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
+        } else {
+            painter.setPen(badge.ink);
+            painter.drawText(disc, Qt::AlignCenter, badge.text);
+        }
         x -= 24;
     }
+}
+
+std::size_t ProofWall::leftOf(OriginalId id) const {
+    const auto* item = m_document->original(id);
+    const auto found = item ? m_left.find(item->path) : m_left.end();
+    return found == m_left.end() ? 0 : found->second;
 }
 
 QString ProofWall::describe(OriginalId id) const {
@@ -163,6 +180,8 @@ QString ProofWall::describe(OriginalId id) const {
                 .arg(toQt(std::string(nameOf(info->facts.container))));
     const auto chain = chainOf(*m_document, *info, id);
     text += tr("\nCopy: %1 × %2").arg(chain.sizes.whole.width).arg(chain.sizes.whole.height);
+    if (const auto left = leftOf(id); left > 0)
+        text += tr("\n%1 of it have left so far (Ctrl+H)").arg(toQt(counted(left, "copy", "copies")));
     if (info->stampedBefore)
         text += m_document->exception(id).stampAgain
                     ? tr("\nThis is a copy that Keep Seal made; you chose to stamp it again.")

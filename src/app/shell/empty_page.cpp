@@ -30,9 +30,13 @@ EmptyPage::EmptyPage(QWidget* parent) : QWidget(parent), m_lastJob(new QPushButt
     auto* folder = new QPushButton(icon("folder-open"), " " + tr("Open a folder…"));
     connect(pictures, &QPushButton::clicked, this, &EmptyPage::picturesRequested);
     connect(folder, &QPushButton::clicked, this, &EmptyPage::folderRequested);
+    auto* what = new QPushButton(icon("search"), " " + tr("What is this picture?"));
+    what->setToolTip(tr("A picture that you met somewhere: is it yours, and which copy? (Ctrl+Shift+I)"));
+    connect(what, &QPushButton::clicked, this, &EmptyPage::whatRequested);
     buttons->addStretch();
     buttons->addWidget(pictures);
     buttons->addWidget(folder);
+    buttons->addWidget(what);
     buttons->addStretch();
     for (auto* label : {mark, title, text})
         column->addWidget(label);

@@ -20,6 +20,7 @@ public:
 signals:
     void picturesRequested();
     void folderRequested();
+    void whatRequested(); ///< a picture that was met somewhere
     void lastJobRequested();
 
 private:

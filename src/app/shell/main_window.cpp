@@ -51,6 +51,7 @@ MainWindow::~MainWindow() {
     m_runDesk.reset();
     m_jobDesk.reset();
     m_wordsDesk.reset();
+    m_registerDesk.reset();
     m_designDesk.reset();
     m_deliveryDesk.reset();
     m_pictureMenu.reset();
@@ -87,6 +88,7 @@ void MainWindow::makeDesks() {
     m_deliveryDesk = std::make_unique<DeliveryDesk>(tools, m_deliveries, m_views, &m_library);
     m_designDesk = std::make_unique<DesignDesk>(tools, m_bench, m_views, m_drawer, &m_library);
     m_wordsDesk = std::make_unique<WordsDesk>(tools, m_views);
+    m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views);
     m_jobDesk = std::make_unique<JobDesk>(
         tools, JobDesk::Parts{&m_library, &m_session, &m_runs, m_deliveryDesk.get(), m_views});
     m_runDesk = std::make_unique<RunDesk>(
@@ -117,6 +119,7 @@ void MainWindow::connectParts() {
     connect(m_bench, &SealBench::pictureChosen, &m_views->wall(), &ProofWall::setCurrent);
     connect(&m_session, &JobSession::opened, this, [this] { setView(ViewKind::Wall); });
     connect(m_runDesk.get(), &RunDesk::said, this, &MainWindow::showNotice);
+    connect(m_runDesk.get(), &RunDesk::runEnded, m_registerDesk.get(), &RegisterDesk::renew);
     connect(m_runDesk.get(), &RunDesk::whoWanted, this, &MainWindow::askWho);
     connect(m_runDesk.get(), &RunDesk::folderWanted, this, &MainWindow::chooseDestination);
 }

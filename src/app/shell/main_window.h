@@ -14,6 +14,7 @@
 #include "shell/design_desk.h"
 #include "shell/job_desk.h"
 #include "shell/picture_menu.h"
+#include "shell/register_desk.h"
 #include "shell/run_bar.h"
 #include "shell/run_desk.h"
 #include "shell/views.h"
@@ -114,6 +115,7 @@ private:
     std::unique_ptr<DeliveryDesk> m_deliveryDesk;
     std::unique_ptr<DesignDesk> m_designDesk;
     std::unique_ptr<WordsDesk> m_wordsDesk;
+    std::unique_ptr<RegisterDesk> m_registerDesk;
     std::unique_ptr<JobDesk> m_jobDesk;
     std::unique_ptr<RunDesk> m_runDesk;
     std::unique_ptr<PictureMenu> m_pictureMenu;

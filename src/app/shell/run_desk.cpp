@@ -156,6 +156,7 @@ void RunDesk::begun() {
 
 void RunDesk::ended(bool all) {
     m.views->check().showLedger(*m.runs->last(), m.runs->lastPlan().get(), m.runs->running().cards());
+    emit runEnded();
     if (!all)
         return;
     notifyEnd(barWords(m.runs->barState()).sentence.value_or(QString()));

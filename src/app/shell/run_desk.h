@@ -42,6 +42,7 @@ public:
 
 signals:
     void said(const QString& text);
+    void runEnded();
     /// A copy lacks what a person says of themselves; `asked` as in WhoDialog.
     void whoWanted(const std::vector<std::string>& asked);
     void folderWanted();

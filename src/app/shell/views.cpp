@@ -17,6 +17,7 @@ Views::Views(JobDocument* document, PictureLibrary* library, EncodedProof* encod
       m_wall(new ProofWall(document, library)), m_single(new SingleView(document, library, encoded)),
       m_crop(new CropView(document, library)), m_words(new WordsView(document, library)),
       m_leaves(new LeavesView(document, library)), m_check(new CheckView(library->decoded())),
+      m_register(new RegisterView(document)),
       m_strip(new TrialStrip(document, library, hardCases, TrialStrip::Ramps::Without)) {
     arrange();
     connectWall();
@@ -40,9 +41,10 @@ void Views::arrange() {
     wall->addWidget(m_filterBar);
     wall->addWidget(m_wall, 1);
     column->addWidget(m_header);
-    for (auto* view : {static_cast<QWidget*>(m_empty), m_wallPage, static_cast<QWidget*>(m_single),
-                       static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words),
-                       static_cast<QWidget*>(m_leaves), static_cast<QWidget*>(m_check)})
+    for (auto* view :
+         {static_cast<QWidget*>(m_empty), m_wallPage, static_cast<QWidget*>(m_single),
+          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words), static_cast<QWidget*>(m_leaves),
+          static_cast<QWidget*>(m_check), static_cast<QWidget*>(m_register)})
         m_stack->addWidget(view);
     column->addWidget(m_stack, 1);
     column->addWidget(m_strip);
@@ -95,7 +97,7 @@ std::vector<QWidget*> Views::pictureViews() const {
 
 void Views::takeOriginals() {
     const auto& originals = m_document->originals();
-    if (originals.empty())
+    if (originals.empty() && m_view != ViewKind::TheRegister)
         m_view = ViewKind::Wall;
     refresh();
     if (!originals.empty() && m_wall->current() == 0)
@@ -139,6 +141,8 @@ void Views::setView(ViewKind view) {
 
 QWidget* Views::wanted() const {
     const bool empty = m_document->originals().empty();
+    if (m_view == ViewKind::TheRegister)
+        return m_register;
     if (m_view == ViewKind::Leaves && (!empty || m_leaves->looksIntoFiles()))
         return m_leaves;
     return empty                       ? static_cast<QWidget*>(m_empty)
@@ -150,7 +154,8 @@ QWidget* Views::wanted() const {
 }
 
 bool Views::needsWidth() const {
-    return m_stack->currentWidget() == m_check || m_stack->currentWidget() == m_words;
+    return m_stack->currentWidget() == m_check || m_stack->currentWidget() == m_words ||
+           m_stack->currentWidget() == m_register;
 }
 
 void Views::refresh() {

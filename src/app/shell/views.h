@@ -11,6 +11,7 @@
 #include "proofs/proof_wall.h"
 #include "proofs/single_view.h"
 #include "proofs/trial_strip.h"
+#include "register/register_view.h"
 #include "shell/empty_page.h"
 #include "shell/filter_bar.h"
 #include "shell/views_header.h"
@@ -52,6 +53,7 @@ public:
     WordsView& words() { return *m_words; }
     LeavesView& leaves() { return *m_leaves; }
     CheckView& check() { return *m_check; }
+    RegisterView& registerView() { return *m_register; }
     ViewsHeader& header() { return *m_header; }
     FilterBar& filterBar() { return *m_filterBar; }
     TrialStrip& strip() { return *m_strip; }
@@ -86,6 +88,7 @@ private:
     WordsView* m_words;
     LeavesView* m_leaves;
     CheckView* m_check;
+    RegisterView* m_register;
     TrialStrip* m_strip;
     ViewKind m_view = ViewKind::Wall;
     OriginalId m_lookedAt = 0;

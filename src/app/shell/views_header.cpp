@@ -46,13 +46,14 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         {tr("Before / after"), tr("Original and copy with a divider (Ctrl+3)")},
         {tr("Words"), tr("What all copies will say, as a table (Ctrl+4)")},
         {tr("What leaves"), tr("What each file tells, and what its copy will (Ctrl+5)")},
-        {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+6)")}};
+        {tr("Plan and check"), tr("Every copy, before and after the run (Ctrl+6)")},
+        {tr("Register"), tr("Every copy that ever left, and what a picture is that you met (Ctrl+7)")}};
     auto* viewGroup = new QButtonGroup(this);
     auto* zoomGroup = new QButtonGroup(this);
     auto* tabs = new QWidget;
     auto* viewsRow = new QHBoxLayout(tabs);
     viewsRow->setContentsMargins(0, 0, 0, 0);
-    viewsRow->setSpacing(0); // all six fit beside the widest drawer at 1280 pixels
+    viewsRow->setSpacing(0); // all fit beside the widest drawer at 1280 pixels
     for (int i = 0; i < kViews; ++i) {
         auto* button = new QPushButton(views[i].first);
         button->setToolTip(views[i].second);
@@ -60,12 +61,12 @@ ViewsHeader::ViewsHeader(QWidget* parent)
         viewGroup->addButton(button);
         button->setStyleSheet("QPushButton { border: none; border-bottom: 2px solid transparent; "
                               "border-radius: 0; background: transparent; "
-                              "padding: 7px 8px; } QPushButton:checked { border-bottom: 2px solid "
+                              "padding: 7px 5px; } QPushButton:checked { border-bottom: 2px solid "
                               "palette(highlight); font-weight: 600; }"
                               "QPushButton:focus { color: palette(highlight); }");
         connect(button, &QPushButton::clicked, this,
                 [this, i] { emit viewRequested(static_cast<ViewKind>(i)); });
-        button->setMinimumWidth(QFontMetrics(strongFont()).horizontalAdvance(views[i].first) + 18);
+        button->setMinimumWidth(QFontMetrics(strongFont()).horizontalAdvance(views[i].first) + 12);
         m_views[i] = button;
         viewsRow->addWidget(button);
     }

@@ -14,8 +14,8 @@ class QToolButton;
 
 namespace keepseal::app {
 
-enum class ViewKind { Wall, One, BeforeAfter, Words, Leaves, Check };
-inline constexpr int kViews = 6;
+enum class ViewKind { Wall, One, BeforeAfter, Words, Leaves, Check, TheRegister };
+inline constexpr int kViews = 7;
 
 class ViewsHeader : public QWidget {
     Q_OBJECT

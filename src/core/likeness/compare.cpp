@@ -237,7 +237,7 @@ MetGreys metGreys(const Frame& met, double scale) {
 }
 
 /// As it lies on the other's pixels; `there`: where it has any.
-cv::Mat laidOver(const MetGreys& met, const cv::Size& size, const Affine& where, cv::Mat& there) {
+cv::Mat laidOnTop(const MetGreys& met, const cv::Size& size, const Affine& where, cv::Mat& there) {
     const double side = std::max(size.width, size.height), k = side / met.side;
     // Pixels count by their middles.
     const cv::Matx23d map(where.xx * k, where.xy * k, (where.xx + where.xy) * k / 2 + where.x0 * side - 0.5,
@@ -283,7 +283,7 @@ Affine settled(const MetGreys& met, Point middle, const cv::Mat& left, Affine wh
     constexpr int kMostMoves = 6;
     const auto score = [&](const Affine& at) {
         cv::Mat there;
-        const auto over = laidOver(met, left.size(), at, there);
+        const auto over = laidOnTop(met, left.size(), at, there);
         return correlation(left, over, there);
     };
     double best = score(where);
@@ -351,7 +351,7 @@ Likeness judged(const MetGreys& met, const cv::Mat& left, const LaidOn& laid) {
     out.where = laid.where;
     out.points = laid.points;
     cv::Mat there;
-    cv::Mat over = laidOver(met, left.size(), laid.where, there);
+    cv::Mat over = laidOnTop(met, left.size(), laid.where, there);
     over = onlyDrawing(over);
     const cv::Mat drawing = onlyDrawing(left);
     out.covered = cv::countNonZero(there) / double(left.total());

@@ -210,7 +210,7 @@ void putNumber(std::string& out, std::uint64_t value, int bytes) {
         out += static_cast<char>(value >> (8 * i));
 }
 
-std::uint64_t numberAt(std::string_view bytes, std::size_t at, std::size_t length) {
+std::uint64_t packedNumberAt(std::string_view bytes, std::size_t at, std::size_t length) {
     std::uint64_t out = 0;
     for (std::size_t i = 0; i < length; ++i)
         out |= static_cast<std::uint64_t>(static_cast<unsigned char>(bytes[at + i])) << (8 * i);
@@ -242,18 +242,18 @@ PictureMark unpackedMark(std::string_view bytes) {
         bytes.size() > 8 + kPointBytes * kMostPoints)
         throw Problem(ProblemKind::BadFile, {}, "what a picture is known by is damaged");
     PictureMark out;
-    out.whole = numberAt(bytes, 0, 8);
+    out.whole = packedNumberAt(bytes, 0, 8);
     for (std::size_t at = 8; at < bytes.size(); at += kPointBytes) {
         MarkedPoint point;
         const auto share = [&](std::size_t i) {
-            return static_cast<float>(numberAt(bytes, at + 2 * i, 2)) / kFine;
+            return static_cast<float>(packedNumberAt(bytes, at + 2 * i, 2)) / kFine;
         };
         point.x = share(0);
         point.y = share(1);
         point.reach = std::max(share(2), 1 / kFine);
         point.turn = share(3) * static_cast<float>(2 * CV_PI);
         for (std::size_t i = 0; i < point.bits.size(); ++i)
-            point.bits[i] = numberAt(bytes, at + 8 + 8 * i, 8);
+            point.bits[i] = packedNumberAt(bytes, at + 8 + 8 * i, 8);
         out.points.push_back(point);
     }
     return out;

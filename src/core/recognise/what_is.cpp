@@ -111,7 +111,7 @@ Frame smallPictureOf(Register& known, const std::string& id) {
 }
 
 /// As it lies there, if it is what was there then.
-Frame pictureAt(const fs::path& path, std::uint64_t bytes, std::int64_t modifiedNs, int longSide) {
+Frame frameLyingAt(const fs::path& path, std::uint64_t bytes, std::int64_t modifiedNs, int longSide) {
     const Original file(path);
     if (file.size() != bytes || file.identity().modifiedNs != modifiedNs)
         return {};
@@ -279,11 +279,12 @@ Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide) {
             return Frame();
         }
     };
-    auto out = tried([&] {
-        return pictureAt(row.original, row.originalIdentity.size, row.originalIdentity.modifiedNs, longSide);
-    });
+    auto out = tried([&] { return frameLyingAt(row.copy, row.copyBytes, row.copyModifiedNs, longSide); });
     if (out.size.empty())
-        out = tried([&] { return pictureAt(row.copy, row.copyBytes, row.copyModifiedNs, longSide); });
+        out = tried([&] {
+            return frameLyingAt(row.original, row.originalIdentity.size, row.originalIdentity.modifiedNs,
+                                longSide);
+        });
     return out.size.empty() ? tried([&] { return smallPictureOf(known, row.picture); }) : out;
 }
 

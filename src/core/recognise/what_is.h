@@ -66,7 +66,7 @@ struct WhatIs {
 WhatIs whatIs(Register& known, MetFile file, const std::atomic<bool>& stop,
               const std::function<void(std::size_t, std::size_t)>& progress = {});
 
-/// A picture of what is known, at most that long: from the original or the copy where they lie as they did,
+/// A picture of what is known, at most that long: from the copy or the original where they lie as they did,
 /// else the small one that is kept; empty where there is none. Never throws.
 Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide);
 

@@ -28,14 +28,14 @@ constexpr int kSmallQuality = 80;
 constexpr std::size_t kMostSmall = 64U << 10, kMostLine = 1U << 20;
 
 /// Base64 (RFC 4648).
-std::string lettersOf(ByteSpan bytes) {
+std::string inBase64(ByteSpan bytes) {
     std::string out((bytes.size() + 2) / 3 * 4 + 1, '\0');
     out.resize(static_cast<std::size_t>(EVP_EncodeBlock(reinterpret_cast<unsigned char*>(out.data()),
                                                         bytes.data(), static_cast<int>(bytes.size()))));
     return out;
 }
 
-Bytes bytesOf(const std::string& letters) {
+Bytes fromBase64(const std::string& letters) {
     Bytes out(letters.size() / 4 * 3);
     const int length = EVP_DecodeBlock(out.data(), reinterpret_cast<const unsigned char*>(letters.data()),
                                        static_cast<int>(letters.size()));
@@ -47,12 +47,12 @@ Bytes bytesOf(const std::string& letters) {
     return out;
 }
 
-ByteSpan spanOf(const std::string& text) {
+ByteSpan bytesOfText(const std::string& text) {
     return {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()};
 }
 
 std::string idOf(const std::string& mark, const Bytes& small) {
-    return fingerprint(spanOf(mark + std::string(small.begin(), small.end()))).substr(0, 32);
+    return fingerprint(bytesOfText(mark + std::string(small.begin(), small.end()))).substr(0, 32);
 }
 
 } // namespace
@@ -74,17 +74,17 @@ json toJson(const KeptPicture& picture) {
     return {{"picture", picture.id},
             {"width", picture.size.width},
             {"height", picture.size.height},
-            {"known_by", lettersOf(spanOf(packed(picture.mark)))},
-            {"small", lettersOf(picture.small)}};
+            {"known_by", inBase64(bytesOfText(packed(picture.mark)))},
+            {"small", inBase64(picture.small)}};
 }
 
 KeptPicture keptPictureFromJson(const json& in) {
     try {
         KeptPicture out;
         out.size = {in.at("width").get<int>(), in.at("height").get<int>()};
-        const auto mark = bytesOf(in.at("known_by").get<std::string>());
+        const auto mark = fromBase64(in.at("known_by").get<std::string>());
         out.mark = unpackedMark({reinterpret_cast<const char*>(mark.data()), mark.size()});
-        out.small = bytesOf(in.at("small").get<std::string>());
+        out.small = fromBase64(in.at("small").get<std::string>());
         out.id = idOf(std::string(mark.begin(), mark.end()), out.small);
         if (out.size.width < 1 || out.size.height < 1 || out.size.pixels() > kMaxPixels ||
             out.small.size() > kMostSmall || out.id != in.at("picture").get<std::string>())

@@ -67,7 +67,7 @@ bool isDamage(const SQLite::Exception& error) {
 }
 
 /// Words of a copy, as they are looked for.
-std::string wordsOf(const LedgerRow& row) {
+std::string searchWordsOf(const LedgerRow& row) {
     std::string out = printable(row.original.string(), 4096) + "\n" + printable(row.copy.string(), 4096) +
                       "\n" + row.delivery + "\n" + row.seal;
     for (const auto& [key, text] : row.words)
@@ -180,7 +180,7 @@ void Register::renew(int version) {
         const auto copy = registeredCopyAt(left);
         SQLite::Statement words(*m_database, "INSERT INTO words(rowid, text) VALUES(?,?)");
         words.bind(1, copy.id);
-        words.bind(2, wordsOf(copy.row));
+        words.bind(2, searchWordsOf(copy.row));
         words.exec();
     }
     m_database->exec("PRAGMA user_version=" + std::to_string(kRegisterVersion));
@@ -246,7 +246,7 @@ void Register::insertRun(const Ledger& ledger, const fs::path& ledgerFile) {
         insertCopy(copy, id, runId, row);
         words.reset();
         words.bind(1, id);
-        words.bind(2, wordsOf(row));
+        words.bind(2, searchWordsOf(row));
         words.exec();
         ++id;
     }

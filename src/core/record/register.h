@@ -32,6 +32,7 @@ struct RegisterSearch {
         words; ///< each begins a word of names, folders, delivery, seal or what the copy says; any case
     std::string delivery;     ///< its name
     std::string since, until; ///< made on these days or between: "2026-05-01", also "2026-05" and "2026"; UTC
+    std::filesystem::path original; ///< copies of the original at that path, or of the same bytes elsewhere
     std::filesystem::path below;    ///< copy or original lies below that folder
     std::optional<bool> sealed;     ///< a seal stands on it
     std::optional<bool> tellsPlace; ///< its delivery opened the place in words
@@ -77,6 +78,10 @@ public:
     std::vector<RegisteredCopy> madeBelow(const std::filesystem::path& folder);
     /// All copies of a kept picture, the newest first.
     std::vector<RegisteredCopy> copiesOfPicture(const std::string& picture);
+    /// How many copies were made of the original at each of these paths; those of which none was are not in
+    /// it.
+    std::map<std::filesystem::path, std::size_t>
+    countsOf(const std::vector<std::filesystem::path>& originals);
     /// Its whole row, as in its ledger; nothing for one that is gone.
     std::optional<RegisteredCopy> whole(std::int64_t id);
 

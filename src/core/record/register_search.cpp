@@ -149,6 +149,18 @@ std::optional<RegisteredCopy> Register::whole(std::int64_t id) {
     return rows.front();
 }
 
+std::map<fs::path, std::size_t> Register::countsOf(const std::vector<fs::path>& originals) {
+    std::map<fs::path, std::size_t> out;
+    SQLite::Statement counted(*m_database, "SELECT count(*) FROM copies WHERE original = ?");
+    for (const auto& original : originals) {
+        counted.reset();
+        bindPath(counted, 1, original);
+        if (counted.executeStep() && counted.getColumn(0).getInt64() > 0)
+            out[original] = static_cast<std::size_t>(counted.getColumn(0).getInt64());
+    }
+    return out;
+}
+
 std::size_t Register::copies() {
     return static_cast<std::size_t>(m_database->execAndGet("SELECT count(*) FROM copies").getInt64());
 }
@@ -225,6 +237,12 @@ Asked askedBy(const RegisterSearch& search) {
         for (const auto& bound : {first, behind, first, behind})
             out.alsoPath(bound);
     }
+    if (!search.original.empty()) {
+        out.where += " AND (original = ? OR original_sha256 IN (SELECT original_sha256 FROM copies WHERE "
+                     "original = ?))";
+        out.alsoPath(search.original.native());
+        out.alsoPath(search.original.native());
+    }
     if (search.sealed)
         out.also("sealed = ?", *search.sealed ? 1 : 0);
     if (search.tellsPlace)
@@ -275,7 +293,7 @@ Bytes Register::smallPicture(const std::string& picture) {
 
 namespace {
 
-RegisteredPicture pictureAt(const SQLite::Statement& at) {
+RegisteredPicture registeredPictureAt(const SQLite::Statement& at) {
     return {at.getColumn(0).getString(),
             {at.getColumn(1).getInt(), at.getColumn(2).getInt()},
             unpackedMark({static_cast<const char*>(at.getColumn(3).getBlob()),
@@ -287,7 +305,7 @@ RegisteredPicture pictureAt(const SQLite::Statement& at) {
 std::optional<RegisteredPicture> Register::picture(const std::string& id) {
     SQLite::Statement found(*m_database, "SELECT id, width, height, mark FROM pictures WHERE id = ?");
     found.bind(1, id);
-    return found.executeStep() ? std::optional(pictureAt(found)) : std::nullopt;
+    return found.executeStep() ? std::optional(registeredPictureAt(found)) : std::nullopt;
 }
 
 void Register::eachPicture(std::size_t batch,
@@ -295,7 +313,7 @@ void Register::eachPicture(std::size_t batch,
     std::vector<RegisteredPicture> some;
     SQLite::Statement found(*m_database, "SELECT id, width, height, mark FROM pictures ORDER BY rowid");
     while (found.executeStep()) {
-        some.push_back(pictureAt(found));
+        some.push_back(registeredPictureAt(found));
         if (some.size() == batch && !take(std::exchange(some, {})))
             return;
     }

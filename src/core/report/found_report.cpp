@@ -82,7 +82,7 @@ FactGroup fieldFacts(const WhatIs& answer) {
     return out;
 }
 
-std::vector<FactGroup> factsOf(const WhatIs& answer, const FoundReport& report) {
+std::vector<FactGroup> factGroupsOf(const WhatIs& answer, const FoundReport& report) {
     std::vector<FactGroup> out{foundFacts(answer, report)};
     if (!answer.known.empty())
         out.push_back(copyFacts(answer.known.front()));
@@ -193,7 +193,7 @@ std::string foundHtml(const std::vector<FactGroup>& groups, const Frame& met, co
 
 void writeFoundReport(const WhatIs& answer, Register& known, const FoundReport& report,
                       const fs::path& file) {
-    const auto groups = factsOf(answer, report);
+    const auto groups = factGroupsOf(answer, report);
     const auto met = reducedTo(answer.file.picture.frame, kSide);
     const auto ours = answer.known.empty() ? Frame() : pictureOf(known, answer.known.front().copy, kSide);
     const auto ending = toLowerAscii(file.extension().string());

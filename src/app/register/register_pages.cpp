@@ -1,0 +1,156 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "register/register_pages.h"
+
+#include "base/text.h"
+#include "document/job_document.h"
+#include "theme/theme.h"
+
+#include <QObject>
+
+namespace keepseal::app {
+namespace {
+
+Markup tinted(const Markup& text, const QColor& colour) {
+    return coloured(text, colour.name());
+}
+
+Markup factRow(const QString& label, const Markup& value) {
+    return Markup::of("<tr><td style='padding:2px 12px 2px 0; vertical-align:top'>%1</td>"
+                      "<td style='padding:2px 0'>%2</td></tr>",
+                      {tinted(label, theme().quiet), value});
+}
+
+Markup factTable(const Markup& rows) {
+    return Markup::of("<table cellspacing='0'>%1</table>", {rows});
+}
+
+Markup heading(const QString& text) {
+    return Markup::of("<p style='margin:12px 0 3px 0'><b>%1</b></p>", {text});
+}
+
+QString pixelsOf(Size size) {
+    return QObject::tr("%1 × %2 pixels").arg(size.width).arg(size.height);
+}
+
+Markup copyFactRows(const RegisteredCopy& copy) {
+    const auto& row = copy.row;
+    auto out = factRow(QObject::tr("Made for"), toQt(row.delivery)) +
+               factRow(QObject::tr("Made on"),
+                       toQt(copy.made.substr(0, 10) + " " + copy.made.substr(11, 5) + " UTC"));
+    if (!row.copySize.empty())
+        out += factRow(QObject::tr("Size"), pixelsOf(row.copySize) + ", " + toQt(byteText(row.copyBytes)));
+    out += factRow(QObject::tr("Lay at"), toQt(printable(row.copy.string(), 2000))) +
+           factRow(QObject::tr("Original"), toQt(printable(row.original.string(), 2000)));
+    if (!row.takenAt.empty())
+        out += factRow(QObject::tr("Taken"),
+                       toQt(row.takenAt.substr(0, 10) + " " +
+                            row.takenAt.substr(std::min<std::size_t>(11, row.takenAt.size()), 5)));
+    out += factRow(QObject::tr("Seal"), !row.sealOnCopy    ? QObject::tr("none")
+                                        : row.seal.empty() ? QObject::tr("yes")
+                                                           : toQt(row.seal));
+    if (row.placeOpened)
+        out += factRow(QObject::tr("Place"), tinted(QObject::tr("told, as its delivery said"), theme().look));
+    out += factRow(QObject::tr("SHA-256"), toQt(row.copyFingerprint.substr(0, 16) + "…"));
+    return out;
+}
+
+Markup wordRows(const LedgerRow& row) {
+    Markup out;
+    for (const auto& [key, text] : row.words) {
+        const auto* field = metadataField(key);
+        out += factRow(toQt(field ? field->label : key), toQt(printable(text, 600)));
+    }
+    return out;
+}
+
+QString stateOf(const LeftCopy& left) {
+    QString out = left.now == CopyNow::Untouched  ? QObject::tr("lies there untouched")
+                  : left.now == CopyNow::Changed  ? QObject::tr("changed since")
+                  : left.now == CopyNow::Replaced ? QObject::tr("replaced by a later one")
+                                                  : QObject::tr("no longer there");
+    if (left.pictureChanged)
+        out += QObject::tr("; the original is another one now");
+    if (left.deliveryChanged)
+        out += QObject::tr("; its delivery has changed since");
+    return out;
+}
+
+Markup copyLine(const RegisteredCopy& copy, const Markup& state) {
+    return Markup::of("<p style='margin:3px 0'>%1 · <b>%2</b> · %3%4</p>",
+                      {toQt(copy.made.substr(0, 10)), toQt(printable(copy.row.copy.filename().string())),
+                       toQt(copy.row.delivery), state.isEmpty() ? Markup() : Markup::of("<br>%1", {state})});
+}
+
+} // namespace
+
+Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history) {
+    auto out = Markup::of("<p style='font-size:13pt; margin:0 0 6px 0'>%1</p>",
+                          {toQt(printable(copy.row.copy.filename().string()))}) +
+               factTable(copyFactRows(copy));
+    if (const auto words = wordRows(copy.row); !words.isEmpty())
+        out += heading(QObject::tr("What it says")) + factTable(words);
+    if (!history.empty()) {
+        out += heading(QObject::tr("All that left of this original: %1").arg(history.size()));
+        for (const auto& left : history)
+            out +=
+                copyLine(left.copy, tinted(stateOf(left), left.outOfDate() ? theme().look : theme().quiet));
+    }
+    return out;
+}
+
+Markup answerPage(const WhatIs& answer) {
+    const bool known = !answer.known.empty();
+    auto out = Markup::of("<p style='font-size:11pt; margin:0 0 8px 0'><b>%1</b></p>",
+                          {tinted(toQt(sentenceOf(answer)), known ? theme().good : theme().text)});
+    auto found = factRow(QObject::tr("Found"), toQt(printable(answer.file.name))) +
+                 factRow(QObject::tr("Size"), pixelsOf(answer.file.size));
+    if (answer.by == KnownBy::Looks) {
+        const auto& likeness = answer.known.front().likeness;
+        found += factRow(QObject::tr("Why"),
+                         QObject::tr("%1 of %2 parts with any drawing agree; it shows %3 % of the picture")
+                             .arg(likeness.agree)
+                             .arg(likeness.parts)
+                             .arg(static_cast<int>(likeness.covered * 100)));
+    }
+    if (!answer.file.path.empty())
+        found += factRow(QObject::tr("Our mark"), answer.file.marked ? QObject::tr("still in the file")
+                                                                     : QObject::tr("not in the file"));
+    out += factTable(found);
+    if (!known)
+        return out;
+    out += heading(answer.known.front().thisCopy ? QObject::tr("The copy as it left")
+                                                 : QObject::tr("A copy of this picture, as it left")) +
+           factTable(copyFactRows(answer.known.front().copy));
+    Markup words;
+    for (const auto& field : answer.fields) {
+        const auto* row = metadataField(field.key);
+        words += factRow(
+            toQt(row ? row->label : field.key),
+            field.stays() ? Markup(toQt(printable(field.then, 300)))
+            : field.now.empty()
+                ? toQt(printable(field.then, 300)) + tinted(QObject::tr("  gone from the file"), theme().look)
+                : toQt(printable(field.then, 300)) +
+                      tinted(QObject::tr("  now: ") + toQt(printable(field.now, 300)), theme().look));
+    }
+    if (!words.isEmpty())
+        out += heading(QObject::tr("Its words then and now")) + factTable(words);
+    else if (const auto said = wordRows(answer.known.front().copy.row); !said.isEmpty())
+        out += heading(QObject::tr("What it said")) + factTable(said);
+    if (answer.known.size() > 1) {
+        out += heading(QObject::tr("Others that look like it"));
+        for (std::size_t i = 1; i < answer.known.size(); ++i)
+            out += copyLine(
+                answer.known[i].copy,
+                tinted(QObject::tr("%1 % agree").arg(static_cast<int>(answer.known[i].likeness.share * 100)),
+                       theme().quiet));
+    }
+    if (answer.copies.size() > 1) {
+        out += heading(QObject::tr("All that left of this original: %1").arg(answer.copies.size()));
+        for (const auto& copy : answer.copies)
+            out += copyLine(copy, {});
+    }
+    return out;
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,287 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/register_desk.h"
+
+#include "base/files.h"
+#include "base/text.h"
+#include "document/untouchable.h"
+#include "record/exchange.h"
+#include "record/forget.h"
+#include "report/found_report.h"
+
+#include <QDesktopServices>
+#include <QFileDialog>
+#include <QMenu>
+#include <QMessageBox>
+#include <QUrl>
+
+#include <fstream>
+#include <limits>
+
+namespace keepseal::app {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+/// "3 copies", with %1 in `sentence`.
+QString countedIn(const QString& sentence, std::size_t count, const char* one, const char* many) {
+    return sentence.arg(toQt(counted(count, one, many)));
+}
+
+} // namespace
+
+RegisterDesk::RegisterDesk(DeskTools tools, Views* views)
+    : m(std::move(tools)), m_views(views), m_counting([this](TaskOutcome<Counts> outcome) {
+          if (outcome.result)
+              m_views->wall().setLeft(std::move(*outcome.result));
+      }) {
+    connect(m.document, &JobDocument::originalsChanged, this, &RegisterDesk::countLeft);
+    auto& view = m_views->registerView();
+    connect(&m_views->emptyPage(), &EmptyPage::whatRequested, this, &RegisterDesk::chooseWhat);
+    connect(&view, &RegisterView::whatRequested, this, &RegisterDesk::chooseWhat);
+    connect(&view, &RegisterView::againRequested, this, &RegisterDesk::makeAgain);
+    connect(&view, &RegisterView::originalRequested, this, &RegisterDesk::showOriginal);
+    connect(&view, &RegisterView::folderRequested, this,
+            [](const QString& folder) { QDesktopServices::openUrl(QUrl::fromLocalFile(folder)); });
+    connect(&view, &RegisterView::csvRequested, this, &RegisterDesk::saveTable);
+    connect(&view, &RegisterView::exportRequested, this, &RegisterDesk::saveAll);
+    connect(&view, &RegisterView::importRequested, this, &RegisterDesk::join);
+    connect(&view, &RegisterView::rebuildRequested, this, &RegisterDesk::makeAnew);
+    connect(&view, &RegisterView::forgetRequested, this, &RegisterDesk::forgetChosen);
+    connect(&view.answer(), &AnswerView::reportRequested, this, &RegisterDesk::saveReport);
+}
+
+void RegisterDesk::fillMenu(QMenu* menu, WindowActions& actions) {
+    menu->addAction(actions.add(
+        tr("Look for copies…"), {},
+        [this] {
+            m_views->setView(ViewKind::TheRegister);
+            m_views->registerView().words()->setFocus();
+        },
+        "search"));
+    menu->addAction(
+        actions.add(tr("What is this picture?"), QKeySequence("Ctrl+Shift+I"), [this] { chooseWhat(); }));
+    menu->addAction(actions.addOnPictures(tr("What left of this picture"), QKeySequence("Ctrl+H"),
+                                          [this] { showHistory(); }));
+}
+
+void RegisterDesk::renew() {
+    countLeft();
+    m_views->registerView().renew();
+}
+
+void RegisterDesk::countLeft() {
+    m_counting.start([paths = m.document->paths()](const auto&) {
+        return Register::exists() ? Register().countsOf(paths) : Counts();
+    });
+}
+
+void RegisterDesk::chooseWhat() {
+    std::vector<fs::path> paths;
+    for (const auto& file : QFileDialog::getOpenFileNames(m.window, tr("What is this picture?")))
+        paths.push_back(toPath(file));
+    if (paths.empty())
+        return;
+    m_views->registerView().ask(paths);
+    m_views->setView(ViewKind::TheRegister);
+}
+
+void RegisterDesk::showHistory() {
+    const auto* item = m.document->original(m_views->lookedAt());
+    if (!item)
+        return;
+    m_views->registerView().showHistoryOf(item->path);
+    m_views->setView(ViewKind::TheRegister);
+}
+
+/// Their originals are in the job and chosen, and of its deliveries those are ticked that they were made for.
+void RegisterDesk::makeAgain(const std::vector<RegisteredCopy>& copies) {
+    std::vector<fs::path> originals;
+    std::set<std::string> names;
+    for (const auto& copy : copies) {
+        originals.push_back(copy.row.original);
+        names.insert(copy.row.delivery);
+    }
+    m.files->run<std::vector<fs::path>>(
+        [originals] {
+            std::vector<fs::path> there;
+            for (const auto& path : originals)
+                if (std::error_code error; fs::is_regular_file(path, error))
+                    there.push_back(path);
+            return there;
+        },
+        [this, originals, names](const std::vector<fs::path>& there) {
+            m.document->addOriginals(there);
+            std::vector<OriginalId> ids;
+            for (const auto& item : m.document->originals())
+                if (std::find(there.begin(), there.end(), item.path) != there.end())
+                    ids.push_back(item.id);
+            QStringList ticked;
+            const auto& deliveries = m.document->state().deliveries;
+            for (std::size_t i = 0; i < deliveries.size(); ++i) {
+                const bool wanted = names.contains(deliveries[i].delivery.name);
+                if (wanted)
+                    ticked << toQt(deliveries[i].delivery.name);
+                m.document->setInNextRun(i, wanted);
+            }
+            m_views->wall().select(ids);
+            m_views->setView(ViewKind::Wall);
+            const auto gone = originals.size() - there.size();
+            const auto chosen = toQt(counted(ids.size(), "picture", "pictures"));
+            m.say(
+                (ticked.isEmpty()
+                     ? tr("Chosen on the wall: %1. The delivery that the copies were made for is not in this "
+                          "job: open it, then stamp.")
+                           .arg(chosen)
+                     : tr("Chosen on the wall: %1. Ticked: %2. Stamp to make their copies again.")
+                           .arg(chosen, ticked.join(", "))) +
+                (gone > 0 ? countedIn(tr(" No longer where they were: %1."), gone, "original", "originals")
+                          : QString()));
+        });
+}
+
+void RegisterDesk::showOriginal(const QString& path) {
+    for (const auto& item : m.document->originals())
+        if (toQt(item.path) == path) {
+            m_views->wall().setCurrent(item.id);
+            m_views->setView(ViewKind::One);
+            return;
+        }
+    const auto file = toPath(path);
+    m.files->run<bool>(
+        [file] {
+            std::error_code error;
+            return fs::is_regular_file(file, error);
+        },
+        [this, file, path](bool there) {
+            if (!there)
+                return m.say(tr("%1 is not there any more.").arg(path));
+            m.document->addOriginals({file});
+            showOriginal(path);
+        });
+}
+
+void RegisterDesk::saveReport() {
+    const auto* chosen = m_views->registerView().answer().chosen();
+    if (!chosen || !chosen->answer)
+        return;
+    const auto file =
+        QFileDialog::getSaveFileName(m.window, tr("Save a report"), "found.pdf",
+                                     tr("A page to print or send (*.pdf);;A page to read (*.html)"));
+    if (file.isEmpty())
+        return;
+    m.files->run(
+        [answer = chosen->answer, file = toPath(file)] {
+            Register known;
+            writeFoundReport(*answer, known, {{}, utcNow().substr(0, 10)}, file);
+        },
+        [this, file] { m.say(tr("Saved: %1").arg(file)); });
+}
+
+void RegisterDesk::saveTable() {
+    const auto file =
+        QFileDialog::getSaveFileName(m.window, tr("Save what is found"), "copies.csv", tr("Tables (*.csv)"));
+    if (file.isEmpty())
+        return;
+    saveText(m, toPath(file), [search = m_views->registerView().search()] {
+        Register known;
+        Ledger table;
+        for (const auto& copy : known.find(search, 0, std::numeric_limits<int>::max()))
+            table.rows.push_back(known.whole(copy.id).value_or(copy).row);
+        return ledgerCsv(table);
+    });
+}
+
+void RegisterDesk::saveAll() {
+    const auto file = QFileDialog::getSaveFileName(m.window, tr("Save all of the register"), "register.jsonl",
+                                                   tr("JSON lines (*.jsonl)"));
+    if (file.isEmpty())
+        return;
+    saveText(m, toPath(file), [] {
+        std::string text;
+        exportRegister(Register(), [&](const std::string& line) { text += line + "\n"; });
+        return text;
+    });
+}
+
+void RegisterDesk::join() {
+    const auto file = QFileDialog::getOpenFileName(m.window, tr("Join a register that was saved"), {},
+                                                   tr("JSON lines (*.jsonl);;All files (*)"));
+    if (file.isEmpty())
+        return;
+    m.files->run<Imported>(
+        [file = toPath(file)] {
+            std::ifstream lines(file, std::ios::binary);
+            if (!lines)
+                throw Problem(ProblemKind::CannotRead, file.string(), "it can't be read");
+            Register known;
+            return importRegister(known, lines, file.string());
+        },
+        [this](const Imported& joined) {
+            auto text =
+                countedIn(tr("Joined: %1"), joined.runs, "run", "runs") +
+                countedIn(tr(" with %1"), joined.copies, "copy", "copies") +
+                (joined.knownRuns > 0 ? countedIn(tr("; here already: %1"), joined.knownRuns, "run", "runs")
+                                      : QString()) +
+                ".";
+            if (!joined.problems.empty())
+                text += countedIn(tr(" Not read: %1, the first: "), joined.problems.size(), "line", "lines") +
+                        toQt(joined.problems.front().sentence());
+            m.say(text);
+            renew();
+        });
+}
+
+void RegisterDesk::makeAnew() {
+    m.files->run<std::pair<std::size_t, std::size_t>>(
+        [] {
+            Register known;
+            const auto problems = known.rebuild().size();
+            return std::pair{known.copies(), problems};
+        },
+        [this](const std::pair<std::size_t, std::size_t>& made) {
+            m.say(countedIn(tr("The register was made again from the ledgers: %1."), made.first, "copy",
+                            "copies") +
+                  (made.second > 0
+                       ? countedIn(tr(" Could not be read: %1."), made.second, "ledger", "ledgers")
+                       : QString()));
+            renew();
+        });
+}
+
+/// It can't be undone: asked first, with what would go.
+void RegisterDesk::forgetChosen() {
+    ForgetWish wish;
+    for (const auto& copy : m_views->registerView().chosen())
+        wish.paths.push_back(copy.row.copy);
+    if (wish.empty())
+        return m.say(tr("Choose copies first."));
+    m.files->run<Forgotten>(
+        [wish] { return wouldForget(Register(), wish); },
+        [this, wish](const Forgotten& would) {
+            QMessageBox box(
+                QMessageBox::Question, tr("Forget copies"),
+                countedIn(tr("To be taken out of the register and the ledgers: %1, with what these pictures "
+                             "are known "
+                             "by. This can't be undone. The files themselves stay where they are."),
+                          would.rows, "row", "rows"),
+                QMessageBox::NoButton, m.window);
+            auto* forgetButton = box.addButton(tr("Forget them"), QMessageBox::DestructiveRole);
+            box.setDefaultButton(box.addButton(tr("Keep them"), QMessageBox::RejectRole));
+            box.exec();
+            if (box.clickedButton() != forgetButton)
+                return;
+            m.files->run<Forgotten>(
+                [wish] {
+                    Register known;
+                    return forget(known, wish);
+                },
+                [this](const Forgotten& gone) {
+                    m.say(countedIn(tr("Forgotten: %1."), gone.rows, "row", "rows"));
+                    renew();
+                });
+        });
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,35 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// All that left of one original, and what has become of it since.
+#pragma once
+
+#include "delivery/delivery.h"
+#include "delivery/exception.h"
+#include "record/register.h"
+
+namespace keepseal {
+
+enum class CopyNow {
+    Untouched, ///< it lies where it was made, byte for byte
+    Changed,   ///< other bytes lie there
+    Replaced,  ///< a later run put another copy there
+    Gone,      ///< nothing lies there: it was moved, sent or deleted
+};
+const char* keyOf(CopyNow now);
+
+struct LeftCopy {
+    RegisteredCopy copy; ///< its whole row
+    CopyNow now = CopyNow::Untouched;
+    bool pictureChanged = false;  ///< the original has other bytes now, or is gone
+    bool deliveryChanged = false; ///< its delivery, as it is now, would make another copy
+    bool outOfDate() const { return pictureChanged || deliveryChanged; }
+};
+
+/// The newest first. `original`: known by its bytes as they were when `copy` was made, and by its path.
+/// `deliveries`: as they are now, with who you are; those of other names are not judged. Reads original and
+/// copies.
+std::vector<LeftCopy> historyOf(Register& known, const std::filesystem::path& original,
+                                const std::vector<Delivery>& deliveries = {},
+                                const PictureException& exception = {});
+
+} // namespace keepseal
