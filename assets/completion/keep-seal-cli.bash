@@ -44,7 +44,7 @@ _keep_seal_cli() {
     sheet) words="list show keep remove restore export import --help --json --names --replace --output" ;;
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
     check) words="--help --json --original --html" ;;
-    register) words="verify history --help --all --json" ;;
+    register) words="verify history find what forget export import rebuild --help --all --json --delivery --since --until --below --sealed --unsealed --tells-place --at-least --at-most --most --csv --report --met --run --yes" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
     seal) words="list show keep remove restore export import advise try render --help --json --names --replace --output --recursive --delivery --set --seal --width" ;;
     settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;

@@ -14,6 +14,9 @@
 
 namespace keepseal {
 
+/// A picture as no other: shapes, lines and blots on a ground that changes, by its number.
+inline Frame drawnScene(int number, int width = 900, int height = 600);
+
 inline cv::Mat matOf(const Frame& frame) {
     return {frame.size.height, frame.size.width, CV_8UC3, const_cast<std::uint8_t*>(frame.rgb.data())};
 }
@@ -24,6 +27,30 @@ inline Frame frameOf(const cv::Mat& pixels) {
     const cv::Mat whole = pixels.isContinuous() ? pixels : pixels.clone();
     out.rgb.assign(whole.datastart, whole.datastart + static_cast<std::ptrdiff_t>(whole.total() * 3));
     return out;
+}
+
+inline Frame drawnScene(int number, int width, int height) {
+    cv::RNG random(static_cast<std::uint64_t>(number) * 7919 + 17);
+    cv::Mat out(height, width, CV_8UC3);
+    for (int y = 0; y < height; ++y)
+        out.row(y).setTo(cv::Scalar(60 + number * 37 % 90 + y * 90 / height, 120 + y * 60 / height,
+                                    200 - y * 80 / height));
+    const auto colour = [&] {
+        return cv::Scalar(random.uniform(0, 255), random.uniform(0, 255), random.uniform(0, 255));
+    };
+    const auto at = [&] { return cv::Point(random.uniform(0, width), random.uniform(0, height)); };
+    for (int i = 0; i < 26; ++i) {
+        cv::ellipse(out, at(), {random.uniform(8, 70), random.uniform(6, 50)}, random.uniform(0, 180), 0, 360,
+                    colour(), -1, cv::LINE_AA);
+        cv::line(out, at(), at(), colour(), random.uniform(1, 5), cv::LINE_AA);
+        const auto corner = at();
+        cv::rectangle(out, corner, corner + cv::Point(random.uniform(10, 90), random.uniform(10, 60)),
+                      colour(), random.uniform(0, 2) ? -1 : 3);
+    }
+    cv::Mat grain(height, width, CV_8UC3);
+    random.fill(grain, cv::RNG::NORMAL, 12, 6);
+    out += grain;
+    return frameOf(out);
 }
 
 inline Frame longSide(const Frame& frame, int side) {

@@ -30,6 +30,8 @@ public:
     /// Marks shown on the tiles during and after a run; empty clears.
     void setStamped(std::map<OriginalId, Stamped> stamped);
     void setStamped(OriginalId id, Stamped stamped); ///< of one more
+    /// What is known of a picture, in words, as its tooltip says it.
+    QString describe(OriginalId id) const;
     /// How many copies of a picture have left, of all runs; by path.
     void setLeft(std::map<std::filesystem::path, std::size_t> left);
     /// Why copies of these pictures will be held back, as far as it is known.
@@ -92,7 +94,6 @@ private:
     void paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const;
     std::size_t leftOf(OriginalId id) const;
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
-    QString describe(OriginalId id) const;
     /// Worked out once for each picture that is seen, until the words may have changed.
 
     JobDocument* m_document;

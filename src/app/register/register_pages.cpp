@@ -25,7 +25,7 @@ Markup factTable(const Markup& rows) {
     return Markup::of("<table cellspacing='0'>%1</table>", {rows});
 }
 
-Markup heading(const QString& text) {
+Markup partTitle(const QString& text) {
     return Markup::of("<p style='margin:12px 0 3px 0'><b>%1</b></p>", {text});
 }
 
@@ -76,7 +76,7 @@ QString stateOf(const LeftCopy& left) {
     return out;
 }
 
-Markup copyLine(const RegisteredCopy& copy, const Markup& state) {
+Markup leftLine(const RegisteredCopy& copy, const Markup& state) {
     return Markup::of("<p style='margin:3px 0'>%1 · <b>%2</b> · %3%4</p>",
                       {toQt(copy.made.substr(0, 10)), toQt(printable(copy.row.copy.filename().string())),
                        toQt(copy.row.delivery), state.isEmpty() ? Markup() : Markup::of("<br>%1", {state})});
@@ -89,12 +89,12 @@ Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history
                           {toQt(printable(copy.row.copy.filename().string()))}) +
                factTable(copyFactRows(copy));
     if (const auto words = wordRows(copy.row); !words.isEmpty())
-        out += heading(QObject::tr("What it says")) + factTable(words);
+        out += partTitle(QObject::tr("What it says")) + factTable(words);
     if (!history.empty()) {
-        out += heading(QObject::tr("All that left of this original: %1").arg(history.size()));
+        out += partTitle(QObject::tr("All that left of this original: %1").arg(history.size()));
         for (const auto& left : history)
             out +=
-                copyLine(left.copy, tinted(stateOf(left), left.outOfDate() ? theme().look : theme().quiet));
+                leftLine(left.copy, tinted(stateOf(left), left.outOfDate() ? theme().look : theme().quiet));
     }
     return out;
 }
@@ -119,8 +119,8 @@ Markup answerPage(const WhatIs& answer) {
     out += factTable(found);
     if (!known)
         return out;
-    out += heading(answer.known.front().thisCopy ? QObject::tr("The copy as it left")
-                                                 : QObject::tr("A copy of this picture, as it left")) +
+    out += partTitle(answer.known.front().thisCopy ? QObject::tr("The copy as it left")
+                                                   : QObject::tr("A copy of this picture, as it left")) +
            factTable(copyFactRows(answer.known.front().copy));
     Markup words;
     for (const auto& field : answer.fields) {
@@ -134,21 +134,21 @@ Markup answerPage(const WhatIs& answer) {
                       tinted(QObject::tr("  now: ") + toQt(printable(field.now, 300)), theme().look));
     }
     if (!words.isEmpty())
-        out += heading(QObject::tr("Its words then and now")) + factTable(words);
+        out += partTitle(QObject::tr("Its words then and now")) + factTable(words);
     else if (const auto said = wordRows(answer.known.front().copy.row); !said.isEmpty())
-        out += heading(QObject::tr("What it said")) + factTable(said);
+        out += partTitle(QObject::tr("What it said")) + factTable(said);
     if (answer.known.size() > 1) {
-        out += heading(QObject::tr("Others that look like it"));
+        out += partTitle(QObject::tr("Others that look like it"));
         for (std::size_t i = 1; i < answer.known.size(); ++i)
-            out += copyLine(
+            out += leftLine(
                 answer.known[i].copy,
                 tinted(QObject::tr("%1 % agree").arg(static_cast<int>(answer.known[i].likeness.share * 100)),
                        theme().quiet));
     }
     if (answer.copies.size() > 1) {
-        out += heading(QObject::tr("All that left of this original: %1").arg(answer.copies.size()));
+        out += partTitle(QObject::tr("All that left of this original: %1").arg(answer.copies.size()));
         for (const auto& copy : answer.copies)
-            out += copyLine(copy, {});
+            out += leftLine(copy, {});
     }
     return out;
 }

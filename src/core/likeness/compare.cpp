@@ -10,7 +10,7 @@
 namespace keepseal {
 namespace {
 
-constexpr int kMetSide = 1000; ///< more than kMarkSide: a picture with a border around is smaller in it
+constexpr int kMetSide = 768; ///< more than kMarkSide: a picture with a border around is smaller in it
 constexpr int kPointsMet = 700;
 constexpr int kNearBits = 60, kNearInFirst = 22; ///< of 256, of the first 64
 constexpr double kClearly = 0.86;                ///< of the distance to the next best
@@ -358,7 +358,8 @@ Likeness judged(const MetGreys& met, const cv::Mat& left, const LaidOn& laid) {
     countParts(out, drawing, over, there, kPart, kDrawing);
     if (out.parts < kFewParts) // mist, a plain sky: what little there is, in larger parts
         countParts(out, drawing, over, there, kPart * 2, kFaint);
-    out.share = out.agree / (out.parts + doubtOf(laid));
+    const double few = laid.points > 0 ? 0.5 * std::max(0, kFewParts - out.parts) : 0;
+    out.share = out.agree / (out.parts + doubtOf(laid) + few);
     return out;
 }
 

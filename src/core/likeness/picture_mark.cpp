@@ -105,8 +105,14 @@ std::vector<std::size_t> spreadOut(const std::vector<cv::KeyPoint>& found, const
 }
 
 std::vector<MarkedPoint> pointsFound(const cv::Mat& grey, int wanted, double fewer) {
+    // A strip has no corners on scales where it is narrower than what a corner is told by.
+    int levels = 0;
+    for (double side = std::min(grey.cols, grey.rows); levels < kLevels && side > kPatch + 2; side /= kStep)
+        ++levels;
+    if (levels == 0)
+        return {};
     const auto orb =
-        cv::ORB::create(wanted * 8, kStep, kLevels, kPatch / 2 + 1, 0, 2, cv::ORB::HARRIS_SCORE, kPatch, 3);
+        cv::ORB::create(wanted * 3, kStep, levels, kPatch / 2 + 1, 0, 2, cv::ORB::HARRIS_SCORE, kPatch, 5);
     std::vector<cv::KeyPoint> found;
     cv::Mat bits;
     orb->detectAndCompute(grey, cv::noArray(), found, bits);
@@ -172,9 +178,35 @@ void reduce(const Frame& from, Frame& to, int type) {
     cv::resize(pixels, small, small.size(), 0, 0, cv::INTER_AREA);
 }
 
+/// Means of squares of so many pixels, of which two rows stand for all: a large picture has pixels enough,
+/// and reading them is what takes the time.
+Frame quarried(const Frame& frame, int across) {
+    Frame out = emptyLike(frame, {frame.size.width / across, frame.size.height / across});
+    std::vector<std::uint16_t> sums(static_cast<std::size_t>(frame.size.width) * 3);
+    const int second = across / 2;
+    for (int y = 0; y < out.size.height; ++y) {
+        const auto *a = frame.row(y * across + second / 2), *b = frame.row(y * across + second / 2 + second);
+        for (std::size_t i = 0; i < sums.size(); ++i)
+            sums[i] = static_cast<std::uint16_t>(a[i] + b[i]);
+        auto* to = out.row(y);
+        for (int x = 0; x < out.size.width; ++x)
+            for (int c = 0; c < 3; ++c) {
+                unsigned sum = 0;
+                for (int i = 0; i < across; ++i)
+                    sum += sums[static_cast<std::size_t>((x * across + i) * 3 + c)];
+                to[3 * x + c] = static_cast<std::uint8_t>((sum + static_cast<unsigned>(across)) /
+                                                          (2U * static_cast<unsigned>(across)));
+            }
+    }
+    return out;
+}
+
 } // namespace
 
 Frame reducedTo(const Frame& frame, int longSide) {
+    const int across = frame.isPlain() ? frame.size.longSide() / longSide : 0;
+    if (across >= 3 && frame.size.shortSide() >= across)
+        return reducedTo(quarried(frame, across), longSide);
     const double factor = static_cast<double>(longSide) / frame.size.longSide();
     Frame out;
     if (factor < 1) {

@@ -41,7 +41,7 @@ struct PictureMark {
 /// Points kept of a picture that left: enough that a sixth of its area has its share.
 inline constexpr int kPointsKept = 200;
 /// Long side of the frames that marks are made of, in pixels.
-inline constexpr int kMarkSide = 768;
+inline constexpr int kMarkSide = 512;
 
 /// `frame`: 8 bits; any size, and best not much over kMarkSide. Equal frames have equal marks.
 PictureMark markOf(const Frame& frame, int points = kPointsKept);

@@ -55,10 +55,11 @@ public:
     void take(const json& line) {
         if (const auto run = line.find("run"); run != line.end()) {
             end();
-            m_ledger.emplace();
-            m_ledger->started = run->at("started").get<std::string>();
-            m_ledger->ended = run->at("ended").get<std::string>();
-            m_ledger->state = run->at("state").get<std::string>();
+            Ledger begun;
+            begun.started = run->at("started").get<std::string>();
+            begun.ended = run->at("ended").get<std::string>();
+            begun.state = run->at("state").get<std::string>();
+            m_ledger = std::move(begun);
         } else if (const auto row = line.find("row"); row != line.end() && m_ledger) {
             m_ledger->rows.push_back(ledgerRowFromJson(*row));
         } else if (line.contains("picture") && m_ledger) {

@@ -30,13 +30,14 @@ struct RegisteredCopy {
 struct RegisterSearch {
     std::string
         words; ///< each begins a word of names, folders, delivery, seal or what the copy says; any case
-    std::string delivery;     ///< its name
-    std::string since, until; ///< made on these days or between: "2026-05-01", also "2026-05" and "2026"; UTC
-    std::filesystem::path original; ///< copies of the original at that path, or of the same bytes elsewhere
-    std::filesystem::path below;    ///< copy or original lies below that folder
-    std::optional<bool> sealed;     ///< a seal stands on it
-    std::optional<bool> tellsPlace; ///< its delivery opened the place in words
-    int sideFrom = 0, sideTo = 0;   ///< of its long side, pixels; 0: any
+    std::string delivery{}; ///< its name
+    std::string since{},
+        until{}; ///< made on these days or between: "2026-05-01", also "2026-05" and "2026"; UTC
+    std::filesystem::path original{}; ///< copies of the original at that path, or of the same bytes elsewhere
+    std::filesystem::path below{};    ///< copy or original lies below that folder
+    std::optional<bool> sealed{};     ///< a seal stands on it
+    std::optional<bool> tellsPlace{}; ///< its delivery opened the place in words
+    int sideFrom = 0, sideTo = 0;     ///< of its long side, pixels; 0: any
 };
 
 /// What is kept of a picture, see record/kept_pictures.h.

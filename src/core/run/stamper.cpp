@@ -206,11 +206,16 @@ private:
         const auto base = baseOf(asked);
         const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
         m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded, [&](const Frame& picture) {
-            if (!known)
+            if (known)
+                return;
+            try {
                 m_kept = keptPicture(picture);
+            } catch (const std::exception&) { // it is found by its bytes alone: that is no copy's fault
+                m_kept = {};
+            }
         });
         m_keptBase = base;
-        m_code = wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide));
+        m_code = m_kept.id.empty() ? 0 : wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide));
         m_renderedFor = wanted;
     }
 
@@ -241,7 +246,8 @@ private:
         row.takenAt = m_metadata.takenAt;
         row.picture = m_kept.id;
         row.code = m_code;
-        m_stamper.m_keep(m_kept);
+        if (!m_kept.id.empty())
+            m_stamper.m_keep(m_kept);
         row.removed = removedKinds(m_report, check.report);
         row.outcome = Outcome::Made;
         placeUnderFreeName(*staged, destination, index, row);

@@ -1,0 +1,261 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "recognise/history.h"
+#include "recognise/what_is.h"
+#include "record/exchange.h"
+#include "record/forget.h"
+#include "report/found_report.h"
+#include "support/changes.h"
+#include "support/job.h"
+
+#include <gmock/gmock.h>
+
+#include <fstream>
+#include <sstream>
+
+using namespace keepseal;
+using namespace keepseal::test;
+using ::testing::HasSubstr;
+using ::testing::Not;
+
+namespace {
+
+void savePicture(const fs::path& path, const Frame& frame) {
+    fs::create_directories(path.parent_path());
+    const auto bytes = encodeJpeg(frame, 90);
+    writeFile(path, std::string(bytes.begin(), bytes.end()));
+}
+
+/// Everything that lies in a folder, as one text.
+std::string allBytes(const fs::path& folder) {
+    std::string out;
+    for (const auto& entry : fs::recursive_directory_iterator(folder))
+        if (entry.is_regular_file())
+            out += readText(entry.path());
+    return out;
+}
+
+} // namespace
+
+/// Three pictures, two deliveries, one run.
+class Met : public ::testing::Test {
+protected:
+    Met() {
+        for (int i = 0; i < 3; ++i) {
+            savePicture(folder / "in" / ("reed_" + std::to_string(i) + ".jpg"), drawnScene(i, 900, 620));
+            originals.push_back(folder / "in" / ("reed_" + std::to_string(i) + ".jpg"));
+        }
+        web = sampleDelivery(folder / "out");
+        web.name = "Web";
+        web.fit.longSide = 800;
+        press = web;
+        press.name = "Press Böhm";
+        press.place.folder = (folder / "press").string();
+        press.seal.on = false;
+        press.rights.setAlways("usage_terms", "Not before <1 June>");
+        stamp({web, press});
+    }
+    void stamp(const std::vector<Delivery>& deliveries) { runAll(makePlan(originals, deliveries, "/")); }
+    WhatIs ask(const fs::path& file) {
+        Register known;
+        const std::atomic<bool> never{false};
+        return whatIs(known, metFile(file), never);
+    }
+    fs::path met(const Frame& frame) {
+        const auto path = folder / ("met" + std::to_string(++count) + ".jpg");
+        savePicture(path, frame);
+        return path;
+    }
+    TempFolder folder;
+    std::vector<fs::path> originals;
+    Delivery web, press;
+    int count = 0;
+};
+
+TEST_F(Met, BytesTellACopyAndAnOriginal) {
+    const auto copy = ask(folder / "press/reed_1.jpg");
+    EXPECT_EQ(copy.by, KnownBy::SameBytes);
+    EXPECT_EQ(copy.certainty, 1);
+    EXPECT_EQ(copy.known.front().copy.row.delivery, "Press Böhm");
+    EXPECT_EQ(copy.copies.size(), 2U);
+    EXPECT_EQ(copy.compared, 0U); // nothing else is asked
+    const auto original = ask(originals[2]);
+    EXPECT_EQ(original.by, KnownBy::OriginalBytes);
+    EXPECT_EQ(original.known.front().copy.row.original, originals[2]);
+}
+
+TEST_F(Met, LooksTellWhatWasChanged) {
+    const auto taken = cutBy(drawnScene(1, 900, 620), 0.2, 0, 0, 0.2);
+    const auto answer = ask(met(pressedAs(longSide(taken, 420), "webp", "webp_quality", 40)));
+    ASSERT_EQ(answer.by, KnownBy::Looks);
+    EXPECT_EQ(answer.known.front().copy.row.original, originals[1]);
+    EXPECT_GE(answer.certainty, kAlike);
+    EXPECT_NEAR(answer.known.front().likeness.covered, 0.64, 0.05);
+    EXPECT_EQ(answer.compared, 3U); // one for both deliveries of an original
+    EXPECT_FALSE(answer.file.marked);
+    // What it said is gone from the file; a copy that only was renamed still says it.
+    ASSERT_FALSE(answer.fields.empty());
+    for (const auto& field : answer.fields)
+        EXPECT_TRUE(field.now.empty()) << field.key;
+    const auto other = ask(met(drawnScene(7)));
+    EXPECT_EQ(other.by, KnownBy::Nothing);
+    EXPECT_THAT(sentenceOf(other), HasSubstr("3 pictures"));
+}
+
+TEST_F(Met, WordsThenAndNowAreHeldAgainstEachOther) {
+    const auto file = folder / "met.jpg";
+    fs::copy_file(folder / "press/reed_0.jpg", file);
+    ASSERT_EQ(
+        runProgram({"exiftool", "-overwrite_original", "-XMP-dc:Creator=Someone", "-IPTC:By-line=Someone",
+                    "-EXIF:Artist=Someone", "-XMP-xmpRights:UsageTerms=", file.string()})
+            .exitCode,
+        0);
+    const auto answer = ask(file);
+    EXPECT_EQ(answer.by, KnownBy::Looks);
+    EXPECT_TRUE(answer.file.marked);
+    std::map<std::string, FieldThen> by;
+    for (const auto& field : answer.fields)
+        by[field.key] = field;
+    EXPECT_EQ(by["creator"].then, "Wrenna Oake; Ines Gull");
+    EXPECT_EQ(by["creator"].now, "Someone");
+    EXPECT_TRUE(by["copyright_notice"].stays());
+    EXPECT_EQ(by["usage_terms"].then, "Not before <1 June>");
+    EXPECT_EQ(by["usage_terms"].now, "");
+}
+
+TEST_F(Met, TheMarkAloneSaysThatItIsOurs) {
+    ForgetWish all;
+    all.paths = {folder.path()};
+    Register known;
+    forget(known, all);
+    EXPECT_EQ(ask(folder / "out/reed_0.jpg").by, KnownBy::Mark);
+}
+
+TEST_F(Met, WhatIsFoundCanBeSent) {
+    const auto answer = ask(met(longSide(drawnScene(0, 900, 620), 300)));
+    ASSERT_FALSE(answer.known.empty());
+    Register known;
+    writeFoundReport(answer, known, {"a page <b>on the web</b>", "2026-11-30"}, folder / "found.html");
+    const auto page = readText(folder / "found.html");
+    EXPECT_THAT(page, HasSubstr("a page &lt;b&gt;on the web&lt;/b&gt;"));
+    EXPECT_THAT(page, HasSubstr(answer.known.front().copy.row.copyFingerprint));
+    EXPECT_THAT(page, HasSubstr("Copyright Notice"));
+    EXPECT_THAT(page, Not(HasSubstr(folder.path().string()))); // no folder of the person's
+    EXPECT_EQ(std::count(page.begin(), page.end(), '\n') > 10, true);
+    writeFoundReport(answer, known, {{}, "2026-11-30"}, folder / "found.pdf");
+    EXPECT_EQ(exiftool(folder / "found.pdf", "PageCount"), "1");
+    EXPECT_EQ(problemOf([&] { writeFoundReport(answer, known, {}, folder / "found.pdf"); }).kind,
+              ProblemKind::Refused);
+    EXPECT_EQ(problemOf([&] { writeFoundReport(answer, known, {}, folder / "found.doc"); }).kind,
+              ProblemKind::BadSetting);
+}
+
+TEST_F(Met, HistoryTellsWhatBecameOfCopies) {
+    Register known;
+    const auto state = [&](const Delivery& now) {
+        std::map<std::string, std::pair<CopyNow, bool>> out;
+        for (const auto& left : historyOf(known, originals[0], {now}))
+            out[left.copy.row.delivery] = {left.now, left.outOfDate()};
+        return out;
+    };
+    EXPECT_EQ(state(web)["Web"], std::pair(CopyNow::Untouched, false));
+    auto changed = web;
+    changed.seal.setText("Another");
+    EXPECT_EQ(state(changed)["Web"], std::pair(CopyNow::Untouched, true));
+    EXPECT_EQ(state(changed)["Press Böhm"], std::pair(CopyNow::Untouched, false)); // not judged by another's
+    fs::remove(folder / "press/reed_0.jpg");
+    changed.place.taken = TakenName::Replace;
+    stamp({changed});
+    EXPECT_EQ(state(web)["Press Böhm"].first, CopyNow::Gone);
+    const auto all = historyOf(known, originals[0]);
+    ASSERT_EQ(all.size(), 3U);
+    EXPECT_EQ(all[0].now, CopyNow::Untouched); // the newest first
+    EXPECT_EQ(
+        std::count_if(all.begin(), all.end(), [](const auto& left) { return left.now == CopyNow::Replaced; }),
+        1);
+    savePicture(originals[0], drawnScene(9));
+    for (const auto& left : historyOf(known, originals[0]))
+        EXPECT_TRUE(left.pictureChanged);
+}
+
+TEST_F(Met, WhatIsForgottenIsNowhere) {
+    const auto state = folder / "state/keep-seal";
+    ASSERT_THAT(allBytes(state), HasSubstr("Press B"));
+    ForgetWish wish;
+    wish.deliveries = {"Press Böhm"};
+    {
+        Register known;
+        EXPECT_EQ(wouldForget(known, wish).rows, 3U);
+        EXPECT_EQ(known.copies(), 6U); // only asked
+        EXPECT_EQ(forget(known, wish).rows, 3U);
+        EXPECT_EQ(known.copies(), 3U);
+        EXPECT_EQ(known.pictures(), 3U);
+    }
+    EXPECT_THAT(allBytes(state), Not(HasSubstr("Press B")));
+    EXPECT_THAT(allBytes(state), Not(HasSubstr("Not before <1 June>")));
+    EXPECT_TRUE(fs::exists(folder / "press/reed_0.jpg")); // the pictures stay
+    wish = {};
+    wish.paths = {originals[1]};
+    Register known;
+    const auto picture = known.copiesOfFile(originals[1]).front().row.picture;
+    forget(known, wish);
+    EXPECT_EQ(known.pictures(), 2U);
+    EXPECT_THAT(allBytes(state), Not(HasSubstr("reed_1")));
+    EXPECT_THAT(allBytes(state), Not(HasSubstr(picture)));
+    EXPECT_TRUE(known.rebuild().empty());
+    EXPECT_EQ(known.copies(), 2U);
+}
+
+TEST_F(Met, ARegisterIsTakenElsewhere) {
+    std::string text;
+    {
+        Register known;
+        EXPECT_TRUE(exportRegister(known, [&](const std::string& line) { text += line + "\n"; }).empty());
+    }
+    const TempFolder elsewhere; // another machine's state from now on
+    Register known;
+    std::istringstream lines(text);
+    auto joined = importRegister(known, lines, "studio");
+    EXPECT_EQ(joined.runs, 1U);
+    EXPECT_EQ(joined.copies, 6U);
+    EXPECT_TRUE(joined.problems.empty());
+    lines = std::istringstream(text);
+    joined = importRegister(known, lines, "studio");
+    EXPECT_EQ(joined.runs, 0U);
+    EXPECT_EQ(joined.knownRuns, 1U);
+    EXPECT_EQ(known.copies(), 6U);
+    const std::atomic<bool> never{false};
+    EXPECT_EQ(whatIs(known, metPixels("pasted", longSide(drawnScene(2, 900, 620), 400)), never).by,
+              KnownBy::Looks);
+    // It says of files here what it likes: none of them counts as this program's own.
+    EXPECT_FALSE(known.madeAt(folder / "out/reed_0.jpg"));
+    EXPECT_EQ(known.copiesOfFile(originals[0]).size(), 2U);
+    EXPECT_TRUE(known.rebuild().empty()); // it lies here as ledgers
+    EXPECT_EQ(known.copies(), 6U);
+    EXPECT_EQ(known.pictures(), 3U);
+    EXPECT_FALSE(known.madeAt(folder / "out/reed_0.jpg"));
+}
+
+TEST_F(Met, WhatIsNoExportIsRefusedOrPassedOver) {
+    Register known;
+    const auto take = [&](const std::string& text) {
+        std::istringstream lines(text);
+        return importRegister(known, lines, "file");
+    };
+    for (const auto* text :
+         {"", "{}", "[1]", "no json", R"({"format":"keep-seal/register-export","version":9})"})
+        EXPECT_EQ(problemOf([&] { take(text); }).kind, ProblemKind::BadFile) << text;
+    const std::string head = R"({"format":"keep-seal/register-export","version":1})"
+                             "\n";
+    const auto odd = take(
+        head +
+        "{\"row\":{}}\n{\"run\":7}\n{\"run\":{\"started\":\"x\",\"ended\":\"\",\"state\":\"finished\"}}\n"
+        "{\"row\":{\"original\":3}}\n{\"picture\":\"../../"
+        "x\",\"width\":1,\"height\":1,\"known_by\":\"\",\"small\":\"\"}\n"
+        "nonsense\n" +
+        std::string(2 << 20, 'x') + "\n");
+    EXPECT_EQ(odd.runs, 1U); // empty, and it lies where all others do
+    EXPECT_EQ(odd.copies, 0U);
+    EXPECT_EQ(odd.problems.size(), 6U);
+    EXPECT_EQ(known.copies(), 6U);
+}

@@ -1,0 +1,280 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the register knows of files, held against what really lies there.
+#include "record/kept_pictures.h"
+#include "record/verify.h"
+#include "support/job.h"
+
+#include <SQLiteCpp/SQLiteCpp.h>
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+using namespace keepseal;
+using namespace keepseal::test;
+
+class Registered : public ::testing::Test {
+protected:
+    Registered() {
+        for (const auto* name : {"a.jpg", "b.jpg", "c.jpg"})
+            makePicture(folder / "in" / name, 120 + name[0], 90);
+        auto web = sampleDelivery(folder / "out");
+        web.name = "Web";
+        RunOptions options;
+        options.ledgerFolder = folder / "state/ledgers";
+        const std::atomic<bool> stop{false};
+        runPlan(makePlan({folder / "in/a.jpg", folder / "in/b.jpg", folder / "in/c.jpg"}, {web}, "/"),
+                options, stop, [](const RunEvent&) {});
+    }
+    std::map<std::string, Standing> standings(const fs::path& where) {
+        Register known(file);
+        const std::atomic<bool> stop{false};
+        std::map<std::string, Standing> out;
+        for (const auto& verified : verifyFolder(known, where, stop))
+            out[fs::relative(verified.file, fs::canonical(where)).string()] = verified.standing;
+        return out;
+    }
+    TempFolder folder;
+    fs::path file = folder / "state/register.sqlite";
+};
+
+TEST_F(Registered, AFolderIsHeldAgainstIt) {
+    using S = Standing;
+    EXPECT_EQ(standings(folder / "out"),
+              (std::map<std::string, S>{
+                  {"a.jpg", S::Untouched}, {"b.jpg", S::Untouched}, {"c.jpg", S::Untouched}}));
+    writeFile(folder / "out/a.jpg", readText(folder / "out/a.jpg") + "x");
+    fs::remove(folder / "out/b.jpg");
+    fs::create_directories(folder / "out/album");
+    fs::rename(folder / "out/c.jpg", folder / "out/album/chosen.jpg");
+    writeFile(folder / "out/notes.txt", "not ours");
+    fs::create_symlink(folder / "in/a.jpg", folder / "out/link.jpg");
+    EXPECT_EQ(standings(folder / "out"), (std::map<std::string, S>{{"a.jpg", S::Changed},
+                                                                   {"album/chosen.jpg", S::Untouched},
+                                                                   {"b.jpg", S::Missing},
+                                                                   {"c.jpg", S::Missing},
+                                                                   {"notes.txt", S::Foreign}}));
+    // A folder whose name begins alike is another one.
+    fs::create_directories(folder / "out-2");
+    EXPECT_TRUE(standings(folder / "out-2").empty());
+}
+
+TEST_F(Registered, OriginalsAreKnownToo) {
+    using S = Standing;
+    writeFile(folder / "in/b.jpg", readText(folder / "in/b.jpg") + "x");
+    fs::rename(folder / "in/c.jpg", folder / "in/elsewhere.jpg");
+    EXPECT_EQ(standings(folder / "in"),
+              (std::map<std::string, S>{
+                  {"a.jpg", S::Untouched}, {"b.jpg", S::Changed}, {"elsewhere.jpg", S::Untouched}}));
+    Register known(file);
+    const auto moved = verifyFile(known, folder / "in/elsewhere.jpg");
+    EXPECT_TRUE(moved.original);
+    ASSERT_TRUE(moved.known);
+    EXPECT_EQ(moved.known->row.original, folder / "in/c.jpg");
+    EXPECT_EQ(verifyFile(known, folder / "in/none.jpg").standing, S::Unread);
+    const auto copies = known.copiesOf(moved.known->row.fingerprintBefore);
+    ASSERT_EQ(copies.size(), 1U);
+    EXPECT_EQ(copies[0].row.copy, folder / "out/c.jpg");
+    EXPECT_EQ(copies[0].row.delivery, "Web");
+    EXPECT_FALSE(copies[0].made.empty());
+}
+
+/// The file as version 1 had it.
+void makeVersionOne(const fs::path& file) {
+    const auto now = file.string() + ".now";
+    {
+        SQLite::Database whole(file.string(), SQLite::OPEN_READWRITE);
+        whole.exec("PRAGMA wal_checkpoint(TRUNCATE)");
+    }
+    fs::rename(file, now);
+    SQLite::Database old(file.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    old.exec("ATTACH '" + now + "' AS now");
+    old.exec(
+        "CREATE TABLE runs (id INTEGER PRIMARY KEY, ledger TEXT NOT NULL UNIQUE, started TEXT NOT NULL, "
+        "ended TEXT NOT NULL, state TEXT NOT NULL);"
+        "CREATE TABLE copies (id INTEGER PRIMARY KEY, run INTEGER NOT NULL REFERENCES runs(id) ON DELETE "
+        "CASCADE, "
+        "original BLOB NOT NULL, original_bytes INTEGER NOT NULL, original_modified_ns INTEGER NOT NULL, "
+        "original_sha256 TEXT NOT NULL, delivery TEXT NOT NULL, settings_digest TEXT NOT NULL, copy BLOB NOT "
+        "NULL, "
+        "copy_bytes INTEGER NOT NULL, copy_modified_ns INTEGER NOT NULL, copy_sha256 TEXT NOT NULL);"
+        "CREATE INDEX copies_by_copy ON copies(copy); PRAGMA user_version=1;"
+        "INSERT INTO main.runs SELECT id, ledger, started, ended, state FROM now.runs;"
+        "INSERT INTO main.copies SELECT id % 1000 + 1, run, original, original_bytes, original_modified_ns, "
+        "original_sha256, delivery, settings_digest, copy, copy_bytes, copy_modified_ns, copy_sha256 FROM "
+        "now.copies");
+}
+
+TEST_F(Registered, AnOlderShapeIsMadeAnewAndKept) {
+    makeVersionOne(file);
+    EXPECT_EQ(standings(folder / "out").size(), 3U);
+    Register known(file);
+    EXPECT_EQ(known.copies(), 3U);
+    RegisterSearch search{"web"};
+    search.original = folder / "in/b.jpg";
+    EXPECT_EQ(known.count(search), 1U);
+    EXPECT_FALSE(known.whole(known.find(search, 0, 1).front().id)->row.words.empty()); // from its ledger
+    SQLite::Database kept((folder / "state/register.sqlite.version-1").string());
+    EXPECT_EQ(kept.execAndGet("SELECT count(*) FROM copies").getInt(), 3);
+}
+
+TEST_F(Registered, CopiesWhoseLedgersAreGoneStay) {
+    makeVersionOne(file);
+    fs::remove_all(folder / "state/ledgers");
+    Register known(file);
+    EXPECT_EQ(known.copies(), 3U);
+    RegisterSearch search{"web"};
+    search.original = folder / "in/a.jpg";
+    EXPECT_EQ(known.count(search), 1U);
+    EXPECT_TRUE(known.madeAt(folder / "out/a.jpg"));
+}
+
+namespace {
+
+LedgerRow rowNamed(const std::string& name, const std::string& delivery, int side) {
+    LedgerRow row;
+    row.original = "/in/" + name;
+    row.copy = "/out/" + delivery + "/" + name;
+    row.delivery = delivery;
+    row.outcome = Outcome::Made;
+    row.copySize = {side, side / 2};
+    row.copyFingerprint = row.fingerprintBefore = name;
+    return row;
+}
+
+std::vector<std::string> namesFound(Register& known, const RegisterSearch& search) {
+    std::vector<std::string> out;
+    for (const auto& copy : known.find(search, 0, 100))
+        out.push_back(copy.row.copy.filename().string());
+    EXPECT_EQ(known.count(search), out.size());
+    return out;
+}
+
+} // namespace
+
+TEST(RegisterSearch, FindsByAllThatIsSaid) {
+    const TempFolder folder;
+    Register known;
+    using Names = std::vector<std::string>;
+    Ledger may{"2026-05-09T10:00:00Z",
+               "2026-05-09T10:01:00Z",
+               "finished",
+               false,
+               {rowNamed("tide_0302.jpg", "Web", 2048), rowNamed("Möwe-7.jpg", "Web", 1200)}};
+    may.rows[0].words = {{"title", "Kites over the flats"}, {"usage_terms", "Not before 1 June"}};
+    may.rows[1].sealOnCopy = true;
+    may.rows[1].seal = "Corner";
+    Ledger june{"2026-06-01T08:00:00Z",
+                "2026-06-01T08:01:00Z",
+                "finished",
+                false,
+                {rowNamed("tide_0303.jpg", "Press", 4000), rowNamed("held.jpg", "Press", 4000)}};
+    june.rows[0].placeOpened = true;
+    june.rows[1].outcome = Outcome::HeldBack; // did not leave
+    known.add(june, "/ledgers/b.json");
+    known.add(may, "/ledgers/a.json"); // joined later, made earlier
+    EXPECT_EQ(namesFound(known, {}), (Names{"tide_0303.jpg", "Möwe-7.jpg", "tide_0302.jpg"}));
+    EXPECT_EQ(namesFound(known, {"tide"}), (Names{"tide_0303.jpg", "tide_0302.jpg"}));
+    EXPECT_EQ(namesFound(known, {"TIDE_0302"}), Names{"tide_0302.jpg"});
+    EXPECT_EQ(namesFound(known, {"kit flat"}), Names{"tide_0302.jpg"}); // beginnings of words, all of them
+    EXPECT_EQ(namesFound(known, {"mowe"}), Names{"Möwe-7.jpg"});
+    EXPECT_EQ(namesFound(known, {"june"}), Names{"tide_0302.jpg"});
+    EXPECT_EQ(namesFound(known, {"corner"}), Names{"Möwe-7.jpg"});
+    for (const auto* odd :
+         {"\"", "'; DROP TABLE copies; --", "tide AND", "NEAR(tide", "tide*", "-", "%", "kites^"})
+        EXPECT_NO_THROW(namesFound(known, {odd})) << odd;
+    EXPECT_EQ(namesFound(known, {"absent"}), Names{});
+    RegisterSearch search;
+    search.delivery = "Web";
+    search.since = search.until = "2026-05";
+    EXPECT_EQ(namesFound(known, search).size(), 2U);
+    search.since = "2026-05-10";
+    search.until = "";
+    EXPECT_EQ(namesFound(known, search), Names{});
+    search = {};
+    search.until = "2026-05-09"; // the whole day
+    EXPECT_EQ(namesFound(known, search).size(), 2U);
+    search.until = "May";
+    EXPECT_EQ(problemOf([&] { known.find(search, 0, 1); }).kind, ProblemKind::BadSetting);
+    search = {};
+    search.below = "/out/Web/";
+    EXPECT_EQ(namesFound(known, search).size(), 2U);
+    search.below = "/out/We"; // begins alike, is another
+    EXPECT_EQ(namesFound(known, search), Names{});
+    search = {};
+    search.sealed = true;
+    EXPECT_EQ(namesFound(known, search), Names{"Möwe-7.jpg"});
+    search = {};
+    search.tellsPlace = true;
+    EXPECT_EQ(namesFound(known, search), Names{"tide_0303.jpg"});
+    search = {};
+    search.sideFrom = 1201;
+    search.sideTo = 2048;
+    EXPECT_EQ(namesFound(known, search), Names{"tide_0302.jpg"});
+    search = {};
+    search.original = "/in/tide_0303.jpg";
+    EXPECT_EQ(namesFound(known, search), Names{"tide_0303.jpg"});
+    // The same run again says the same once.
+    known.add(may, "/ledgers/a.json");
+    EXPECT_EQ(known.copies(), 3U);
+    EXPECT_EQ(known.deliveries(), (Names{"Press", "Web"}));
+    EXPECT_EQ(known.countsOf({"/in/tide_0302.jpg", "/in/none"}),
+              (std::map<fs::path, std::size_t>{{"/in/tide_0302.jpg", 1}}));
+}
+
+TEST(RegisterSearch, PagesFollowEachOther) {
+    const TempFolder folder;
+    Register known;
+    Ledger ledger{"2026-05-09T10:00:00Z", "2026-05-09T10:01:00Z", "finished", false, {}};
+    for (int i = 0; i < 25; ++i)
+        ledger.rows.push_back(rowNamed("wide " + std::to_string(i), "Web", 100));
+    known.add(ledger, "/ledgers/a.json");
+    std::set<std::int64_t> ids;
+    for (std::size_t from = 0; from < 30; from += 10)
+        for (const auto& copy : known.find({"wide"}, from, 10))
+            ids.insert(copy.id);
+    EXPECT_EQ(ids.size(), 25U);
+    EXPECT_TRUE(known.find({"wide"}, 25, 10).empty());
+}
+
+TEST_F(Registered, WhatAKilledProcessLeftOfALineIsPassedOver) {
+    fs::path pictures;
+    for (const auto& entry : fs::directory_iterator(folder / "state/ledgers"))
+        if (entry.path().extension() == ".pictures")
+            pictures = entry.path();
+    const auto text = readText(pictures);
+    std::size_t whole = 0;
+    const auto count = [&] {
+        whole = 0;
+        readPictures(pictures, [&](const KeptPicture&) { ++whole; });
+        return whole;
+    };
+    EXPECT_EQ(count(), 3U);
+    const auto last = text.rfind("{\"");
+    writeFile(pictures, text.substr(0, last + 200));
+    EXPECT_EQ(count(), 2U);
+    KeptPictures more(pictures); // another process goes on
+    more.add(keptPicture(plainFrame(90, 60, {1, 2, 3})));
+    EXPECT_EQ(count(), 3U);
+    auto damaged = readText(pictures);
+    damaged[damaged.find("known_by") + 20] ^= 1;
+    writeFile(pictures, damaged);
+    EXPECT_EQ(count(), 2U);
+    EXPECT_TRUE(Register(file).rebuild().empty()); // copies are there all the same
+    EXPECT_EQ(Register(file).copies(), 3U);
+}
+
+TEST_F(Registered, ADamagedOneIsSaidAndMadeAgain) {
+    {
+        Register known(file);
+        EXPECT_NO_THROW(known.requireSound());
+        SQLite::Database whole(file.string(), SQLite::OPEN_READWRITE);
+        whole.exec("PRAGMA wal_checkpoint(TRUNCATE)");
+    }
+    auto bytes = readText(file);
+    for (std::size_t at = bytes.size() / 4; at < bytes.size() / 4 * 3; ++at)
+        bytes[at] = 'x';
+    writeFile(file, bytes);
+    fs::remove(file.string() + "-wal");
+    fs::remove(file.string() + "-shm");
+    EXPECT_EQ(problemOf([&] { Register(file).requireSound(); }).kind, ProblemKind::BadFile);
+}
