@@ -12,8 +12,8 @@ namespace {
 
 constexpr int kMetSide = 768; ///< more than kMarkSide: a picture with a border around is smaller in it
 constexpr int kPointsMet = 700;
-constexpr int kNearBits = 60, kNearInFirst = 22; ///< of 256, of the first 64
-constexpr double kClearly = 0.86;                ///< of the distance to the next best
+constexpr int kNearBits = 60;     ///< of 256
+constexpr double kClearly = 0.86; ///< of the distance to the next best
 constexpr std::size_t kFewestPairs = 4, kFewestPoints = 4, kFewestPlaces = 3;
 constexpr double kNear = 0.03; ///< long sides of the picture that left
 constexpr int kNearWhole = 12; ///< bits of the code
@@ -23,29 +23,30 @@ struct Pair {
     const MarkedPoint* mark;
 };
 
+/// The same corner is found on neighbouring scales: that is no rival.
+bool oneCorner(const MarkedPoint& a, const MarkedPoint& b) {
+    return std::hypot(a.x - b.x, a.y - b.y) < 0.015F;
+}
+
 /// Which point of the met picture is the one of the other: the best, and clearly so.
-std::vector<Pair> pairsOf(const std::vector<MarkedPoint>& met, const PictureMark& mark) {
+std::vector<Pair> pairsOf(const NearPoints& met, const PictureMark& mark) {
     std::vector<Pair> out;
     for (const auto& point : mark.points) {
         int best = kNearBits, next = 256;
         const MarkedPoint* found = nullptr;
-        for (const auto& other : met) {
-            int bits = std::popcount(point.bits[0] ^ other.bits[0]);
-            if (bits > kNearInFirst)
-                continue;
-            for (int i = 1; i < 4; ++i)
+        met.eachNear(point, [&](const MarkedPoint& other) {
+            int bits = 0;
+            for (std::size_t i = 0; i < 4; ++i)
                 bits += std::popcount(point.bits[i] ^ other.bits[i]);
             if (bits < best) {
-                // The same corner is found on neighbouring scales: that is no rival.
-                const bool same = found && std::hypot(found->x - other.x, found->y - other.y) < 0.015F;
-                if (!same)
+                if (found && !oneCorner(*found, other))
                     next = best;
                 best = bits;
                 found = &other;
-            } else if (bits < next && found && std::hypot(found->x - other.x, found->y - other.y) >= 0.015F) {
+            } else if (bits < next && found && !oneCorner(*found, other)) {
                 next = bits;
             }
-        }
+        });
         if (found && best < kClearly * next)
             out.push_back({found, &point});
     }
@@ -110,7 +111,7 @@ std::size_t places(const std::vector<Pair>& pairs) {
     return apart.size();
 }
 
-void addByPoints(std::vector<LaidOn>& out, const std::vector<MarkedPoint>& met, const PictureMark& mark,
+void addByPoints(std::vector<LaidOn>& out, const NearPoints& met, const PictureMark& mark,
                  const Affine& before) {
     const auto pairs = pairsOf(met, mark);
     if (pairs.size() < kFewestPairs)
@@ -174,15 +175,30 @@ Affine wholeOnWhole(Size met, Size size, std::size_t turned) {
 
 } // namespace
 
+NearPoints::NearPoints(std::vector<MarkedPoint> points) : m_points(std::move(points)) {
+    m_points.resize(std::min(m_points.size(), kMostMet));
+    m_starts.reserve(static_cast<std::size_t>(kPieces) * (kValues + 1));
+    for (int piece = 0; piece < kPieces; ++piece) {
+        std::vector<std::vector<std::uint16_t>> by(kValues);
+        for (std::size_t i = 0; i < m_points.size(); ++i)
+            by[pieceOf(m_points[i], piece)].push_back(static_cast<std::uint16_t>(i));
+        for (const auto& same : by) {
+            m_starts.push_back(static_cast<std::uint32_t>(m_order.size()));
+            m_order.insert(m_order.end(), same.begin(), same.end());
+        }
+        m_starts.push_back(static_cast<std::uint32_t>(m_order.size()));
+    }
+}
+
 MetPicture metPicture(const Frame& frame) {
     MetPicture out;
     out.frame = reducedTo(frame, kMetSide);
     out.wholes = wholeCodesOf(out.frame);
-    out.points = pointsOf(out.frame, kMetSide, kPointsMet);
+    out.points = NearPoints(pointsOf(out.frame, kMetSide, kPointsMet));
     Frame mirrored = out.frame;
     cv::Mat pixels(mirrored.size.height, mirrored.size.width, CV_8UC3, mirrored.rgb.data());
     cv::flip(pixels, pixels, 1);
-    out.mirrored = pointsOf(mirrored, kMetSide, kPointsMet);
+    out.mirrored = NearPoints(pointsOf(mirrored, kMetSide, kPointsMet));
     return out;
 }
 

@@ -268,7 +268,10 @@ std::vector<RegisteredCopy> Register::find(const RegisterSearch& search, std::si
 
 std::size_t Register::count(const RegisterSearch& search) {
     const auto asked = askedBy(search);
-    SQLite::Statement found(*m_database, "SELECT count(*) FROM " + asked.from + " WHERE " + asked.where);
+    // Where only words are asked for nothing else need be looked at.
+    const bool wordsAlone = asked.values.size() == 1 && asked.order == "words.rowid";
+    SQLite::Statement found(*m_database, "SELECT count(*) FROM " + (wordsAlone ? "words" : asked.from) +
+                                             " WHERE " + asked.where);
     asked.bindAll(found);
     found.executeStep();
     return static_cast<std::size_t>(found.getColumn(0).getInt64());
@@ -276,10 +279,15 @@ std::size_t Register::count(const RegisterSearch& search) {
 
 std::vector<std::string> Register::deliveries() {
     std::vector<std::string> out;
-    for (SQLite::Statement found(*m_database, "SELECT DISTINCT delivery FROM copies ORDER BY delivery");
-         found.executeStep();)
-        out.push_back(found.getColumn(0).getString());
-    return out;
+    // From one name to the next: there are few of them, and many copies of each.
+    SQLite::Statement next(*m_database, "SELECT min(delivery) FROM copies WHERE delivery > ?");
+    for (std::string name;; out.push_back(name)) {
+        next.reset();
+        next.bind(1, name);
+        if (!next.executeStep() || next.getColumn(0).isNull())
+            return out;
+        name = next.getColumn(0).getString();
+    }
 }
 
 Bytes Register::smallPicture(const std::string& picture) {
