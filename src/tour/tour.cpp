@@ -11,6 +11,9 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QFile>
+#include <QImage>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QTableView>
 
@@ -210,7 +213,7 @@ bool runPictures(MainWindow& window, const QDir& out) {
     document.setSetting("place.folder", folder);
     document.setSetting("place.name", std::string("{number}-{event|marsh}-{name}"));
     window.chain().setChosen(StationId::Place);
-    bool ok = planned(window) && settled(window) && save(window, out.filePath("deliveries.png"));
+    bool ok = planned(window) && settled(window);
     document.selectDelivery(0);
     window.setView(ViewKind::Check);
     const auto estimated = [&] {
@@ -219,8 +222,6 @@ bool runPictures(MainWindow& window, const QDir& out) {
     };
     ok = ok && planned(window) && waitUntil(estimated, kPatience);
     pause(300);
-    window.views().check().table()->selectRow(3);
-    ok = ok && save(window, out.filePath("plan.png"));
     ok = ok && heldBackPicture(window, out);
     window.setView(ViewKind::Wall);
     ok = ok && pressStamp(window);
@@ -243,6 +244,36 @@ bool runPictures(MainWindow& window, const QDir& out) {
     window.views().check().loupe()->setZoom(Loupe::Zoom::Full);
     ok = ok && waitUntil([&] { return window.views().check().loupe()->ready(); }, kPatience);
     return ok && save(window, out.filePath("check.png"));
+}
+
+/// What left, found by a word; and a picture met somewhere, cut and made small.
+bool registerPictures(MainWindow& window, const QDir& out) {
+    auto& view = window.views().registerView();
+    const auto there = [&] {
+        pause(300); // small pictures come one by one
+        return waitUntil([&] { return !view.busy(); }, kPatience);
+    };
+    window.setView(ViewKind::TheRegister);
+    view.words()->setText("tide_03");
+    bool ok = there() && view.model().rowCount() > 0;
+    for (int i = 0; ok && i < 10; ++i) // each asks for its own when it is painted
+        ok = there();
+    ok = ok && save(window, out.filePath("register.png"));
+    const auto& rows = window.runs().last()->ledger.rows;
+    const auto left = std::find_if(rows.begin(), rows.end(), [](const LedgerRow& row) {
+        return row.outcome == Outcome::Made && row.original.filename() == "tide_0333.jpg";
+    });
+    if (left == rows.end())
+        return false;
+    const QImage whole(toQt(left->copy));
+    const QImage cut =
+        whole.copy(whole.width() / 6, whole.height() / 9, whole.width() * 3 / 4, whole.height() * 3 / 4);
+    const QString met = QDir::temp().filePath("met-on-a-page.jpg");
+    ok = ok && cut.scaledToWidth(640, Qt::SmoothTransformation).save(met, "JPEG", 55);
+    view.ask({toPath(met)});
+    ok = ok && there() && save(window, out.filePath("what-is-this.png"));
+    QFile::remove(met);
+    return ok;
 }
 
 } // namespace
@@ -278,6 +309,7 @@ int takeScreenshots(MainWindow& window, const QString& folder) {
     ok = ok && benchPictures(window, out);
     ok = ok && exceptionsPicture(window, out);
     ok = ok && runPictures(window, out);
+    ok = ok && registerPictures(window, out);
     return ok ? 0 : 1;
 }
 
