@@ -215,7 +215,7 @@ private:
             }
         });
         m_keptBase = base;
-        m_code = m_kept.id.empty() ? 0 : wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide));
+        m_code = m_kept.id.empty() ? 0 : wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide / 2));
         m_renderedFor = wanted;
     }
 
