@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is kept of the pictures of a run, so that a copy is known again when its bytes are others: a small
 // one, and what it is recognised by. One JSON text a line ("keep-seal/pictures" version 1), beside the run's
-// ledger, written while it goes; rows of the ledger name them. docs/formats/ledger.md.
+// ledger, written while it goes; rows of the ledger name them. docs/formats/register.md.
 #pragma once
 
 #include "likeness/picture_mark.h"
