@@ -6,6 +6,7 @@
 #include "cli/run_request.h"
 
 #include "base/text.h"
+#include "privacy/verdict.h"
 #include "recognise/what_is.h"
 #include "record/exchange.h"
 #include "record/forget.h"
@@ -96,27 +97,6 @@ void printWhat(const WhatIs& answer) {
             std::cout << "  Terms: " << shown(terms->second) << "\n";
 }
 
-/// Files as named, and of folders all that lie in them; no link is followed.
-std::vector<fs::path> namedFiles(const std::vector<std::string>& paths) {
-    std::vector<fs::path> out;
-    for (const auto& path : paths) {
-        const auto file = absoluteFile(path);
-        std::error_code error;
-        if (!fs::is_directory(file, error)) {
-            out.push_back(file);
-            continue;
-        }
-        const auto first = static_cast<std::ptrdiff_t>(out.size());
-        for (fs::recursive_directory_iterator it(file, fs::directory_options::skip_permission_denied, error),
-             end;
-             !error && it != end; it.increment(error))
-            if (it->is_regular_file(error))
-                out.push_back(it->path());
-        std::sort(out.begin() + first, out.end());
-    }
-    return out;
-}
-
 } // namespace
 
 int runFind(RegisterOptions options) {
@@ -155,7 +135,11 @@ int runFind(RegisterOptions options) {
 int runWhat(const RegisterOptions& options) {
     stopOnSignals();
     Register known;
-    const auto files = namedFiles(options.paths);
+    std::vector<fs::path> named;
+    for (const auto& path : options.paths)
+        named.push_back(absoluteFile(path));
+    const auto inside = filesIn(named);
+    const auto& files = inside.files;
     if (!options.report.empty() && files.size() != 1)
         throw Problem(ProblemKind::BadSetting, "--report", "a report is of one picture", "Name one file");
     json all = json::array();
@@ -181,6 +165,8 @@ int runWhat(const RegisterOptions& options) {
                 std::cout << shown(file) << "\n  " << shown(problem.sentence()) << "\n";
         }
     }
+    for (const auto& file : inside.notRead)
+        std::cerr << "keep-seal-cli: " << shown(file.path) << ": " << shown(file.problem) << "\n";
     if (options.json)
         std::cout << dump(all) << "\n";
     return stopRequested ? kStopped : problems || unknown ? kSomeProblems : kDone;

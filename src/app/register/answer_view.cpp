@@ -4,6 +4,7 @@
 
 #include "base/text.h"
 #include "document/job_document.h"
+#include "privacy/verdict.h"
 #include "proofs/frame_proof.h"
 #include "register/register_pages.h"
 #include "register/two_pictures.h"
@@ -24,25 +25,6 @@ namespace {
 
 namespace fs = std::filesystem;
 constexpr int kShownSide = 1000;
-
-std::vector<fs::path> filesOf(const std::vector<fs::path>& paths, const std::atomic<bool>& stop) {
-    std::vector<fs::path> out;
-    for (const auto& path : paths) {
-        std::error_code error;
-        if (!fs::is_directory(path, error)) {
-            out.push_back(path);
-            continue;
-        }
-        const auto first = static_cast<std::ptrdiff_t>(out.size());
-        for (fs::recursive_directory_iterator it(path, fs::directory_options::skip_permission_denied, error),
-             end;
-             !error && it != end && !stop; it.increment(error))
-            if (it->is_regular_file(error))
-                out.push_back(it->path());
-        std::sort(out.begin() + first, out.end());
-    }
-    return out;
-}
 
 /// From a picture on the clipboard, which has no file.
 Frame frameOfImage(const QImage& image) {
@@ -144,7 +126,7 @@ void AnswerView::start(std::vector<fs::path> paths, const QImage& pasted) {
                 [&] { return metPixels("the picture on the clipboard", frameOfImage(pasted)); }, run.stop));
             return ++done;
         }
-        for (const auto& file : filesOf(paths, run.stop)) {
+        for (const auto& file : filesIn(paths).files) {
             if (run.stop)
                 break;
             run.tell(answered(

@@ -53,6 +53,20 @@ std::vector<Pair> pairsOf(const NearPoints& met, const PictureMark& mark) {
     return out;
 }
 
+/// One map after the other.
+Affine chained(const Affine& first, const Affine& then) {
+    Affine out{then.xx * first.xx + then.xy * first.yx,
+               then.yx * first.xx + then.yy * first.yx,
+               then.xx * first.xy + then.xy * first.yy,
+               then.yx * first.xy + then.yy * first.yy,
+               0,
+               0};
+    const auto origin = then.map(Point{first.x0, first.y0});
+    out.x0 = origin.x;
+    out.y0 = origin.y;
+    return out;
+}
+
 /// What scale and direction of two points, and where they are, say of how one picture lies on the other.
 Affine byOnePair(const Pair& pair) {
     const double scale = pair.mark->reach / pair.met->reach, turn = pair.mark->turn - pair.met->turn;
@@ -138,19 +152,7 @@ void addByPoints(std::vector<LaidOn>& out, const NearPoints& met, const PictureM
     const auto apart = places(most);
     if (apart < kFewestPlaces || most.size() < kFewestPoints)
         return;
-    Affine whole{where.xx * before.xx + where.xy * before.yx,
-                 where.yx * before.xx + where.yy * before.yx,
-                 where.xx * before.xy + where.xy * before.yy,
-                 where.yx * before.xy + where.yy * before.yy,
-                 0,
-                 0};
-    const auto origin = where.map(Point{before.x0, before.y0});
-    whole.x0 = origin.x, whole.y0 = origin.y;
-    out.push_back({whole, static_cast<int>(most.size() + 2 * apart), 0});
-}
-
-Size sharesOf(const Frame& frame) {
-    return frame.size;
+    out.push_back({chained(before, where), static_cast<int>(most.size() + 2 * apart), 0});
 }
 
 /// All of one on all of the other, turned as wholeCodesOf() counts.
@@ -206,7 +208,7 @@ std::vector<LaidOn> waysToLie(const MetPicture& met, const PictureMark& mark, Si
     std::vector<LaidOn> out;
     for (std::size_t i = 0; i < met.wholes.size(); ++i)
         if (const int bits = distance(met.wholes[i], mark.whole); bits <= kNearWhole)
-            out.push_back({wholeOnWhole(sharesOf(met.frame), size, i), 0, bits});
+            out.push_back({wholeOnWhole(met.frame.size, size, i), 0, bits});
     std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.bits < b.bits; });
     std::vector<LaidOn> byPoints;
     addByPoints(byPoints, met.points, mark, {});
@@ -283,15 +285,7 @@ double correlation(const cv::Mat& left, const cv::Mat& over, const cv::Mat& ther
 Affine nudged(const Affine& where, Point middle, double dx, double dy, double turn, double scale) {
     const auto at = where.map(middle);
     const auto more = placing(at, {at.x + dx, at.y + dy}, scale, turn);
-    Affine out{more.xx * where.xx + more.xy * where.yx,
-               more.yx * where.xx + more.yy * where.yx,
-               more.xx * where.xy + more.xy * where.yy,
-               more.yx * where.xy + more.yy * where.yy,
-               0,
-               0};
-    const auto origin = more.map(Point{where.x0, where.y0});
-    out.x0 = origin.x, out.y0 = origin.y;
-    return out;
+    return chained(where, more);
 }
 
 /// What few points say is near: moved to where the pixels agree best.
