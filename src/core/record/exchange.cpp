@@ -47,7 +47,7 @@ public:
     explicit Importer(Register& known) : m_known(known) {
         for (const auto& file : ledgersIn(known.ledgerFolder()))
             try {
-                m_here.insert(digestOf(readLedger(file)));
+                m_here[digestOf(readLedger(file))] = file;
             } catch (const Problem&) { // it can't be the same as one that can be read
             }
     }
@@ -76,7 +76,9 @@ public:
         m_ledger.reset();
         const auto pictures = std::exchange(m_pictures, {});
         const auto digest = digestOf(ledger);
-        if (!m_here.insert(digest).second) {
+        if (const auto here = m_here.find(digest); here != m_here.end()) {
+            if (!m_known.holds(here->second)) // whoever wrote it was killed before the register knew of it
+                m_known.add(readLedger(here->second), here->second);
             ++m_out.knownRuns;
             return;
         }
@@ -86,6 +88,7 @@ public:
         writeTextFile(picturesOf(file), pictures);
         saveLedger(ledger, file);
         m_known.add(ledger, file);
+        m_here[digest] = file;
         ++m_out.runs;
         m_out.copies += ledger.count(Outcome::Made);
     }
@@ -99,7 +102,7 @@ public:
 
 private:
     Register& m_known;
-    std::set<std::string> m_here;
+    std::map<std::string, fs::path> m_here; ///< ledgers, by what they are
     std::optional<Ledger> m_ledger;
     std::string m_pictures;
     Imported m_out;

@@ -100,6 +100,8 @@ public:
     void eachPicture(std::size_t batch, const std::function<bool(std::vector<RegisteredPicture>&&)>& take);
     std::size_t pictures();
 
+    /// Whether that run is in it.
+    bool holds(const std::filesystem::path& ledgerFile);
     /// Takes a run out of all tables; its ledger is the caller's to change.
     void forget(const std::filesystem::path& ledgerFile);
     /// Nothing of what was taken out can be read from the file any more: its free pages are given up, and

@@ -329,6 +329,12 @@ void Register::eachPicture(std::size_t batch,
         take(std::move(some));
 }
 
+bool Register::holds(const fs::path& ledgerFile) {
+    SQLite::Statement found(*m_database, "SELECT 1 FROM runs WHERE ledger = ?");
+    found.bind(1, ledgerFile.string());
+    return found.executeStep();
+}
+
 std::size_t Register::pictures() {
     return static_cast<std::size_t>(m_database->execAndGet("SELECT count(*) FROM pictures").getInt64());
 }

@@ -224,6 +224,13 @@ TEST_F(Met, ARegisterIsTakenElsewhere) {
     EXPECT_EQ(joined.runs, 0U);
     EXPECT_EQ(joined.knownRuns, 1U);
     EXPECT_EQ(known.copies(), 6U);
+    // Killed between writing the ledger and telling the register: joined again it is whole.
+    for (const auto& entry : fs::directory_iterator(known.ledgerFolder()))
+        known.forget(entry.path());
+    EXPECT_EQ(known.copies(), 0U);
+    lines = std::istringstream(text);
+    EXPECT_EQ(importRegister(known, lines, "studio").knownRuns, 1U);
+    EXPECT_EQ(known.copies(), 6U);
     const std::atomic<bool> never{false};
     EXPECT_EQ(whatIs(known, metPixels("pasted", longSide(drawnScene(2, 900, 620), 400)), never).by,
               KnownBy::Looks);
