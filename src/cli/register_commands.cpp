@@ -176,6 +176,8 @@ CLI::App* addRegisterCommands(CLI::App& app, RegisterOptions& options) {
 }
 
 int runRegister(const CLI::App& command, const RegisterOptions& options) {
+    if (Register::exists())
+        Register().catchUp();
     const std::pair<const char*, std::function<int()>> verbs[] = {
         {"verify", [&] { return runVerify(options); }}, {"history", [&] { return runHistory(options); }},
         {"find", [&] { return runFind(options); }},     {"what", [&] { return runWhat(options); }},

@@ -55,6 +55,8 @@ void RegisterModel::search(const RegisterSearch& search) {
             return out;
         }
         Register known;
+        if (search.words.empty()) // typing does not wait for it
+            known.catchUp();
         out.copies = known.find(search, 0, kPage);
         out.total = out.copies.size() < kPage ? out.copies.size() : known.count(search);
         out.deliveries = known.deliveries();

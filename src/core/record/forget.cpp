@@ -80,12 +80,12 @@ Forgotten wouldForget(const Register& known, const ForgetWish& wish) {
 
 Forgotten forget(Register& known, const ForgetWish& wish) {
     auto out = eachNamed(known, wish, [&](const Ledger& ledger, const fs::path& file) {
-        // The truth first: a kill in between leaves a register that is made right by the next call or a
-        // rebuild.
+        // The register first: a kill in between leaves a run that it takes in again from what its ledger then
+        // says.
+        known.forget(file);
         if (ledger.rows.empty()) {
             fs::remove(file);
             fs::remove(picturesOf(file));
-            known.forget(file);
         } else {
             saveLedger(ledger, file);
             keepPicturesOf(ledger, picturesOf(file));

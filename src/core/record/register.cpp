@@ -205,6 +205,26 @@ std::vector<Problem> Register::addLedgers(const std::function<bool(const fs::pat
     return out;
 }
 
+void Register::catchUp() {
+    try {
+        std::set<std::string> known;
+        for (SQLite::Statement runs(*m_database, "SELECT ledger FROM runs"); runs.executeStep();)
+            known.insert(runs.getColumn(0).getString());
+        std::error_code error;
+        const auto isNew = [&](const fs::path& file) { return !known.contains(file.string()); };
+        bool any = false;
+        for (fs::directory_iterator it(ledgerFolder(), error), end; !error && it != end; it.increment(error))
+            any = any || (it->path().extension() == ".json" && isNew(it->path()));
+        if (!any)
+            return; // and nobody who writes is waited for
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        addLedgers(isNew);
+        transaction.commit();
+    } catch (const SQLite::Exception& error) {
+        cannotUseRegister(m_file, error.what());
+    }
+}
+
 void Register::add(const Ledger& ledger, const fs::path& ledgerFile) {
     try {
         SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);

@@ -100,6 +100,9 @@ public:
     void eachPicture(std::size_t batch, const std::function<bool(std::vector<RegisteredPicture>&&)>& take);
     std::size_t pictures();
 
+    /// Takes in ledgers that it does not know: whoever wrote them was killed before the register was told.
+    /// Those that can't be read are passed over.
+    void catchUp();
     /// Whether that run is in it.
     bool holds(const std::filesystem::path& ledgerFile);
     /// Takes a run out of all tables; its ledger is the caller's to change.

@@ -231,6 +231,11 @@ TEST_F(Met, ARegisterIsTakenElsewhere) {
     lines = std::istringstream(text);
     EXPECT_EQ(importRegister(known, lines, "studio").knownRuns, 1U);
     EXPECT_EQ(known.copies(), 6U);
+    for (const auto& entry : fs::directory_iterator(known.ledgerFolder()))
+        known.forget(entry.path());
+    known.catchUp();
+    known.catchUp();
+    EXPECT_EQ(known.copies(), 6U);
     const std::atomic<bool> never{false};
     EXPECT_EQ(whatIs(known, metPixels("pasted", longSide(drawnScene(2, 900, 620), 400)), never).by,
               KnownBy::Looks);
