@@ -6,6 +6,7 @@
 #include "cli/print.h"
 #include "cli/run_request.h"
 
+#include "recognise/history.h"
 #include "record/verify.h"
 
 #include <map>
@@ -93,15 +94,12 @@ int runHistory(const RegisterOptions& options) {
     for (const auto& path : options.paths) {
         const fs::path file = fs::absolute(path).lexically_normal();
         const auto verified = verifyFile(known, file);
-        const auto copies = verified.known && verified.standing == Standing::Untouched
-                                ? known.copiesOf(verified.known->row.fingerprintBefore)
-                                : known.copiesOfFile(file);
+        const bool isCopy = verified.known && verified.standing == Standing::Untouched && !verified.original;
+        const auto copies = historyOf(known, isCopy ? verified.known->row.original : file);
         missed = missed || copies.empty();
         if (!options.json)
             std::cout << shown(file) << ": " << counted(copies.size(), "copy", "copies") << "\n";
-        for (const auto& copy : copies) {
-            const auto now = verifyFile(known, copy.row.copy);
-            const auto standing = now.standing == Standing::Unread ? Standing::Missing : now.standing;
+        for (const auto& [copy, now, pictureChanged, deliveryChanged] : copies) {
             if (options.json)
                 all.push_back({{"asked", file.string()},
                                {"original", copy.row.original.string()},
@@ -110,10 +108,12 @@ int runHistory(const RegisterOptions& options) {
                                {"made", copy.made},
                                {"bytes", copy.row.copyBytes},
                                {"sha256", copy.row.copyFingerprint},
-                               {"standing", keyOf(standing)}});
+                               {"standing", keyOf(now)},
+                               {"original_changed", pictureChanged}});
             else
                 std::cout << "  " << copy.made.substr(0, 10) << "  " << shown(copy.row.copy) << "  \""
-                          << shown(copy.row.delivery) << "\"  " << keyOf(standing) << "\n";
+                          << shown(copy.row.delivery) << "\"  " << keyOf(now)
+                          << (pictureChanged ? ", the original is another one now" : "") << "\n";
         }
     }
     if (options.json)

@@ -106,6 +106,18 @@ TEST_F(InTheRegister, WhatLeftIsFoundByWordsAndTellsItsHistory) {
     EXPECT_TRUE(waitUntil([&] { return !index.data(Qt::DecorationRole).value<QImage>().isNull(); }, kWait));
 }
 
+TEST_F(InTheRegister, ARunFromElsewhereWhoseTimeIsNoneIsShown) {
+    Ledger odd{"x", "", "finished", true, {}};
+    odd.rows.emplace_back();
+    odd.rows.back().outcome = Outcome::Made;
+    odd.rows.back().copy = "/elsewhere/odd.jpg";
+    odd.rows.back().takenAt = "y";
+    Register().add(odd, folder / "state/keep-seal/ledgers/odd.json");
+    show();
+    EXPECT_EQ(view().model().rowCount(), 1);
+    EXPECT_THAT(view().page().toStdString(), HasSubstr("odd.jpg"));
+}
+
 TEST_F(InTheRegister, APictureThatWasMetIsKnown) {
     stampAll();
     const auto met = folder / "met.jpg";

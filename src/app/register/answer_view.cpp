@@ -10,6 +10,7 @@
 #include "register/two_pictures.h"
 #include "theme/theme.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
@@ -17,8 +18,6 @@
 #include <QSplitter>
 #include <QTextBrowser>
 #include <QVBoxLayout>
-
-#include <algorithm>
 
 namespace keepseal::app {
 namespace {
@@ -126,7 +125,10 @@ void AnswerView::start(std::vector<fs::path> paths, const QImage& pasted) {
                 [&] { return metPixels("the picture on the clipboard", frameOfImage(pasted)); }, run.stop));
             return ++done;
         }
-        for (const auto& file : filesIn(paths).files) {
+        const auto inside = filesIn(paths);
+        for (const auto& left : inside.notRead)
+            run.tell({nullptr, toQt(left.path.filename()), toQt(left.problem), {}, {}});
+        for (const auto& file : inside.files) {
             if (run.stop)
                 break;
             run.tell(answered(
@@ -163,6 +165,12 @@ void AnswerView::showChosen() {
     m_pictures->show(at ? at->met : QImage(), at ? tr("as it was met") : QString(), at ? at->ours : QImage(),
                      at && !at->ours.isNull() ? tr("what left") : QString());
     (!at ? Markup() : at->answer ? answerPage(*at->answer) : Markup(at->problem)).showOn(*m_page);
+}
+
+void AnswerView::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::PaletteChange && chosen()) // its colours stand in the text
+        showChosen();
 }
 
 QString AnswerView::page() const {

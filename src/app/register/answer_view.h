@@ -11,7 +11,6 @@
 
 class QLabel;
 class QListWidget;
-class QProgressBar;
 class QPushButton;
 class QTextBrowser;
 
@@ -45,8 +44,10 @@ signals:
     void backRequested();
     void reportRequested();
 
+protected:
+    void changeEvent(QEvent* event) override;
+
 private:
-    using Wanted = std::vector<std::function<WhatIs(const std::atomic<bool>&)>>;
     void start(std::vector<std::filesystem::path> paths, const QImage& pasted);
     void add(const MetAnswer& answer);
     void showChosen();

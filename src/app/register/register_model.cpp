@@ -4,10 +4,8 @@
 
 #include "base/text.h"
 #include "document/job_document.h"
-#include "picture/develop.h"
 #include "proofs/frame_proof.h"
-
-#include <QLocale>
+#include "recognise/what_is.h"
 
 namespace keepseal::app {
 namespace {
@@ -17,12 +15,8 @@ constexpr std::size_t kMostSmall = 2000; ///< pictures kept in memory
 
 QImage readSmall(const std::string& picture) {
     Register known;
-    const auto bytes = known.smallPicture(picture);
-    if (bytes.empty())
-        return {};
-    const MemorySource source(bytes);
-    const auto facts = readFacts(source, "a kept picture");
-    return toImage(develop(source, "a kept picture", facts, wholePicture(facts, facts.size)));
+    const auto frame = smallPictureOf(known, picture);
+    return frame.size.empty() ? QImage() : toImage(frame);
 }
 
 } // namespace

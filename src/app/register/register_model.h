@@ -30,7 +30,6 @@ public:
 
     /// In the background; searched() tells that it is there.
     void search(const RegisterSearch& search);
-    const RegisterSearch& searchedFor() const { return m_search; }
     const RegisteredCopy& copy(int row) const { return m_copies.at(static_cast<std::size_t>(row)); }
     std::size_t total() const { return m_total; }
     bool nothingYet() const { return m_none; } ///< no run was ever made here

@@ -33,19 +33,21 @@ QString pixelsOf(Size size) {
     return QObject::tr("%1 × %2 pixels").arg(size.width).arg(size.height);
 }
 
+/// "2026-05-01 10:20"; what is no time, as it stands: a register may come from elsewhere.
+QString minuteOf(const std::string& time) {
+    return time.size() < 16 ? toQt(printable(time, 40)) : toQt(time.substr(0, 10) + " " + time.substr(11, 5));
+}
+
 Markup copyFactRows(const RegisteredCopy& copy) {
     const auto& row = copy.row;
     auto out = factRow(QObject::tr("Made for"), toQt(row.delivery)) +
-               factRow(QObject::tr("Made on"),
-                       toQt(copy.made.substr(0, 10) + " " + copy.made.substr(11, 5) + " UTC"));
+               factRow(QObject::tr("Made on"), minuteOf(copy.made) + " UTC");
     if (!row.copySize.empty())
         out += factRow(QObject::tr("Size"), pixelsOf(row.copySize) + ", " + toQt(byteText(row.copyBytes)));
     out += factRow(QObject::tr("Lay at"), toQt(printable(row.copy.string(), 2000))) +
            factRow(QObject::tr("Original"), toQt(printable(row.original.string(), 2000)));
     if (!row.takenAt.empty())
-        out += factRow(QObject::tr("Taken"),
-                       toQt(row.takenAt.substr(0, 10) + " " +
-                            row.takenAt.substr(std::min<std::size_t>(11, row.takenAt.size()), 5)));
+        out += factRow(QObject::tr("Taken"), minuteOf(row.takenAt));
     out += factRow(QObject::tr("Seal"), !row.sealOnCopy    ? QObject::tr("none")
                                         : row.seal.empty() ? QObject::tr("yes")
                                                            : toQt(row.seal));

@@ -77,8 +77,8 @@ RegisterView::RegisterView(JobDocument* document, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kGap4, kGap2, kGap4, kGap3);
     column->setSpacing(kGap2);
-    auto* register_ = new QWidget;
-    auto* inner = new QVBoxLayout(register_);
+    auto* found = new QWidget;
+    auto* inner = new QVBoxLayout(found);
     inner->setContentsMargins(0, 0, 0, 0);
     inner->setSpacing(kGap2);
     inner->addWidget(makeSearch());
@@ -90,7 +90,7 @@ RegisterView::RegisterView(JobDocument* document, QWidget* parent)
     split->setStretchFactor(1, 2);
     split->setChildrenCollapsible(false);
     inner->addWidget(split, 1);
-    m_pages->addWidget(register_);
+    m_pages->addWidget(found);
     m_pages->addWidget(m_answer);
     column->addWidget(m_pages, 1);
     m_later->setSingleShot(true);
@@ -273,6 +273,12 @@ void RegisterView::renew() {
 void RegisterView::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     searchNow();
+}
+
+void RegisterView::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::PaletteChange && isVisible()) // its colours stand in the text
+        showChosen();
 }
 
 void RegisterView::showSearched() {

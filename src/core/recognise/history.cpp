@@ -36,12 +36,16 @@ std::vector<RegisteredCopy> copiesOfOriginal(Register& known, const fs::path& or
                                              const std::string& bytes) {
     auto out = known.copiesOfFile(original);
     std::set<std::int64_t> ids;
-    for (const auto& copy : out)
+    std::set<std::string> prints{bytes};
+    for (const auto& copy : out) {
         ids.insert(copy.id);
-    if (!bytes.empty())
-        for (auto& copy : known.copiesOf(bytes)) // made when it lay somewhere else
-            if (ids.insert(copy.id).second)
-                out.push_back(std::move(copy));
+        prints.insert(copy.row.fingerprintBefore);
+    }
+    for (const auto& print : prints)
+        if (!print.empty())
+            for (auto& copy : known.copiesOf(print)) // made when it lay somewhere else
+                if (ids.insert(copy.id).second)
+                    out.push_back(std::move(copy));
     std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.id > b.id; });
     return out;
 }

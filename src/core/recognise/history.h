@@ -25,9 +25,9 @@ struct LeftCopy {
     bool outOfDate() const { return pictureChanged || deliveryChanged; }
 };
 
-/// The newest first. `original`: known by its bytes as they were when `copy` was made, and by its path.
-/// `deliveries`: as they are now, with who you are; those of other names are not judged. Reads original and
-/// copies.
+/// The newest first. `original`: by its path, and by its bytes as they are or were when copies of it were
+/// made. `deliveries`: as they are now, with who you are; those of other names are not judged. Reads original
+/// and copies.
 std::vector<LeftCopy> historyOf(Register& known, const std::filesystem::path& original,
                                 const std::vector<Delivery>& deliveries = {},
                                 const PictureException& exception = {});

@@ -13,6 +13,20 @@
 #include <thread>
 
 namespace keepseal {
+
+Frame smallPictureOf(Register& known, const std::string& id) {
+    try {
+        const auto bytes = known.smallPicture(id);
+        const MemorySource source(bytes);
+        const auto facts = readFacts(source, "a kept picture");
+        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
+    } catch (const Problem& problem) {
+        if (problem.kind == ProblemKind::Stopped)
+            throw;
+        return {};
+    }
+}
+
 namespace {
 
 namespace fs = std::filesystem;
@@ -32,13 +46,13 @@ Frame readReduced(const ByteSource& file, const std::string& name, const Picture
 
 /// What speaks for a picture, before its pixels are looked at.
 struct Candidate {
-    RegisteredPicture picture;
+    std::string picture; ///< its id
     LaidOn way;
     double weight() const { return way.points > 0 ? way.points : 40 - 2 * way.bits; }
 };
 
 bool heavier(const Candidate& a, const Candidate& b) {
-    return a.weight() != b.weight() ? a.weight() > b.weight() : a.picture.id < b.picture.id;
+    return a.weight() != b.weight() ? a.weight() > b.weight() : a.picture < b.picture;
 }
 
 void keepHeaviest(std::vector<Candidate>& all) {
@@ -58,7 +72,7 @@ std::vector<Candidate> candidatesIn(const MetPicture& met, const std::vector<Reg
             workers.emplace_back([&, t] {
                 for (std::size_t i = t; i < batch.size() && !stop; i += threads)
                     for (const auto& way : waysToLie(met, batch[i].mark, batch[i].size))
-                        found[t].push_back({batch[i], way});
+                        found[t].push_back({batch[i].id, way});
             });
     }
     std::vector<Candidate> out;
@@ -94,20 +108,6 @@ KnownAs mostLikely(const MetPicture& met, const std::vector<RegisteredCopy>& cop
     }
     out.thisCopy = copies.size() == 1 || (best <= kSameCode && next >= best + kClearlyBest);
     return out;
-}
-
-/// It may have come with a register from elsewhere: read like any other picture.
-Frame smallPictureOf(Register& known, const std::string& id) {
-    try {
-        const auto bytes = known.smallPicture(id);
-        const MemorySource source(bytes);
-        const auto facts = readFacts(source, "a kept picture");
-        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
-    } catch (const Problem& problem) {
-        if (problem.kind == ProblemKind::Stopped)
-            throw;
-        return {};
-    }
 }
 
 /// As it lies there, if it is what was there then.
@@ -177,13 +177,12 @@ private:
                 m_progress(m_answer.compared, total);
             return !m_stop;
         });
-        keepHeaviest(m_candidates);
     }
 
     void judge(const Candidate& candidate) {
         if (m_stop)
             return;
-        const auto& id = candidate.picture.id;
+        const auto& id = candidate.picture;
         auto small = m_small.find(id);
         if (small == m_small.end())
             small = m_small.emplace(id, smallPictureOf(m_known, id)).first;

@@ -70,6 +70,10 @@ WhatIs whatIs(Register& known, MetFile file, const std::atomic<bool>& stop,
 /// else the small one that is kept; empty where there is none. Never throws.
 Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide);
 
+/// The small picture that is kept; empty where there is none. It may have come with a register from
+/// elsewhere, and is read like any other. Throws Problem(Stopped) alone.
+Frame smallPictureOf(Register& known, const std::string& picture);
+
 /// One sentence for a person: what it is, how sure that is, and why.
 std::string sentenceOf(const WhatIs& answer);
 

@@ -23,16 +23,6 @@ std::string exportLine(const json& value) {
     return value.dump(-1, ' ', false, json::error_handler_t::replace);
 }
 
-std::vector<fs::path> ledgersIn(const fs::path& folder) {
-    std::vector<fs::path> out;
-    std::error_code error;
-    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
-        if (it->path().extension() == ".json")
-            out.push_back(it->path());
-    std::sort(out.begin(), out.end());
-    return out;
-}
-
 /// What a run was, whatever its file is called and wherever it came from.
 std::string digestOf(const Ledger& ledger) {
     auto text = ledger.started + ledger.ended + ledger.state;

@@ -48,14 +48,7 @@ void keepPicturesOf(const Ledger& ledger, const fs::path& file) {
 template <class Change>
 Forgotten eachNamed(const Register& known, const ForgetWish& wish, const Change& change) {
     Forgotten out;
-    std::vector<fs::path> files;
-    std::error_code error;
-    for (fs::directory_iterator it(known.ledgerFolder(), error), end; !error && it != end;
-         it.increment(error))
-        if (it->path().extension() == ".json")
-            files.push_back(it->path());
-    std::sort(files.begin(), files.end());
-    for (const auto& file : files) {
+    for (const auto& file : ledgersIn(known.ledgerFolder())) {
         try {
             auto ledger = readLedger(file);
             const auto gone =

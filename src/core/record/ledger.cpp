@@ -151,6 +151,16 @@ void saveLedger(const Ledger& ledger, const std::filesystem::path& file) {
     writeTextFile(file, toJson(ledger).dump(1, ' ', false, json::error_handler_t::replace) + "\n");
 }
 
+std::vector<std::filesystem::path> ledgersIn(const std::filesystem::path& folder) {
+    std::vector<std::filesystem::path> out;
+    std::error_code error;
+    for (std::filesystem::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
+        if (it->path().extension() == ".json")
+            out.push_back(it->path());
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
 Ledger readLedger(const std::filesystem::path& file, const std::string& remedy) {
     std::ifstream stream(file, std::ios::binary);
     if (!stream)

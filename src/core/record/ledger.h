@@ -89,6 +89,8 @@ nlohmann::json toJson(const Ledger& ledger);
 /// Throws Problem(BadFile).
 Ledger ledgerFromJson(const nlohmann::json& json, const std::string& subject);
 
+/// Those that lie in a folder, in the order of their names.
+std::vector<std::filesystem::path> ledgersIn(const std::filesystem::path& folder);
 /// Our own, of any length. `remedy`: what to do where it is not whole. Throws Problem(CannotRead | BadFile).
 Ledger readLedger(const std::filesystem::path& file, const std::string& remedy = {});
 /// Whole or not at all. File names may hold any bytes; what is no UTF-8 is kept as told in base/files.h.

@@ -188,14 +188,10 @@ void Register::renew(int version) {
 }
 
 std::vector<Problem> Register::addLedgers(const std::function<bool(const fs::path&)>& wanted) {
-    std::vector<fs::path> files;
     std::vector<Problem> out;
-    std::error_code error;
-    for (fs::directory_iterator it(ledgerFolder(), error), end; !error && it != end; it.increment(error))
-        if (it->path().extension() == ".json" && wanted(it->path()))
-            files.push_back(it->path());
-    std::sort(files.begin(), files.end());
-    for (const auto& file : files) {
+    for (const auto& file : ledgersIn(ledgerFolder())) {
+        if (!wanted(file))
+            continue;
         try {
             insertRun(readLedger(file), file);
         } catch (const Problem& problem) {
@@ -210,12 +206,9 @@ void Register::catchUp() {
         std::set<std::string> known;
         for (SQLite::Statement runs(*m_database, "SELECT ledger FROM runs"); runs.executeStep();)
             known.insert(runs.getColumn(0).getString());
-        std::error_code error;
         const auto isNew = [&](const fs::path& file) { return !known.contains(file.string()); };
-        bool any = false;
-        for (fs::directory_iterator it(ledgerFolder(), error), end; !error && it != end; it.increment(error))
-            any = any || (it->path().extension() == ".json" && isNew(it->path()));
-        if (!any)
+        const auto all = ledgersIn(ledgerFolder());
+        if (std::none_of(all.begin(), all.end(), isNew))
             return; // and nobody who writes is waited for
         SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
         addLedgers(isNew);

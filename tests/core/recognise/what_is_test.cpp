@@ -141,7 +141,8 @@ TEST_F(Met, WhatIsFoundCanBeSent) {
     EXPECT_THAT(page, HasSubstr(answer.known.front().copy.row.copyFingerprint));
     EXPECT_THAT(page, HasSubstr("Copyright Notice"));
     EXPECT_THAT(page, Not(HasSubstr(folder.path().string()))); // no folder of the person's
-    EXPECT_EQ(std::count(page.begin(), page.end(), '\n') > 10, true);
+    EXPECT_THAT(page, HasSubstr("data:image/jpeg;base64,"));
+    EXPECT_GT(std::count(page.begin(), page.end(), '\n'), 10);
     writeFoundReport(answer, known, {{}, "2026-11-30"}, folder / "found.pdf");
     EXPECT_EQ(exiftool(folder / "found.pdf", "PageCount"), "1");
     EXPECT_EQ(problemOf([&] { writeFoundReport(answer, known, {}, folder / "found.pdf"); }).kind,
