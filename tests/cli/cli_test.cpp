@@ -44,7 +44,8 @@ TEST(Cli, StampWritesCopiesAndCheckTellsTheTwoApart) {
     EXPECT_EQ(ran.exitCode, 0) << ran.err;
     const auto ledger = json::parse(ran.out);
     EXPECT_EQ(ledger["rows"][0]["outcome"], "made");
-    EXPECT_EQ(ledger["rows"][0]["fingerprint_before"], ledger["rows"][0]["fingerprint_after"]);
+    EXPECT_EQ(ledger["rows"][0]["checksum_before"].get<std::string>().size(), 32U);
+    EXPECT_EQ(ledger["rows"][0]["checksum_before"], ledger["rows"][0]["checksum_after"]);
     EXPECT_EQ(cli({"check", folder / "in/a.jpg"}).exitCode, 1);
     EXPECT_THAT(cli({"check", folder / "in/a.jpg"}).out, HasSubstr("54.25 N, 3.5 E"));
     EXPECT_EQ(cli({"check", folder / "out/a.jpg"}).exitCode, 0);

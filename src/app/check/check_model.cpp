@@ -146,9 +146,7 @@ QString CheckModel::text(const Entry& entry, int column) const {
                : row.readability > 0 ? tr("%1 : 1").arg(row.readability, 0, 'f', 1)
                                      : tr("on it");
     case OriginalKept:
-        return row.fingerprintAfter.empty() ? QString()
-               : row.originalUntouched()    ? tr("as it was")
-                                            : tr("changed");
+        return !row.lookedAtAgain() ? QString() : row.originalUntouched() ? tr("as it was") : tr("changed");
     default:
         return {};
     }
@@ -191,7 +189,7 @@ int CheckModel::verdict(const Entry& entry, int column) const {
     case Rights:
         return made && row.rightsInCopy ? 1 : -1;
     case OriginalKept:
-        return row.fingerprintAfter.empty() ? -1 : row.originalUntouched();
+        return !row.lookedAtAgain() ? -1 : row.originalUntouched();
     default:
         return -1;
     }

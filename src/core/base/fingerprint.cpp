@@ -8,6 +8,7 @@
 #include <openssl/evp.h>
 
 #include <memory>
+#include <xxhash.h>
 
 namespace keepseal {
 namespace {
@@ -31,21 +32,56 @@ private:
     std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> m_context;
 };
 
+class Checksum {
+public:
+    Checksum() : m_state(XXH3_createState(), XXH3_freeState) {
+        if (!m_state || XXH3_128bits_reset(m_state.get()) != XXH_OK)
+            throw Problem(ProblemKind::Internal, {}, "the checksum could not be started");
+    }
+    void add(ByteSpan bytes) { XXH3_128bits_update(m_state.get(), bytes.data(), bytes.size()); }
+    std::string finish() const {
+        XXH128_canonical_t out;
+        XXH128_canonicalFromHash(&out, XXH3_128bits_digest(m_state.get()));
+        return hexText(out.digest, sizeof out.digest);
+    }
+
+private:
+    std::unique_ptr<XXH3_state_t, decltype(&XXH3_freeState)> m_state;
+};
+
 std::string hexOf(const Bytes& bytes) {
     return hexText(bytes.data(), bytes.size());
+}
+
+template <class Take>
+void readThrough(const ByteSource& source, const Take& take) {
+    Bytes buffer(256 * 1024);
+    std::uint64_t offset = 0;
+    while (const auto count = source.read(offset, buffer)) {
+        take(ByteSpan(buffer.data(), count));
+        offset += count;
+    }
 }
 
 } // namespace
 
 std::string fingerprint(const ByteSource& source) {
     Digest digest(EVP_sha256());
-    Bytes buffer(256 * 1024);
-    std::uint64_t offset = 0;
-    while (const auto count = source.read(offset, buffer)) {
-        digest.add({buffer.data(), count});
-        offset += count;
-    }
+    readThrough(source, [&](ByteSpan bytes) { digest.add(bytes); });
     return hexOf(digest.finish());
+}
+
+std::string checksum(const ByteSource& source) {
+    Checksum sum;
+    readThrough(source, [&](ByteSpan bytes) { sum.add(bytes); });
+    return sum.finish();
+}
+
+Fingerprints fingerprints(const ByteSource& source) {
+    Digest digest(EVP_sha256());
+    Checksum sum;
+    readThrough(source, [&](ByteSpan bytes) { digest.add(bytes), sum.add(bytes); });
+    return {hexOf(digest.finish()), sum.finish()};
 }
 
 std::string fingerprint(ByteSpan bytes) {

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "likeness/compare.h"
 
+#include "picture/matrix.h"
+
 #include <algorithm>
 #include <bit>
 #include <cmath>
@@ -198,7 +200,7 @@ MetPicture metPicture(const Frame& frame) {
     out.wholes = wholeCodesOf(out.frame);
     out.points = NearPoints(pointsOf(out.frame, kMetSide, kPointsMet));
     Frame mirrored = out.frame;
-    cv::Mat pixels(mirrored.size.height, mirrored.size.width, CV_8UC3, mirrored.rgb.data());
+    cv::Mat pixels = matrixOf(mirrored);
     cv::flip(pixels, pixels, 1);
     out.mirrored = NearPoints(pointsOf(mirrored, kMetSide, kPointsMet));
     return out;
@@ -230,10 +232,8 @@ constexpr int kFewParts = 10;
 constexpr int kSurePoints = 24, kSureBits = 3;
 
 cv::Mat softGreys(const Frame& frame) {
-    const cv::Mat pixels(frame.size.height, frame.size.width, CV_8UC3,
-                         const_cast<std::uint8_t*>(frame.rgb.data()));
     cv::Mat grey, out;
-    cv::cvtColor(pixels, grey, cv::COLOR_RGB2GRAY);
+    cv::cvtColor(matrixOf(frame), grey, cv::COLOR_RGB2GRAY);
     grey.convertTo(out, CV_32F);
     return out;
 }

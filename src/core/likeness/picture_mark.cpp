@@ -3,6 +3,7 @@
 #include "likeness/picture_mark.h"
 
 #include "base/problem.h"
+#include "picture/matrix.h"
 
 #include <algorithm>
 #include <bit>
@@ -21,10 +22,8 @@ constexpr int kPatch = 31;    ///< pixels across, as ORB was published
 constexpr int kCells = 6;     ///< across and down: each is to have its share of points
 
 cv::Mat greysOf(const Frame& frame) {
-    const cv::Mat pixels(frame.size.height, frame.size.width, CV_8UC3,
-                         const_cast<std::uint8_t*>(frame.rgb.data()));
     cv::Mat grey;
-    cv::cvtColor(pixels, grey, cv::COLOR_RGB2GRAY);
+    cv::cvtColor(matrixOf(frame), grey, cv::COLOR_RGB2GRAY);
     return grey;
 }
 
@@ -171,11 +170,8 @@ int distance(std::uint64_t a, std::uint64_t b) {
 
 namespace {
 
-template <class Sample>
-void reduce(const Frame& from, Frame& to, int type) {
-    const cv::Mat pixels(from.size.height, from.size.width, type, const_cast<Sample*>(from.rowOf<Sample>(0)));
-    cv::Mat small(to.size.height, to.size.width, type, to.rowOf<Sample>(0));
-    cv::resize(pixels, small, small.size(), 0, 0, cv::INTER_AREA);
+void reduce(const cv::Mat& from, cv::Mat to) {
+    cv::resize(from, to, to.size(), 0, 0, cv::INTER_AREA);
 }
 
 /// Means of squares of so many pixels, of which two rows stand for all: a large picture has pixels enough,
@@ -212,16 +208,10 @@ Frame reducedTo(const Frame& frame, int longSide) {
     if (factor < 1) {
         out = emptyLike(frame, {std::max(1, static_cast<int>(std::lround(frame.size.width * factor))),
                                 std::max(1, static_cast<int>(std::lround(frame.size.height * factor)))});
-        if (frame.isDeep())
-            reduce<std::uint16_t>(frame, out, CV_16UC3);
-        else
-            reduce<std::uint8_t>(frame, out, CV_8UC3);
-        if (!frame.alpha.empty()) {
-            const cv::Mat from(frame.size.height, frame.size.width, CV_8U,
-                               const_cast<std::uint8_t*>(frame.alpha.data()));
-            cv::Mat to(out.size.height, out.size.width, CV_8U, out.alpha.data());
-            cv::resize(from, to, to.size(), 0, 0, cv::INTER_AREA);
-        }
+        reduce(matrixOf(frame), matrixOf(out));
+        if (!frame.alpha.empty())
+            reduce(matrixOver(frame.alpha.data(), frame.size, CV_8U),
+                   matrixOver(out.alpha.data(), out.size, CV_8U));
     } else {
         out = frame;
     }

@@ -54,8 +54,11 @@ json toJson(const LedgerRow& row) {
                 {"notes", toJson(row.notes)}};
     if (!row.words.empty())
         out["words"] = row.words;
-    for (const auto& [key, text] :
-         {std::pair("seal", &row.seal), {"taken", &row.takenAt}, {"picture", &row.picture}})
+    for (const auto& [key, text] : {std::pair("checksum_before", &row.checksumBefore),
+                                    {"checksum_after", &row.checksumAfter},
+                                    {"seal", &row.seal},
+                                    {"taken", &row.takenAt},
+                                    {"picture", &row.picture}})
         if (!text->empty())
             out[key] = *text;
     if (row.code != 0)
@@ -99,6 +102,8 @@ LedgerRow ledgerRowFromJson(const json& in) {
     row.borderOnCopy = in.value("border_on_copy", false);
     row.strict = in.value("strict", false);
     row.words = in.value("words", row.words);
+    row.checksumBefore = in.value("checksum_before", std::string{});
+    row.checksumAfter = in.value("checksum_after", std::string{});
     row.seal = in.value("seal", std::string{});
     row.takenAt = in.value("taken", std::string{});
     row.picture = in.value("picture", std::string{});
@@ -227,7 +232,7 @@ std::string ledgerCsv(const Ledger& ledger) {
             row.fingerprintBefore.empty() ? "" : yes(row.placeInOriginal),
             made ? yes(row.noPlaceInCopy) : "",
             made ? yes(row.rightsInCopy) : "",
-            row.fingerprintAfter.empty() ? "" : yes(row.originalUntouched()),
+            !row.lookedAtAgain() ? "" : yes(row.originalUntouched()),
             row.fingerprintBefore,
             row.copyFingerprint,
             joinedForTable(row.removed),

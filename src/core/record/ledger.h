@@ -28,11 +28,15 @@ enum class Outcome {
 };
 const char* keyOf(Outcome outcome);
 
+inline constexpr const char* kGone = "gone"; ///< an original that was not there any more
+
 struct LedgerRow {
     std::filesystem::path original;
     FileIdentity originalIdentity;
     std::string fingerprintBefore; ///< SHA-256, empty when the original could not be read
-    std::string fingerprintAfter;  ///< empty until read again
+    std::string fingerprintAfter;  ///< in older ledgers, which read it with SHA-256 again; else empty
+    std::string checksumBefore;    ///< XXH3 of the same reading, see base/fingerprint.h
+    std::string checksumAfter;     ///< of the look after the run; empty until then; kGone
     std::string delivery;          ///< its name; two deliveries may have one
     /// Which of the run's deliveries it is, counted from 0; nothing: an older ledger did not say.
     std::optional<std::size_t> deliveryIndex;
@@ -70,8 +74,13 @@ struct LedgerRow {
     std::size_t toLookAt() const { return countOf(notes, Severity::WorthALook); }
 
     bool originalUntouched() const {
-        return !fingerprintBefore.empty() && fingerprintBefore == fingerprintAfter;
+        if (fingerprintBefore.empty())
+            return false;
+        return checksumBefore.empty() ? fingerprintBefore == fingerprintAfter
+                                      : checksumBefore == checksumAfter;
     }
+    /// Whether its original was looked at again after the run.
+    bool lookedAtAgain() const { return !fingerprintAfter.empty() || !checksumAfter.empty(); }
 };
 
 struct Ledger {

@@ -125,7 +125,8 @@ public:
             const std::lock_guard lock(m_mutex);
             auto& kept = m_result.ledger.rows[index];
             kept = row;
-            kept.fingerprintAfter.clear(); // it is read again at the end of this run
+            kept.fingerprintAfter.clear(),
+                kept.checksumAfter.clear(); // it is read again at the end of this run
             m_onEvent({RunEvent::Kind::Resumed, ++m_done, made.size(), &kept, index});
         });
         m_done = 0;
@@ -257,36 +258,48 @@ private:
         }
     }
 
-    std::string fingerprintOf(const Task& task) {
+    bool allHaveChecksums(const Task& task) {
         const std::lock_guard lock(m_mutex);
-        for (const auto index : task.together)
-            if (const auto& row = m_result.ledger.rows[index]; !row.fingerprintBefore.empty())
-                return row.fingerprintBefore;
-        return {};
+        return std::none_of(task.together.begin(), task.together.end(), [&](std::size_t index) {
+            const auto& row = m_result.ledger.rows[index];
+            return !row.fingerprintBefore.empty() && row.checksumBefore.empty();
+        });
     }
 
-    /// Reads the original once more, by its path: what lies there now must be what was read.
+    bool wasRead(const Task& task) {
+        const std::lock_guard lock(m_mutex);
+        return std::any_of(task.together.begin(), task.together.end(), [&](std::size_t index) {
+            return !m_result.ledger.rows[index].fingerprintBefore.empty();
+        });
+    }
+
+    /// Reads the original once more, by its path: what lies there now must be what was read. Rows that a
+    /// program before this one made have no checksum: theirs is held against SHA-256.
     void verifyOriginal(const Task& task) {
-        if (fingerprintOf(task).empty())
+        if (!wasRead(task))
             return;
-        std::string after;
+        Fingerprints after;
         try {
-            after = fingerprint(Original(m_plan.originals[task.original]));
+            const Original original(m_plan.originals[task.original]);
+            after = allHaveChecksums(task) ? Fingerprints{{}, checksum(original)} : fingerprints(original);
         } catch (const Problem&) {
-            after = "gone"; // an original that vanished meanwhile is not "as it was"
+            after = {kGone, kGone}; // an original that vanished meanwhile is not "as it was"
         }
         const std::lock_guard lock(m_mutex);
         for (const auto index : task.together) {
             auto& row = m_result.ledger.rows[index];
             if (row.fingerprintBefore.empty())
                 continue;
-            row.fingerprintAfter = after;
-            if (after != row.fingerprintBefore && !row.problem)
-                row.problem =
-                    Problem(ProblemKind::Changed, row.original.string(),
-                            after == "gone" ? "the original vanished during the run"
-                                            : "the original was changed by another program during the run",
-                            "Look at the original, then stamp it again");
+            if (row.checksumBefore.empty())
+                row.fingerprintAfter = after.sha256;
+            else
+                row.checksumAfter = after.checksum;
+            if (!row.originalUntouched() && !row.problem)
+                row.problem = Problem(ProblemKind::Changed, row.original.string(),
+                                      after.checksum == kGone
+                                          ? "the original vanished during the run"
+                                          : "the original was changed by another program during the run",
+                                      "Look at the original, then stamp it again");
         }
         m_onEvent({RunEvent::Kind::Verifying, ++m_done, m_tasks.size(), nullptr, 0});
     }

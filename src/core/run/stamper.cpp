@@ -57,7 +57,7 @@ class OneOriginal {
 public:
     OneOriginal(Stamper& stamper, std::size_t original)
         : m_stamper(stamper), m_plan(stamper.m_plan), m_index(original), m_path(m_plan.originals[original]),
-          m_file(m_path), m_fingerprint(fingerprint(m_file)), m_facts(readFacts(m_file, m_path.string())),
+          m_file(m_path), m_fingerprints(fingerprints(m_file)), m_facts(readFacts(m_file, m_path.string())),
           m_report(inspect(m_file)), m_metadata(readMetadata(m_path, m_report)) {}
 
     void stampAll(const std::vector<std::size_t>& copies, const std::vector<std::size_t>& together,
@@ -131,7 +131,8 @@ private:
     }
 
     void stampOne(std::size_t index, LedgerRow& row) {
-        row.fingerprintBefore = m_fingerprint;
+        row.fingerprintBefore = m_fingerprints.sha256;
+        row.checksumBefore = m_fingerprints.checksum;
         row.originalIdentity = m_file.identity();
         row.placeInOriginal = m_report.tellsPlace();
         const auto& root = m_plan.copies[index].inside;
@@ -306,7 +307,7 @@ private:
     std::size_t m_index;
     fs::path m_path;
     Original m_file;
-    std::string m_fingerprint;
+    Fingerprints m_fingerprints;
     PictureFacts m_facts;
     FileReport m_report;
     Metadata m_metadata;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/paint_out.h"
 
+#include "picture/matrix.h"
+
 #include <algorithm>
 #include <opencv2/imgproc.hpp>
 #include <opencv2/photo.hpp>
@@ -12,13 +14,8 @@ namespace {
 constexpr double kFillReach = 4; ///< pixels around that each filled one is made from
 constexpr int kChangedBy = 2;    ///< steps of 255
 
-cv::Mat matrixOf(const Frame& frame) {
-    return {frame.size.height, frame.size.width, CV_8UC3, const_cast<std::uint8_t*>(frame.rgb.data())};
-}
-
 cv::Mat whereTold(const Mask& mask) {
-    const cv::Mat values(mask.height, mask.width, CV_32FC1, const_cast<float*>(mask.value.data()));
-    return values > 0;
+    return matrixOver(mask.value.data(), {mask.width, mask.height}, CV_32FC1) > 0;
 }
 
 cv::Mat lumaOf(const Frame& frame) {

@@ -3,6 +3,7 @@
 // Made small and pressed; grey, stretched, photographed from a screen: what is left of the contrast.
 #include "base/text.h"
 #include "formats/output_format.h"
+#include "picture/matrix.h"
 #include "render/encode.h"
 #include "seal/put.h"
 #include "seal/readability.h"
@@ -19,10 +20,6 @@ namespace {
 
 constexpr int kPressedJpeg = 40, kPressedWebP = 30;
 constexpr double kLowestLetters = 4; ///< pixels of a small x that can still be read
-
-cv::Mat pixelsIn(const Frame& frame) {
-    return {frame.size.height, frame.size.width, CV_8UC3, const_cast<std::uint8_t*>(frame.rgb.data())};
-}
 
 Frame frameFrom(const cv::Mat& pixels, const Frame& like) {
     Frame out;
@@ -43,7 +40,7 @@ Frame reduced(const Frame& frame, int longSide) {
     const cv::Size size(std::max(1, static_cast<int>(std::lround(frame.size.width * factor))),
                         std::max(1, static_cast<int>(std::lround(frame.size.height * factor))));
     cv::Mat out;
-    cv::resize(pixelsIn(frame), out, size, 0, 0, cv::INTER_AREA);
+    cv::resize(matrixOf(frame), out, size, 0, 0, cv::INTER_AREA);
     return frameFrom(out, frame);
 }
 
@@ -93,7 +90,7 @@ double lettersOn(const SealedPicture& picture, const Frame& frame) {
 
 Frame greyed(const Frame& frame) {
     cv::Mat grey, out;
-    cv::cvtColor(pixelsIn(frame), grey, cv::COLOR_RGB2GRAY);
+    cv::cvtColor(matrixOf(frame), grey, cv::COLOR_RGB2GRAY);
     cv::cvtColor(grey, out, cv::COLOR_GRAY2RGB);
     return frameFrom(out, frame);
 }
@@ -125,7 +122,7 @@ Frame photographed(const Frame& frame) {
         seen{{0.05F * w, 0.03F * h}, {0.93F * w, 0.08F * h}, {0.97F * w, 0.95F * h}, {0.02F * w, 0.90F * h}};
     const auto there = cv::getPerspectiveTransform(corners, seen);
     cv::Mat screen, photo, back;
-    pixelsIn(frame).convertTo(screen, CV_32FC3);
+    matrixOf(frame).convertTo(screen, CV_32FC3);
     for (int y = 0; y < screen.rows; ++y)
         for (int x = 0; x < screen.cols; ++x)
             for (int c = 0; c < 3; ++c)

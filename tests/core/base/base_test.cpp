@@ -62,6 +62,10 @@ TEST(Fingerprint, MatchesThePublishedVectors) {
     EXPECT_EQ(fingerprint(span),
               "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad"); // FIPS 180-4
     EXPECT_EQ(fingerprint(MemorySource(span)), fingerprint(span));
+    EXPECT_EQ(fingerprints(MemorySource(span)).sha256, fingerprint(span));
+    EXPECT_EQ(fingerprints(MemorySource(span)).checksum, checksum(MemorySource(span)));
+    EXPECT_EQ(checksum(MemorySource({})),
+              "99aa06d3014798d86001c324468d497f"); // as xxHash's own tests have it
     const Bytes sum = md5(span);
     EXPECT_EQ(hexText(sum.data(), sum.size()), "900150983cd24fb0d6963f7d28e17f72"); // RFC 1321
 }

@@ -80,6 +80,16 @@ TEST(Likeness, CodesOfTurnedPicturesAreThoseOfThePictureTurned) {
     EXPECT_GT(distance(codes[0], wholeCodeOf(drawnScene(6))), 14);
 }
 
+TEST(Likeness, NoThreadsAreStartedForIt) { // one that can't be started would be waited for, for ever
+    const auto threads = [] {
+        return std::distance(fs::directory_iterator("/proc/self/task"), fs::directory_iterator());
+    };
+    const auto frame = drawnScene(1);
+    const auto before = threads();
+    markOf(frame);
+    EXPECT_EQ(threads(), before);
+}
+
 TEST(Likeness, APictureWithoutDrawingIsNoOther) {
     const Kept kept = [] {
         Kept out{plainFrame(600, 400, {90, 120, 200}), {}, {}};
