@@ -52,6 +52,13 @@ private:
     wire::Descriptor m_memory;
 };
 
+/// For what a worker holds already.
+class NoSource final : public ByteSource {
+public:
+    std::uint64_t size() const override { return 0; }
+    std::size_t read(std::uint64_t, std::span<std::uint8_t>) const override { return 0; }
+};
+
 /// An answer, and the worker's turn: what lies beside it in shared memory is the worker's until then.
 struct Answered {
     Pool::Turn turn;
@@ -140,22 +147,32 @@ SniffedFile sniffFile(const ByteSource& source, const std::string& ending) {
     return wire::sniffedOf(found.getKind(), found.getContainer(), found.getName());
 }
 
-/// Lies in a worker, which forgets it when nobody has it any more.
-struct DecodedPicture {
-    WorkerPtr worker;
-    std::uint32_t number = 0;
+namespace cage {
 
-    DecodedPicture(WorkerPtr holder, std::uint32_t of) : worker(std::move(holder)), number(of) {}
-    DecodedPicture(const DecodedPicture&) = delete;
-    DecodedPicture& operator=(const DecodedPicture&) = delete;
-    ~DecodedPicture() {
+/// Something that lies in a worker, which forgets it when nobody has it any more.
+struct KeptThere {
+    WorkerPtr worker;
+    std::uint32_t number; ///< 0: it is forgotten
+
+    KeptThere(WorkerPtr holder, std::uint32_t of) : worker(std::move(holder)), number(of) {}
+    KeptThere(const KeptThere&) = delete;
+    KeptThere& operator=(const KeptThere&) = delete;
+    ~KeptThere() {
+        if (number == 0)
+            return;
         try {
             capnp::MallocMessageBuilder message;
             message.initRoot<Request>().setForget(number);
             Pool::instance().turn(worker)->ask(message, -1, {}, {});
-        } catch (const std::exception&) { // it is gone, and the pixels with it
+        } catch (const std::exception&) { // it is gone, and what it kept with it
         }
     }
+};
+
+} // namespace cage
+
+struct DecodedPicture : KeptThere {
+    using KeptThere::KeptThere;
 };
 
 DecodedPtr decodePicture(const ByteSource& source, const std::string& name, const PictureFacts& facts,
@@ -202,21 +219,72 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
     return out;
 }
 
-Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                       const ChangedPart& changed) {
-    // All coefficients, two bytes for each of up to three samples a pixel; the file as it is and as it
-    // becomes; the part as it comes and as it is encoded.
-    const auto counted =
-        static_cast<std::uint64_t>(facts.stored.pixels()) * 6 + 3 * source.size() + 6 * changed.rgb.size();
+struct JpegCoefficients : KeptThere {
+    using KeptThere::KeptThere;
+    std::string name;
+    PictureFacts facts;
+    std::uint64_t bytes = 0; ///< of the file
+};
+
+namespace {
+
+/// What is held needs no file beside the request.
+template <class Fill>
+Answered askHolder(const JpegCoefficients& held, std::uint64_t counted, const Fill& fill) {
+    requireFits(counted, held.name);
+    return ask(held.worker, NoSource(), held.name, {timeFor(held.facts), memoryFor(counted)}, fill);
+}
+
+} // namespace
+
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts) {
+    const auto counted = coefficientMemory(facts) + 2 * source.size();
     requireFits(counted, name);
-    auto answer =
-        ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)}, [&](Request::Builder request) {
-            auto asked = request.initStampUntouched();
-            wire::write(asked.initFacts(), facts);
-            wire::write(asked.initChanged(), changed);
-        });
+    auto answer = ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)},
+                      [&](Request::Builder request) { wire::write(request.initHold(), facts); });
+    const auto made = expected(answer, Answer::HELD).getHeld();
+    HeldJpeg out;
+    out.coefficients = std::make_shared<JpegCoefficients>(answer.turn.worker(), made.getNumber());
+    out.coefficients->name = name;
+    out.coefficients->facts = facts;
+    out.coefficients->bytes = source.size();
+    out.coarse.size = wire::read(made.getCoarse());
+    if (!(out.coarse.size == Size{facts.stored.width / 8, facts.stored.height / 8}))
+        wire::nonsense();
+    out.coarse.picture = {0, 0, out.coarse.size.width, out.coarse.size.height};
+    takeSamples(answer, out.coarse.rgb, static_cast<std::size_t>(out.coarse.size.pixels()) * 3);
+    return out;
+}
+
+Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
+    const auto pixels = static_cast<std::uint64_t>(std::max(area.width, 0)) *
+                        static_cast<std::uint64_t>(std::max(area.height, 0));
+    auto answer = askHolder(held, 16 * pixels, [&](Request::Builder request) {
+        auto asked = request.initPixelsOf();
+        asked.setHeld(held.number);
+        asked.setX(area.x);
+        asked.setY(area.y);
+        wire::write(asked.initSize(), {area.width, area.height});
+    });
+    Frame out;
+    out.size = wire::read(expected(answer, Answer::FRAME).getFrame().getSize());
+    if (!(out.size == Size{area.width, area.height}))
+        wire::nonsense();
+    out.picture = {0, 0, out.size.width, out.size.height};
+    takeSamples(answer, out.rgb, static_cast<std::size_t>(pixels) * 3);
+    return out;
+}
+
+Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
+    // The file as it becomes, twice while it grows; the part as it comes and as it is encoded.
+    auto answer = askHolder(*held, 3 * held->bytes + 6 * changed.rgb.size(), [&](Request::Builder request) {
+        auto asked = request.initStampUntouched();
+        asked.setHeld(held->number);
+        wire::write(asked.initChanged(), changed);
+    });
     const auto length = expected(answer, Answer::STAMPED).getStamped();
-    if (length > 2 * source.size() + 4 * changed.rgb.size() + kMegabyte)
+    held->number = 0;
+    if (length > 2 * held->bytes + 4 * changed.rgb.size() + kMegabyte)
         wire::nonsense();
     Bytes out;
     takeSamples(answer, out, static_cast<std::size_t>(length));

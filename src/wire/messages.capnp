@@ -102,7 +102,9 @@ struct Request {
     readProfile @13 :Void;
     readLogo :group { page @14 :Int32; }
     drawLogo :group { page @15 :Int32; native @16 :Size; size @17 :Size; }
-    stampUntouched :group { facts @18 :Facts; changed @19 :Changed; }
+    hold @18 :Facts; # a JPEG's coefficients, until they are stamped or forgotten
+    pixelsOf :group { held @19 :UInt32; x @20 :Int32; y @21 :Int32; size @22 :Size; }
+    stampUntouched :group { held @23 :UInt32; changed @24 :Changed; } # it is forgotten by that
   }
 }
 
@@ -122,5 +124,6 @@ struct Answer {
     drawing @18 :Size; # in shared memory: B G R A
     done @19 :Void;
     stamped @20 :UInt64; # bytes of a JPEG, in shared memory
+    held :group { number @21 :UInt32; coarse @22 :Size; } # in shared memory: R G B
   }
 }

@@ -11,6 +11,7 @@
 #include "wire/values.h"
 
 #include <cerrno>
+#include <malloc.h>
 #include <map>
 #include <poll.h>
 
@@ -21,7 +22,7 @@ using messages::Answer;
 using messages::Request;
 using wire::DescriptorSource;
 
-constexpr std::size_t kMostDecoded = 64;
+constexpr std::size_t kMostKept = 64;
 constexpr int kKeepPixelsMs = 2000;
 
 template <class T>
@@ -38,7 +39,7 @@ public:
         m_frame = {}; // its blocks serve the next
         const std::string name(request.getName().begin(), request.getName().size());
         try {
-            allowMemory(request.getMemory() + m_heldDecoded);
+            allowMemory(request.getMemory() + m_heldMemory);
             if (request.isForget()) {
                 forget(request.getForget());
                 to.setDone();
@@ -58,6 +59,13 @@ public:
     }
 
 private:
+    /// Decoded pixels, or coefficients.
+    struct Kept {
+        DecodedPtr picture;
+        std::shared_ptr<JpegCoefficients> coefficients;
+        std::uint64_t memory = 0;
+    };
+
     void meet(Request::Reader request, const DescriptorSource& source, const std::string& name,
               Answer::Builder to) {
         switch (request.which()) {
@@ -86,8 +94,12 @@ private:
             return readLogo(request.getReadLogo().getPage(), source, name, to);
         case Request::DRAW_LOGO:
             return drawLogo(request.getDrawLogo(), source, name, to);
+        case Request::HOLD:
+            return hold(wire::read(request.getHold()), source, name, to);
+        case Request::PIXELS_OF:
+            return pixelsOf(request.getPixelsOf(), to);
         case Request::STAMP_UNTOUCHED:
-            return stampUntouched(request.getStampUntouched(), source, name, to);
+            return stampUntouched(request.getStampUntouched(), to);
         case Request::FORGET:
             break;
         }
@@ -105,9 +117,9 @@ private:
     void develop(Request::Develop::Reader asked, const ByteSource& source, const std::string& name,
                  Answer::Builder to) {
         Notes notes;
-        const auto decoded = asked.getDecoded() ? m_decoded.find(asked.getDecoded()) : m_decoded.end();
+        const auto kept = asked.getDecoded() ? m_kept.find(asked.getDecoded()) : m_kept.end();
         m_frame = keepseal::develop(source, name, wire::read(asked.getFacts()), wire::read(asked.getWish()),
-                                    &notes, decoded == m_decoded.end() ? nullptr : decoded->second.picture);
+                                    &notes, kept == m_kept.end() ? nullptr : kept->second.picture);
         auto out = to.initFrame();
         wire::write(out.initSize(), m_frame.size);
         out.setDeep(m_frame.isDeep());
@@ -121,18 +133,22 @@ private:
 
     void decode(Request::Decode::Reader asked, const ByteSource& source, const std::string& name,
                 Answer::Builder to) {
-        if (m_decoded.size() >= kMostDecoded)
-            wire::nonsense();
         const auto facts = wire::read(asked.getFacts());
         const auto memory = decodedMemory(facts, asked.getShrink()) * 2; // what it is halved to as well
-        m_decoded[++m_lastDecoded] = {decodePicture(source, name, facts, asked.getShrink()), memory};
-        m_heldDecoded += memory;
-        to.setDecoded(m_lastDecoded);
+        to.setDecoded(keep({decodePicture(source, name, facts, asked.getShrink()), {}, memory}));
+    }
+
+    std::uint32_t keep(Kept kept) {
+        if (m_kept.size() >= kMostKept)
+            wire::nonsense();
+        m_heldMemory += kept.memory;
+        m_kept[++m_lastKept] = std::move(kept);
+        return m_lastKept;
     }
 
     void forget(std::uint32_t number) {
-        const auto decoded = m_decoded.extract(number);
-        m_heldDecoded -= decoded ? decoded.mapped().memory : 0;
+        const auto kept = m_kept.extract(number);
+        m_heldMemory -= kept ? kept.mapped().memory : 0;
     }
 
     void readLogo(int page, const ByteSource& source, const std::string& name, Answer::Builder to) {
@@ -153,21 +169,41 @@ private:
         m_shared.emplace_back(wire::sealedMemory({asBytes(drawn.argb)}));
     }
 
-    void stampUntouched(Request::StampUntouched::Reader asked, const ByteSource& source,
-                        const std::string& name, Answer::Builder to) {
-        const auto bytes =
-            stampedUntouched(source, name, wire::read(asked.getFacts()), wire::read(asked.getChanged()));
+    void hold(const PictureFacts& facts, const ByteSource& source, const std::string& name,
+              Answer::Builder to) {
+        auto held = holdJpeg(source, name, facts);
+        m_frame = std::move(held.coarse);
+        auto out = to.initHeld();
+        out.setNumber(keep({{}, std::move(held.coefficients), coefficientMemory(facts)}));
+        wire::write(out.initCoarse(), m_frame.size);
+        m_shared.push_back(wire::besideOf(m_frame.rgb));
+    }
+
+    const std::shared_ptr<JpegCoefficients>& held(std::uint32_t number) {
+        const auto found = m_kept.find(number);
+        if (found == m_kept.end() || !found->second.coefficients)
+            wire::nonsense();
+        return found->second.coefficients;
+    }
+
+    void pixelsOf(Request::PixelsOf::Reader asked, Answer::Builder to) {
+        const auto size = wire::read(asked.getSize());
+        m_frame =
+            keepseal::pixelsOf(*held(asked.getHeld()), {asked.getX(), asked.getY(), size.width, size.height});
+        wire::write(to.initFrame().initSize(), m_frame.size);
+        m_shared.push_back(wire::besideOf(m_frame.rgb));
+    }
+
+    void stampUntouched(Request::StampUntouched::Reader asked, Answer::Builder to) {
+        const auto bytes = stampedUntouched(held(asked.getHeld()), wire::read(asked.getChanged()));
+        forget(asked.getHeld());
         to.setStamped(bytes.size());
         m_shared.emplace_back(wire::sealedMemory({bytes}));
     }
 
-    struct Decoded {
-        DecodedPtr picture;
-        std::uint64_t memory = 0;
-    };
-    std::map<std::uint32_t, Decoded> m_decoded; ///< until the program forgets them
-    std::uint64_t m_heldDecoded = 0;            ///< bytes
-    std::uint32_t m_lastDecoded = 0;
+    std::map<std::uint32_t, Kept> m_kept; ///< until the program forgets them
+    std::uint64_t m_heldMemory = 0;       ///< bytes
+    std::uint32_t m_lastKept = 0;
     std::vector<wire::Beside> m_shared; ///< beside the answer, until the next request
     Frame m_frame;                      ///< whose pixels those may be
 };
@@ -180,6 +216,7 @@ void serve(int socket, const Locks& locks) {
         if (::poll(&wanted, 1, kKeepPixelsMs) > 0)
             return true;
         releasePixelMemory(); // nobody wants anything: what is kept for the next picture goes back
+        ::malloc_trim(0);
         return ::poll(&wanted, 1, -1) > 0 || errno == EINTR;
     };
     {

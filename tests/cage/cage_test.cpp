@@ -291,7 +291,10 @@ TEST(Cage, AJpegIsStampedUntouchedByAWorker) {
     part.area = {32, 16, 64, 32};
     part.rgb.assign(64 * 32 * 3, 250);
     part.cells.assign(8 * 4, 1);
-    const auto bytes = stampedUntouched(original, "tide.jpg", facts, part);
+    const auto held = holdJpeg(original, "tide.jpg", facts);
+    EXPECT_EQ(held.coarse.size, (Size{40, 30}));
+    const auto under = pixelsOf(*held.coefficients, {32, 16, 64, 32});
+    const auto bytes = stampedUntouched(held.coefficients, part);
     const MemorySource copy(bytes);
     const auto read = readFacts(copy, "copy");
     EXPECT_EQ(read.size, facts.size);
@@ -299,6 +302,8 @@ TEST(Cage, AJpegIsStampedUntouchedByAWorker) {
     EXPECT_NEAR(frame.row(30)[60 * 3], 250, 4);
     const auto before = develop(original, "tide.jpg", facts, wholePicture(facts, facts.size));
     EXPECT_TRUE(std::equal(frame.row(100), frame.row(101), before.row(100)));
+    EXPECT_TRUE(std::equal(under.row(7), under.row(8), before.row(23) + 32 * 3));
+    EXPECT_THROW((void)pixelsOf(*held.coefficients, {32, 16, 64, 32}), Problem); // they are spent
     part.area.x = 310;
-    EXPECT_THROW((void)stampedUntouched(original, "tide.jpg", facts, part), Problem);
+    EXPECT_THROW((void)stampedUntouched(holdJpeg(original, "tide.jpg", facts).coefficients, part), Problem);
 }

@@ -8,6 +8,7 @@
 #include "proofs/kept_copy.h"
 #include "render/encode.h"
 #include "render/finished_copy.h"
+#include "render/untouched_copy.h"
 
 namespace keepseal::app {
 namespace {
@@ -21,6 +22,7 @@ constexpr int kQualities[] = {40, 50, 60, 70, 75, 80, 85, 88, 90, 92, 94, 96, 98
 struct EncodedProof::Kept {
     Stages stages; ///< what made the pixels
     FinishedCopy copy;
+    bool ofCoefficients = false;
 };
 
 struct EncodedProof::Answer {
@@ -44,13 +46,15 @@ std::shared_ptr<EncodedProof::Kept> keptOrMade(const std::shared_ptr<EncodedProo
     auto ahead = lookAhead(asked);
     auto stages = stagesOf(asked, ahead.words->facts);
     auto out = std::make_shared<EncodedProof::Kept>();
-    if (kept && kept->stages == stages) {
+    const bool ofCoefficients = isMadeOfCoefficients(asked);
+    if (kept && kept->stages == stages && kept->ofCoefficients == ofCoefficients) {
         *out = *kept;
         out->copy.words = std::move(ahead.words);
         return out;
     }
     out->copy = finishedFromKept(originals, asked, std::move(ahead));
     out->stages = std::move(stages);
+    out->ofCoefficients = ofCoefficients;
     return out;
 }
 

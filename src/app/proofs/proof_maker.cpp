@@ -64,7 +64,7 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
         Frame frame = *pixels.finished;
         proof.ground = {};
         const auto border = stages.frame.on(frame);
-        proof.seal = stages.seal.on(frame, ahead.prepared, &proof.ground);
+        proof.seal = stages.seal.on(frame, ahead.prepared, {.ground = &proof.ground});
         addNotes(proof.notes, border.notes);
         proof.sealed = toImage(frame, screen);
     }

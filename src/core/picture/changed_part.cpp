@@ -10,6 +10,8 @@ namespace {
 constexpr int kBlock = 16; // of the largest sampling that is taken
 constexpr int kCell = 8;
 
+} // namespace
+
 Rect inBlocks(const Rect& area, Size picture) {
     const Rect inside = intersection(area, {0, 0, picture.width, picture.height});
     if (inside.empty())
@@ -19,8 +21,6 @@ Rect inBlocks(const Rect& area, Size picture) {
     return {left, top, std::min(up(inside.right()), picture.width) - left,
             std::min(up(inside.bottom()), picture.height) - top};
 }
-
-} // namespace
 
 PixelsBefore pixelsUnder(const Frame& frame, const Rect& area) {
     const auto part = inBlocks(area, frame.size);

@@ -7,6 +7,7 @@
 #include "base/byte_source.h"
 #include "picture/develop.h"
 
+#include <memory>
 #include <string>
 
 namespace keepseal {
@@ -17,6 +18,8 @@ struct PixelsBefore {
     int x = 0, y = 0; ///< of their top left corner in the frame
     Frame pixels;     ///< empty: nothing was put on
 };
+/// The whole blocks in which `area` lies, as far as it lies in the picture.
+Rect inBlocks(const Rect& area, Size picture);
 /// Of the part of `frame` in which `area` lies.
 PixelsBefore pixelsUnder(const Frame& frame, const Rect& area);
 
@@ -32,10 +35,26 @@ ChangedPart changedPart(const PixelsBefore& before, const Frame& after);
 /// Red, green and blue are equal all over.
 bool isNeutral(const ChangedPart& changed);
 
-/// A JPEG with that part changed (nothing, where it is empty), without any metadata; `facts` say that it
-/// keeps its blocks. Throws Problem(NotAPicture), naming `name`: also where bytes of the original are
-/// missing.
-Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                       const ChangedPart& changed);
+/// All coefficients of a JPEG, read once and held until they are stamped.
+struct JpegCoefficients;
+struct HeldJpeg {
+    std::shared_ptr<JpegCoefficients> coefficients;
+    /// A pixel for each whole block of 8: its mean. 8 bits, in the JPEG's own numbers. Empty where the
+    /// picture is smaller than a block.
+    Frame coarse;
+};
+/// `facts` say that it keeps its blocks. Throws Problem(NotAPicture | TooLarge), naming `name`: also where
+/// bytes of it are missing.
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts);
+/// Bytes that this holds: two for each of up to three samples a pixel.
+inline std::uint64_t coefficientMemory(const PictureFacts& facts) {
+    return static_cast<std::uint64_t>(facts.stored.pixels()) * 6;
+}
+/// The pixels of a part as a decode of the whole gives them, in the JPEG's own numbers. `area` is of whole
+/// blocks of 16, except at the picture's right and bottom edges. Throws Problem(Internal) where it is not.
+Frame pixelsOf(const JpegCoefficients& held, const Rect& area);
+/// A JPEG with that part changed (nothing, where it is empty), without any metadata. The coefficients are
+/// changed by it: they serve for one. Throws Problem(NotAPicture | Internal).
+Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed);
 
 } // namespace keepseal

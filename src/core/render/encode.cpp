@@ -150,11 +150,10 @@ namespace {
 
 /// A whole file by these settings, whatever its bytes.
 EncodedCopy encodedAs(const EncodeStage& stage, const FileSettings& file, const Frame& frame,
-                      const StampedOn* on = nullptr) {
+                      const StampedJpeg* stamped = nullptr) {
     const auto& row = outputFormat(stage.format);
-    const Bytes bare = on ? stampedUntouched(on->original, on->name, on->facts, on->changed)
-                          : encodePixels(frame, file, row);
-    const auto grey = on && on->facts.channels == 1 ? greySpace() : greyOut(file);
+    const Bytes bare = stamped ? Bytes() : encodePixels(frame, file, row);
+    const auto grey = stamped && stamped->grey ? greySpace() : greyOut(file);
     const auto space = grey ? grey : frame.space ? frame.space : srgbSpace();
     CopyFacts facts;
     facts.srgb = !grey && !frame.space;
@@ -167,7 +166,7 @@ EncodedCopy encodedAs(const EncodeStage& stage, const FileSettings& file, const 
     auto metadata = composeMetadata(stage.words, facts);
     EncodedCopy out;
     out.size = frame.size;
-    out.bytes = row.embed(bare, metadata, {space->profile(), stage.pixelsPerMm});
+    out.bytes = row.embed(stamped ? stamped->bytes : bare, metadata, {space->profile(), stage.pixelsPerMm});
     out.notes = std::move(metadata.notes);
     return out;
 }
@@ -311,9 +310,9 @@ Frame decodedCopy(const Bytes& bytes, const FileSettings& file) {
     return screenStage(file).on(develop(source, "the copy", facts, wish));
 }
 
-EncodedCopy EncodeStage::on(const Frame& frame, const StampedOn* stampedOn) const {
-    if (stampedOn)
-        return encodedAs(*this, file, frame, stampedOn);
+EncodedCopy EncodeStage::on(const Frame& frame, const StampedJpeg* stamped) const {
+    if (stamped)
+        return encodedAs(*this, file, frame, stamped);
     const auto most = file.atMost > 0 ? static_cast<std::uint64_t>(file.atMost * 1000) : UINT64_MAX;
     const auto& row = outputFormat(format);
     auto out = file.unseen       ? asSmallAsUnseen(*this, frame, most)

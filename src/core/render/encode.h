@@ -10,12 +10,10 @@
 
 namespace keepseal {
 
-/// Where the original's own coefficients stay, see picture/untouched.h.
-struct StampedOn {
-    const ByteSource& original;
-    const std::string& name; ///< of the original, for problems
-    const PictureFacts& facts;
-    const ChangedPart& changed;
+/// A JPEG without metadata that is there already: see stampedUntouched().
+struct StampedJpeg {
+    const Bytes& bytes;
+    bool grey;
 };
 
 struct EncodedCopy {
@@ -36,9 +34,8 @@ struct EncodeStage {
     CopyMark holds;         ///< what really stands on it
     bool operator==(const EncodeStage&) const = default;
     /// Where `file` has a limit of bytes, the best that keeps it; what can't is told by a note that holds it
-    /// back. `stampedOn`: all that was changed of the original is there, and is all that is encoded; may be
-    /// null. Throws Problem(Internal | BadFile).
-    EncodedCopy on(const Frame& frame, const StampedOn* stampedOn = nullptr) const;
+    /// back. `stamped`: holds the frame's pixels already; may be null. Throws Problem(Internal | BadFile).
+    EncodedCopy on(const Frame& frame, const StampedJpeg* stamped = nullptr) const;
 };
 /// A small picture of itself goes into such a copy.
 bool holdsPreview(const Delivery& delivery, const std::string& format);

@@ -7,8 +7,85 @@
 
 namespace keepseal {
 
-FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded, const TakePicture& take) {
+namespace {
+
+void tell(FinishedCopy& out, const CopyAsked& asked, CopyAhead ahead, const Notes& found,
+          const SealResult& seal) {
+    out.words = std::move(ahead.words);
+    out.notes = std::move(ahead.notes);
+    addNotes(out.notes, found);
+    addNotes(out.notes, seal.notes);
+    out.readability = seal.readability;
+    out.holds = {asked.delivery.border.on, !seal.empty() && !holdsKind(seal.notes, NoteKind::SealOffPicture)};
+}
+
+/// Of a copy's whole size, with memory that nobody has written to.
+Frame blank(Size size) {
+    Frame out;
+    out.size = size;
+    out.rgb.resize(static_cast<std::size_t>(size.pixels()) * 3);
+    out.picture = {0, 0, size.width, size.height};
+    return out;
+}
+
+/// Each pixel stands for a cell: the changed ones for what they are now.
+void putChanged(Frame& coarse, const ChangedPart& changed) {
+    const int columns = (changed.area.width + 7) / 8;
+    for (std::size_t cell = 0; cell < changed.cells.size(); ++cell) {
+        const int x = static_cast<int>(cell) % columns, y = static_cast<int>(cell) / columns;
+        const int atX = changed.area.x / 8 + x, atY = changed.area.y / 8 + y;
+        if (!changed.cells[cell] || atX >= coarse.size.width || atY >= coarse.size.height)
+            continue;
+        for (int c = 0; c < 3; ++c) {
+            int sum = 0;
+            for (int i = 0; i < 64; ++i)
+                sum += changed.rgb[static_cast<std::size_t>(
+                    ((y * 8 + i / 8) * changed.area.width + x * 8 + i % 8) * 3 + c)];
+            coarse.row(atY)[atX * 3 + c] = static_cast<std::uint8_t>((sum + 32) / 64);
+        }
+    }
+}
+
+/// Its seal is decided on the coarse picture whichever pixels are wanted: a proof and the copy itself agree.
+FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, CopyAhead ahead,
+                              const DecodedPtr& decoded, const TakePicture& take, FramePixels pixels) {
+    FinishedCopy out;
+    Notes found;
+    const auto stages = stagesOf(asked, ahead.words->facts);
+    auto held = holdJpeg(original, original.path().string(), asked.facts);
+    const bool all = pixels == FramePixels::All;
+    out.frame =
+        all ? stages.base.made(original, asked.facts, &found, decoded) : blank(asked.chain.sizes.whole);
+    original.requireUnchanged();
+    if (take)
+        take(held.coarse);
+    out.frame.scale = stages.finish.scale; // and it changes nothing
+    stages.frame.on(out.frame);
+    out.coarse = std::move(held.coarse);
+    out.coarse.measure() = out.frame.measure();
+    out.coarse.scale *= static_cast<double>(out.coarse.size.longSide()) / out.frame.size.longSide();
+    const Frame decidedOn = decisionFrame(out.coarse);
+    PixelsBefore before;
+    SealContext context;
+    context.before = &before;
+    context.decidedOn = &decidedOn;
+    if (!all)
+        context.bring = [&](Frame& frame, const Rect& reach) {
+            if (const auto area = inBlocks(reach, frame.size); !area.empty())
+                putInto(frame, pixelsOf(*held.coefficients, area), area.x, area.y);
+        };
+    const auto seal = stages.seal.on(out.frame, ahead.prepared, context);
+    out.changed = changedPart(before, out.frame);
+    if (const auto why = whyAnew(asked, *out.changed); !why.empty())
+        throw Problem(ProblemKind::NotAPicture, original.path().string(), why);
+    out.stamped = stampedUntouched(std::move(held.coefficients), *out.changed);
+    putChanged(out.coarse, *out.changed);
+    tell(out, asked, std::move(ahead), found, seal);
+    return out;
+}
+
+FinishedCopy fromPixels(const Original& original, const CopyAsked& asked, CopyAhead ahead,
+                        const DecodedPtr& decoded, const TakePicture& take) {
     FinishedCopy out;
     Notes found;
     const auto stages = stagesOf(asked, ahead.words->facts);
@@ -18,53 +95,61 @@ FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, Copy
         take(out.frame);
     stages.finish.on(out.frame);
     const auto border = stages.frame.on(out.frame);
+    addNotes(found, border.notes);
     const bool stays = onlyTheMarkChanges(asked) && !out.frame.isDeep() && out.frame.alpha.empty();
     PixelsBefore before;
-    const auto seal = stages.seal.on(out.frame, ahead.prepared, nullptr, stays ? &before : nullptr);
+    const auto seal = stages.seal.on(out.frame, ahead.prepared, {.before = stays ? &before : nullptr});
     if (stays)
         out.changed = changedPart(before, out.frame);
-    out.words = std::move(ahead.words);
-    out.notes = std::move(ahead.notes);
-    addNotes(out.notes, found);
-    addNotes(out.notes, border.notes);
-    addNotes(out.notes, seal.notes);
-    out.readability = seal.readability;
-    out.holds = {asked.delivery.border.on, !seal.empty() && !holdsKind(seal.notes, NoteKind::SealOffPicture)};
+    tell(out, asked, std::move(ahead), found, seal);
     return out;
 }
 
-namespace {
+EncodedCopy asStamped(const EncodeStage& stage, const CopyAsked& asked, const FinishedCopy& copy,
+                      const Bytes& bytes) {
+    const StampedJpeg stamped{bytes, asked.facts.channels == 1};
+    auto out = stage.on(copy.frame, &stamped);
+    addNote(out.notes, {NoteKind::KeptUntouched, {}, {}});
+    return out;
+}
 
-/// What only the pixels tell. Empty: nothing stands against it.
-std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {
-    constexpr std::size_t kMostBytes = 64U << 20; // of pixels in one message
-    if (asked.facts.channels == 1 && !isNeutral(changed))
-        return "the picture is grey, and its mark has colour";
-    if (changed.rgb.size() > kMostBytes)
-        return "its mark covers too much of it";
-    return {};
+/// Its pixels are there: where it can't be done, the copy is made of them.
+bool isNoCoefficients(const Problem& problem) {
+    return problem.kind == ProblemKind::NotAPicture || problem.kind == ProblemKind::TooLarge;
 }
 
 } // namespace
+
+FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
+                          const DecodedPtr& decoded, const TakePicture& take, FramePixels pixels) {
+    if (isMadeOfCoefficients(asked))
+        try {
+            return fromCoefficients(original, asked, ahead, decoded, take, pixels);
+        } catch (const Problem& problem) {
+            if (!isNoCoefficients(problem))
+                throw;
+        }
+    return fromPixels(original, asked, std::move(ahead), decoded, take);
+}
 
 EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,
                         const std::string& format) {
     const auto stage = encodeStage(asked.delivery, asked.chain, format, copy.words->copy, copy.holds);
     if (!copy.changed || !wantsUntouched(asked.delivery.file, format))
         return stage.on(copy.frame);
+    if (copy.stamped)
+        return asStamped(stage, asked, copy, *copy.stamped);
     auto why = whyAnew(asked, *copy.changed);
     if (why.empty())
         try {
-            const auto name = original.path().string();
-            const StampedOn stampedOn{original, name, asked.facts, *copy.changed};
-            auto out = stage.on(copy.frame, &stampedOn);
+            auto held = holdJpeg(original, original.path().string(), asked.facts);
             original.requireUnchanged();
-            addNote(out.notes, {NoteKind::KeptUntouched, {}, {}});
-            return out;
+            return asStamped(stage, asked, copy,
+                             stampedUntouched(std::move(held.coefficients), *copy.changed));
         } catch (const Problem& problem) {
-            if (problem.kind != ProblemKind::NotAPicture && problem.kind != ProblemKind::TooLarge)
+            if (!isNoCoefficients(problem))
                 throw;
-            why = problem.happened; // its pixels are there: the copy is made all the same
+            why = problem.happened;
         }
     auto out = stage.on(copy.frame);
     addNote(out.notes, encodedAnewBecause(why));

@@ -14,22 +14,34 @@
 namespace keepseal {
 
 struct FinishedCopy {
-    Frame frame;
+    Frame frame; ///< see FramePixels
     PictureWordsPtr words;
     double readability = 0; ///< contrast ratio of the seal as measured; 0: none
     CopyMark holds;         ///< what really stands on it
     Notes notes;            ///< what was known ahead, and what the pixels told
     /// All that is not the original's own; nothing where more than the mark changes.
     std::optional<ChangedPart> changed;
+    /// Of one that is made of its original's coefficients: a JPEG without metadata, and an eighth of the
+    /// size.
+    std::optional<Bytes> stamped;
+    Frame coarse;
+};
+
+/// Which of the frame's pixels are there.
+enum class FramePixels {
+    All,
+    AsNeeded, ///< of one that is made of its original's coefficients: those under its mark, and no others
 };
 
 /// Is shown the pixels between two stations.
 using TakePicture = std::function<void(const Frame&)>;
 
 /// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null. `take`: shown
-/// the picture before finish, border and seal. Throws Problem(NotAPicture | Changed | ...).
+/// the picture before finish, border and seal, or an eighth of it. Throws Problem(NotAPicture | Changed |
+/// ...).
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded = nullptr, const TakePicture& take = {});
+                          const DecodedPtr& decoded = nullptr, const TakePicture& take = {},
+                          FramePixels pixels = FramePixels::All);
 
 /// Its bytes in one of the formats, by the delivery's settings. `original`: what it was made of. Throws like
 /// EncodeStage::on().

@@ -133,13 +133,9 @@ BorderResult FrameStage::on(Frame& frame) const {
     return out;
 }
 
-SealResult SealStage::on(Frame& frame, const PreparedPtr& prepared, Ground* ground,
-                         PixelsBefore* before) const {
-    SealContext context;
+SealResult SealStage::on(Frame& frame, const PreparedPtr& prepared, SealContext context) const {
     context.exception = &exception;
-    context.ground = ground;
     context.seed = seed;
-    context.before = before;
     return drawSeal(prepared ? *prepared : *prepareSeal(design, words), frame, context);
 }
 

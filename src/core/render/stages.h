@@ -81,10 +81,9 @@ struct SealStage {
     SealException exception;
     std::uint64_t seed = 0; ///< of the picture, where the seal is restless
     bool operator==(const SealStage&) const = default;
-    /// `prepared`: the same design with the same words laid out already; may be null. `ground`: told what
-    /// lies under the seal, and `before` its pixels; may be null.
-    SealResult on(Frame& frame, const PreparedPtr& prepared = nullptr, Ground* ground = nullptr,
-                  PixelsBefore* before = nullptr) const;
+    /// `prepared`: the same design with the same words laid out already; may be null. `context`: what the
+    /// caller wants of it; exception and seed are the stage's own.
+    SealResult on(Frame& frame, const PreparedPtr& prepared = nullptr, SealContext context = {}) const;
 };
 
 enum class Stage { Base, Finished, Framed, Sealed };

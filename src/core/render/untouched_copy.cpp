@@ -3,6 +3,9 @@
 #include "render/untouched_copy.h"
 
 #include "formats/output_format.h"
+#include "render/encode.h"
+
+#include <algorithm>
 
 namespace keepseal {
 namespace {
@@ -45,6 +48,27 @@ bool onlyTheMarkChanges(const CopyAsked& asked) {
 
 bool wantsUntouched(const FileSettings& file, const std::string& format) {
     return file.untouched && outputFormat(format).untouched && !file.unseen && file.atMost <= 0;
+}
+
+bool isMadeOfCoefficients(const CopyAsked& asked) {
+    // A block for each pixel that a seal is decided on; a smaller picture is as quickly decoded.
+    constexpr int kLeastSide = kDecisionSide * 8;
+    const auto formats = asked.delivery.file.formats();
+    return asked.facts.srgb && asked.facts.stored.longSide() >= kLeastSide &&
+           asked.facts.stored.shortSide() >= 8 && onlyTheMarkChanges(asked) && !formats.empty() &&
+           std::all_of(formats.begin(), formats.end(), [&](const OutputFormat* format) {
+               return wantsUntouched(asked.delivery.file, format->key) &&
+                      !holdsPreview(asked.delivery, format->key);
+           });
+}
+
+std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {
+    constexpr std::size_t kMostBytes = 64U << 20; // of pixels in one message
+    if (asked.facts.channels == 1 && !isNeutral(changed))
+        return "the picture is grey, and its mark has colour";
+    if (changed.rgb.size() > kMostBytes)
+        return "its mark covers too much of it";
+    return {};
 }
 
 Note encodedAnewBecause(const std::string& why) {

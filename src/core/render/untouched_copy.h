@@ -12,6 +12,11 @@ bool onlyTheMarkChanges(const CopyAsked& asked);
 /// The delivery wants it of this format, and asks for nothing that stands against it.
 bool wantsUntouched(const FileSettings& file, const std::string& format);
 /// Told of a copy of the whole size that is encoded anew although its delivery wants it untouched: by what.
+/// All that is made of it keeps the original's coefficients, as far as can be told before they are read, and
+/// no other pixel than those under the mark need be decoded.
+bool isMadeOfCoefficients(const CopyAsked& asked);
+/// What only the pixels tell. Empty: nothing stands against it.
+std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed);
 std::optional<Note> encodedAnewNote(const CopyAsked& asked, const std::string& format);
 Note encodedAnewBecause(const std::string& why);
 

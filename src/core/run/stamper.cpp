@@ -7,6 +7,7 @@
 #include "formats/visible_loss.h"
 #include "plan/stamped.h"
 #include "render/finished_copy.h"
+#include "render/untouched_copy.h"
 #include "run/check_copy.h"
 
 #include <algorithm>
@@ -121,6 +122,8 @@ private:
             first = delivery;
             const auto chain = chainOf(index);
             const auto asked = askedFor(index, chain);
+            if (isMadeOfCoefficients(asked))
+                continue;
             if (asked.facts.reading != shared.reading)
                 return std::nullopt; // other pages, other pixels
             if (const auto wish = wishOf(asked))
@@ -202,11 +205,12 @@ private:
     void render(const Rendered& wanted, const CopyAsked& asked) {
         m_rendered = {}; // the last delivery's pixels make room first
         m_renderedFor.reset();
-        if (m_shrink && !m_decoded)
+        const bool ofCoefficients = isMadeOfCoefficients(asked);
+        if (m_shrink && !m_decoded && !ofCoefficients)
             m_decoded = decodePicture(m_file, m_path.string(), asked.facts, *m_shrink);
         const auto base = baseOf(asked);
         const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
-        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), m_decoded, [&](const Frame& picture) {
+        const auto keep = [&](const Frame& picture) {
             if (known)
                 return;
             try {
@@ -214,9 +218,15 @@ private:
             } catch (const std::exception&) { // it is found by its bytes alone: that is no copy's fault
                 m_kept = {};
             }
-        });
+        };
+        // What is decoded for the others is shrunk for them.
+        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), ofCoefficients ? nullptr : m_decoded,
+                                  keep, FramePixels::AsNeeded);
         m_keptBase = base;
-        m_code = m_kept.id.empty() ? 0 : wholeCodeOf(reducedTo(m_rendered.frame, kMarkSide / 2));
+        m_code = m_kept.id.empty()
+                     ? 0
+                     : wholeCodeOf(reducedTo(m_rendered.stamped ? m_rendered.coarse : m_rendered.frame,
+                                             kMarkSide / 2));
         m_renderedFor = wanted;
     }
 

@@ -173,13 +173,16 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealCont
     if (out.none || seal.empty())
         return out;
     const bool advised = design.placing == Placing::Advised && design.arrangement != Arrangement::Repeat;
+    const Frame& decidedOn = context.decidedOn ? *context.decidedOn : frame;
     if (advised && !(exception && exception->anchor)) {
-        const auto advice = advise(seal, frame);
+        const auto advice = advise(seal, decidedOn);
         out.place.anchor = advice.best;
         out.place.atPoint = false;
         out.why = advice.why;
     }
-    finished = adaptSeal(seal, frame, exception, out);
+    finished = adaptSeal(seal, decidedOn, exception, out);
+    if (context.decidedOn)
+        finished.reset(); // it is of other pixels
     return out;
 }
 
@@ -232,6 +235,8 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     if (context.ground)
         *context.ground = groundUnder(frame, out.box);
     const Rect reach = finished ? finished->reach : reachIn(seal, placement, frame);
+    if (context.bring)
+        context.bring(frame, reach);
     if (context.before)
         *context.before = pixelsUnder(frame, reach);
     if (finished) {

@@ -10,6 +10,8 @@
 #include "seal/arrange.h"
 #include "seal/exception.h"
 
+#include <functional>
+
 namespace keepseal {
 
 /// What was decided for this picture.
@@ -31,6 +33,10 @@ struct SealContext {
     Ground* ground = nullptr;              ///< told what lies under the seal, before it is put on
     std::uint64_t seed = 0;                ///< of the picture: what is restless is the same for the same one
     PixelsBefore* before = nullptr;        ///< told what it is put on
+    /// The same picture, of which everything is decided instead; see decisionFrame(). Null: the frame itself.
+    const Frame* decidedOn = nullptr;
+    /// Asked for the frame's pixels in `inBlocks()` of what it is put on, before one of them is read.
+    std::function<void(Frame&, const Rect&)> bring = {};
 };
 
 /// Whether a seal is there to be seen, all over or as a relief, and not to be read: then that is measured.

@@ -2,101 +2,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/untouched.h"
 
+#include "decode/jpeg_part.h"
 #include "picture/untouched.h"
 
-#include "base/problem.h"
-
 #include <algorithm>
-#include <cstdio>
-#include <cstdlib>
-#include <jpeglib.h>
+#include <malloc.h>
 #include <vector>
 
 namespace keepseal {
 namespace {
 
-[[noreturn]] void coderFailed(j_common_ptr coder) {
-    char why[JMSG_LENGTH_MAX];
-    (*coder->err->format_message)(coder, why);
-    throw Problem(ProblemKind::NotAPicture, {}, std::string("the JPEG is damaged: ") + why,
-                  "Export it again");
-}
-
-jpeg_error_mgr* tellingErrors(jpeg_error_mgr& errors) {
-    jpeg_std_error(&errors);
-    errors.error_exit = coderFailed;
-    errors.output_message = [](j_common_ptr) {};
-    return &errors;
-}
-
-class Reader {
-public:
-    explicit Reader(ByteSpan bytes) {
-        m_reader.err = tellingErrors(m_errors);
-        jpeg_create_decompress(&m_reader);
-        try {
-            jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
-            jpeg_read_header(&m_reader, TRUE);
-        } catch (...) {
-            jpeg_destroy_decompress(&m_reader);
-            throw;
-        }
-    }
-    ~Reader() { jpeg_destroy_decompress(&m_reader); }
-    Reader(const Reader&) = delete;
-    Reader& operator=(const Reader&) = delete;
-    jpeg_decompress_struct* operator->() { return &m_reader; }
-    jpeg_decompress_struct* get() { return &m_reader; }
-    jvirt_barray_ptr* coefficients() {
-        if (!m_arrays)
-            m_arrays = jpeg_read_coefficients(&m_reader);
-        if (m_errors.num_warnings > 0) // what libjpeg fills in for bytes that are gone is not the original
-            throw Problem(ProblemKind::NotAPicture, {}, "the JPEG is damaged: bytes of it are missing",
-                          "Export it again");
-        return m_arrays;
-    }
-    /// A row of blocks of a component, to be read or, with `write`, changed.
-    JBLOCKROW row(int component, JDIMENSION y, bool write) {
-        return (*m_reader.mem->access_virt_barray)(reinterpret_cast<j_common_ptr>(&m_reader),
-                                                   coefficients()[component], y, 1, write ? TRUE : FALSE)[0];
-    }
-
-private:
-    jpeg_decompress_struct m_reader{};
-    jpeg_error_mgr m_errors{};
-    jvirt_barray_ptr* m_arrays = nullptr;
-};
-
-class Writer {
-public:
-    Writer() {
-        m_writer.err = tellingErrors(m_errors);
-        jpeg_create_compress(&m_writer);
-        jpeg_mem_dest(&m_writer, &m_bytes, &m_length);
-    }
-    ~Writer() {
-        jpeg_destroy_compress(&m_writer);
-        std::free(m_bytes); // NOLINT: it is the library's
-    }
-    Writer(const Writer&) = delete;
-    Writer& operator=(const Writer&) = delete;
-    jpeg_compress_struct* operator->() { return &m_writer; }
-    jpeg_compress_struct* get() { return &m_writer; }
-    Bytes finish() {
-        jpeg_finish_compress(&m_writer);
-        return {m_bytes, m_bytes + m_length};
-    }
-
-private:
-    jpeg_compress_struct m_writer{};
-    jpeg_error_mgr m_errors{};
-    unsigned char* m_bytes = nullptr;
-    unsigned long m_length = 0;
-};
-
 /// The changed part by itself, with the original's tables and sampling.
-Bytes encodedPart(Reader& original, const ChangedPart& changed) {
-    Writer writer;
+Bytes encodedPart(JpegReader& original, const ChangedPart& changed) {
+    JpegWriter writer;
     jpeg_copy_critical_parameters(original.get(), writer.get());
     writer->image_width = static_cast<JDIMENSION>(changed.area.width);
     writer->image_height = static_cast<JDIMENSION>(changed.area.height);
@@ -131,7 +49,7 @@ bool anyChanged(const ChangedPart& changed, int left, int top, int width, int he
 }
 
 /// Puts the blocks of the part that hold a changed pixel in the original's place.
-void exchangeBlocks(Reader& original, Reader& part, const ChangedPart& changed) {
+void exchangeBlocks(JpegReader& original, JpegReader& part, const ChangedPart& changed) {
     for (int c = 0; c < original->num_components; ++c) {
         const auto& component = original->comp_info[c];
         // A block of a component that has fewer samples covers several cells.
@@ -171,7 +89,7 @@ bool sameTable(const JHUFF_TBL* a, const JHUFF_TBL* b) {
 
 /// In scans where the original is, and with the common tables where it has no others: they are known to hold
 /// what the new blocks need, and no second pass is made to find better ones.
-void codeLikeIt(Reader& original, Writer& writer) {
+void codeLikeIt(JpegReader& original, JpegWriter& writer) {
     writer->optimize_coding = FALSE;
     if (original->progressive_mode)
         jpeg_simple_progression(writer.get()); // finds its tables itself
@@ -182,7 +100,7 @@ void codeLikeIt(Reader& original, Writer& writer) {
                 writer->optimize_coding = TRUE;
 }
 
-void requireIsIt(Reader& original, const PictureFacts& facts) {
+void requireIsIt(JpegReader& original, const PictureFacts& facts) {
     if (!keepsBlocks(original.get()) ||
         original->image_width != static_cast<JDIMENSION>(facts.stored.width) ||
         original->image_height != static_cast<JDIMENSION>(facts.stored.height))
@@ -190,17 +108,25 @@ void requireIsIt(Reader& original, const PictureFacts& facts) {
                       "Look at the picture again");
 }
 
-/// Sizes and offsets of the part must be those of the file; a request is not believed.
-void requireFits(Reader& original, const ChangedPart& changed) {
-    const auto& a = changed.area;
+/// Sizes and offsets of a part must be those of the file; a request is not believed.
+void requirePartOf(JpegReader& original, const Rect& a) {
     const auto width = static_cast<int>(original->image_width),
                height = static_cast<int>(original->image_height);
-    const auto pixels = static_cast<std::size_t>(a.width) * static_cast<std::size_t>(a.height);
-    const bool inside = a.x >= 0 && a.y >= 0 && a.width > 0 && a.height > 0 && a.x % 16 == 0 &&
-                        a.y % 16 == 0 && a.width <= width - a.x && a.height <= height - a.y;
-    if (!inside || changed.rgb.size() != pixels * 3 ||
-        changed.cells.size() !=
-            static_cast<std::size_t>((a.width + 7) / 8) * static_cast<std::size_t>((a.height + 7) / 8))
+    const auto ends = [](int at, int length, int all) {
+        return at >= 0 && at % 16 == 0 && length > 0 && length <= all - at &&
+               (length % 16 == 0 || at + length == all);
+    };
+    if (!ends(a.x, a.width, width) || !ends(a.y, a.height, height))
+        throw Problem(ProblemKind::Internal, {}, "the part is not of this JPEG");
+}
+
+void requireFits(JpegReader& original, const ChangedPart& changed) {
+    const auto& a = changed.area;
+    requirePartOf(original, a);
+    const auto cells =
+        static_cast<std::size_t>((a.width + 7) / 8) * static_cast<std::size_t>((a.height + 7) / 8);
+    if (changed.rgb.size() != static_cast<std::size_t>(a.width) * static_cast<std::size_t>(a.height) * 3 ||
+        changed.cells.size() != cells)
         throw Problem(ProblemKind::Internal, {}, "the changed part is not of this JPEG");
 }
 
@@ -211,7 +137,7 @@ bool keepsBlocks(const ByteSource& source) {
     for (std::uint64_t length = 64U << 10; length <= 4U << 20; length *= 8) {
         try {
             const auto bytes = source.bytes(0, std::min(source.size(), length));
-            Reader reader(bytes);
+            JpegReader reader(bytes);
             return keepsBlocks(reader.get());
         } catch (const Problem&) { // its header is longer, or damaged: that is told when it is decoded
             if (length >= source.size())
@@ -221,30 +147,67 @@ bool keepsBlocks(const ByteSource& source) {
     return false;
 }
 
-Bytes stampedUntouched(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                       const ChangedPart& changed) {
+struct JpegCoefficients {
+    JpegReader reader;
+    std::size_t bytes; ///< of the file
+    JpegCoefficients(const Bytes& file, const PictureFacts& facts) : reader(file), bytes(file.size()) {
+        requireIsIt(reader, facts);
+        reader.coefficients();
+    }
+};
+
+namespace {
+
+/// While it lives, large blocks are taken where they stay the process's own when they are freed: the
+/// coefficients of the next picture are as many, and pages that are touched for the first time are a fifth of
+/// the work.
+struct KeepsLargeBlocks {
+    KeepsLargeBlocks() {
+        ::mallopt(M_TRIM_THRESHOLD, 256 << 20);
+        ::mallopt(M_MMAP_MAX, 0);
+    }
+    ~KeepsLargeBlocks() { ::mallopt(M_MMAP_MAX, 65536); } // as glibc has it
+    KeepsLargeBlocks(const KeepsLargeBlocks&) = delete;
+    KeepsLargeBlocks& operator=(const KeepsLargeBlocks&) = delete;
+};
+
+} // namespace
+
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts) {
     try {
-        const auto bytes = source.bytes(0, source.size());
-        Reader original(bytes);
-        requireIsIt(original, facts);
-        original.coefficients();
-        if (!changed.empty()) {
-            requireFits(original, changed);
-            const auto encoded = encodedPart(original, changed);
-            Reader part(encoded);
-            part.coefficients();
-            exchangeBlocks(original, part, changed);
-        }
-        Writer writer;
-        jpeg_copy_critical_parameters(original.get(), writer.get());
-        codeLikeIt(original, writer);
-        jpeg_write_coefficients(writer.get(), original.coefficients());
-        return writer.finish();
+        const KeepsLargeBlocks keeping;
+        HeldJpeg out;
+        out.coefficients = std::make_shared<JpegCoefficients>(source.bytes(0, source.size()), facts);
+        out.coarse = coarseOf(out.coefficients->reader);
+        return out;
     } catch (Problem& problem) {
         if (problem.subject.empty())
             problem.subject = name;
         throw;
     }
+}
+
+Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
+    auto& reader =
+        const_cast<JpegCoefficients&>(held).reader; // libjpeg's arrays are read as they are written
+    requirePartOf(reader, area);
+    return partOf(reader, area);
+}
+
+Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
+    auto& original = held->reader;
+    if (!changed.empty()) {
+        requireFits(original, changed);
+        const auto encoded = encodedPart(original, changed);
+        JpegReader part(encoded);
+        part.coefficients();
+        exchangeBlocks(original, part, changed);
+    }
+    JpegWriter writer(held->bytes + held->bytes / 8);
+    jpeg_copy_critical_parameters(original.get(), writer.get());
+    codeLikeIt(original, writer);
+    jpeg_write_coefficients(writer.get(), original.coefficients());
+    return writer.finish();
 }
 
 } // namespace keepseal

@@ -308,12 +308,15 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
     part.area = {16, 16, 32, 32};
     part.rgb.assign(32 * 32 * 3, 128);
     part.cells.assign(16, 1);
-    EXPECT_NO_THROW((void)stampedUntouched(opened.original, "asked.jpg", opened.facts, part));
+    const auto stamped = [](const ByteSource& source, const PictureFacts& facts, const ChangedPart& changed) {
+        return stampedUntouched(holdJpeg(source, "asked.jpg", facts).coefficients, changed);
+    };
+    EXPECT_NO_THROW((void)stamped(opened.original, opened.facts, part));
     const auto refused = [&](const std::function<void(ChangedPart&, PictureFacts&)>& change) {
         auto bad = part;
         auto facts = opened.facts;
         change(bad, facts);
-        EXPECT_THROW((void)stampedUntouched(opened.original, "asked.jpg", facts, bad), Problem);
+        EXPECT_THROW((void)stamped(opened.original, facts, bad), Problem);
     };
     refused([](auto& p, auto&) { p.area.x = 8; });
     refused([](auto& p, auto&) { p.area.x = 192; });
@@ -324,7 +327,79 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
     refused([](auto&, auto& f) { f.stored.width += 1; });
     const auto bytes = jpegOf({"asked"});
     const MemorySource cut(ByteSpan(bytes).first(bytes.size() * 2 / 3));
-    EXPECT_THROW((void)stampedUntouched(cut, "asked.jpg", opened.facts, part), Problem);
+    EXPECT_THROW((void)holdJpeg(cut, "asked.jpg", opened.facts), Problem);
+}
+
+TEST_F(Untouched, PixelsOfAPartAreThoseOfTheWhole) {
+    for (const auto& kind : {Kind{"444", 1, 1}, Kind{"422", 2, 1}, Kind{"440", 1, 2}, Kind{"420"},
+                             Kind{"progressive", 2, 2, true}, Kind{"grey", 1, 1, false, 0, 1}}) {
+        const Opened opened(made(kind));
+        const auto whole = decodedCopy(jpegOf(kind), {});
+        const auto held = holdJpeg(opened.original, kind.name, opened.facts);
+        for (const Rect area :
+             {Rect{0, 0, 16, 16}, {32, 48, 64, 32}, {192, 144, 11, 5}, {176, 0, 27, 149}, {0, 0, 203, 149}}) {
+            const auto part = pixelsOf(*held.coefficients, area);
+            ASSERT_EQ(part.size, (Size{area.width, area.height}));
+            EXPECT_EQ(part.rgb, cutOut(whole, area).rgb) << kind.name << " " << area.x << " " << area.y;
+        }
+        for (const Rect area :
+             {Rect{8, 0, 16, 16}, {0, 0, 24, 16}, {192, 144, 16, 16}, {0, 0, 0, 16}, {-16, 0, 16, 16}})
+            EXPECT_THROW((void)pixelsOf(*held.coefficients, area), Problem);
+        // Each coarse pixel is the mean of the pixels of its block; colours that are coded more coarsely
+        // bleed.
+        for (int y = 0; y < held.coarse.size.height; ++y)
+            for (int x = 0; x < held.coarse.size.width; ++x) {
+                double sum = 0;
+                for (int i = 0; i < 64; ++i)
+                    sum += whole.row(y * 8 + i / 8)[(x * 8 + i % 8) * 3 + 1];
+                ASSERT_NEAR(held.coarse.row(y)[x * 3 + 1], sum / 64, 6) << kind.name;
+            }
+    }
+}
+
+TEST_F(Untouched, OnlyWhatLiesUnderTheMarkIsDecodedAndTheCopyIsTheSame) {
+    auto seal = greyBox(60, 20);
+    seal.tone = Tone::ByPicture;
+    seal.placing = Placing::Advised;
+    for (const auto& kind :
+         {Kind{"444", 1, 1, false, 0, 3, {3203, 149}}, Kind{"420", 2, 2, false, 0, 3, {3203, 149}},
+          Kind{"progressive", 2, 2, true, 0, 3, {149, 3203}}, Kind{"grey", 1, 1, false, 0, 1, {3203, 149}}}) {
+        const Opened opened(made(kind));
+        const auto delivery = wholeSize(seal);
+        const auto chain = opened.plan(delivery);
+        const Metadata metadata;
+        const PictureException exception;
+        const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
+        ASSERT_TRUE(isMadeOfCoefficients(asked));
+        const auto inRun =
+            finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded);
+        const auto proof = finishedCopy(opened.original, asked, lookAhead(asked));
+        const auto bytes = encodedCopy(opened.original, asked, inRun, "jpeg").bytes;
+        EXPECT_EQ(bytes, encodedCopy(opened.original, asked, proof, "jpeg").bytes) << kind.name;
+        // As seen: the whole frame with its mark is what the copy decodes to, and so is the coarse one.
+        const auto seen = decodedCopy(bytes, {});
+        EXPECT_LT(difference(seen, proof.frame).first, 1.5) << kind.name;
+        const auto held = holdJpeg(MemorySource(bytes), "copy", readFacts(MemorySource(bytes), "copy"));
+        EXPECT_LT(difference(held.coarse, inRun.coarse).first, 0.2) << kind.name;
+    }
+}
+
+TEST_F(Untouched, WhereItTurnsOutNotToDoTheWholePictureIsDecoded) {
+    auto colourful = greyBox();
+    colourful.parts[0].colour = {250, 20, 20};
+    colourful.tone = Tone::Light;
+    const Opened opened(made({"grey", 1, 1, false, 0, 1, {3203, 149}}));
+    const auto delivery = wholeSize(colourful);
+    const auto chain = opened.plan(delivery);
+    const Metadata metadata;
+    const PictureException exception;
+    const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
+    ASSERT_TRUE(isMadeOfCoefficients(asked));
+    const auto inRun =
+        finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded);
+    EXPECT_FALSE(inRun.stamped);
+    EXPECT_EQ(inRun.frame.rgb, finishedCopy(opened.original, asked, lookAhead(asked)).frame.rgb);
+    EXPECT_TRUE(holdsKind(encodedCopy(opened.original, asked, inRun, "jpeg").notes, NoteKind::EncodedAnew));
 }
 
 TEST_F(Untouched, ALongHeaderIsReadToItsEnd) {

@@ -1,0 +1,94 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// libjpeg's reader and writer with their ends seen to: what goes wrong is thrown as Problem(NotAPicture),
+// without a subject. Internal to decode/.
+#pragma once
+
+#include "base/byte_source.h"
+#include "base/problem.h"
+
+#include <cstdio>
+#include <cstdlib>
+#include <jpeglib.h>
+#include <new>
+
+namespace keepseal {
+
+jpeg_error_mgr* tellingErrors(jpeg_error_mgr& errors);
+
+class JpegReader {
+public:
+    /// `bytes` stay the caller's, until the coefficients or all rows are read.
+    explicit JpegReader(ByteSpan bytes) {
+        m_reader.err = tellingErrors(m_errors);
+        jpeg_create_decompress(&m_reader);
+        try {
+            jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
+            jpeg_read_header(&m_reader, TRUE);
+        } catch (...) {
+            jpeg_destroy_decompress(&m_reader);
+            throw;
+        }
+    }
+    ~JpegReader() { jpeg_destroy_decompress(&m_reader); }
+    JpegReader(const JpegReader&) = delete;
+    JpegReader& operator=(const JpegReader&) = delete;
+    jpeg_decompress_struct* operator->() { return &m_reader; }
+    jpeg_decompress_struct* get() { return &m_reader; }
+    jvirt_barray_ptr* coefficients() {
+        if (!m_arrays)
+            m_arrays = jpeg_read_coefficients(&m_reader);
+        if (m_errors.num_warnings > 0) // what libjpeg fills in for bytes that are gone is not the original
+            throw Problem(ProblemKind::NotAPicture, {}, "the JPEG is damaged: bytes of it are missing",
+                          "Export it again");
+        return m_arrays;
+    }
+    /// A row of blocks of a component, to be read or, with `write`, changed.
+    JBLOCKROW row(int component, JDIMENSION y, bool write) {
+        return (*m_reader.mem->access_virt_barray)(reinterpret_cast<j_common_ptr>(&m_reader),
+                                                   coefficients()[component], y, 1, write ? TRUE : FALSE)[0];
+    }
+
+private:
+    jpeg_decompress_struct m_reader{};
+    jpeg_error_mgr m_errors{};
+    jvirt_barray_ptr* m_arrays = nullptr;
+};
+
+class JpegWriter {
+public:
+    /// `expected`: bytes that it will be about; more are taken where it is not enough.
+    explicit JpegWriter(std::size_t expected = 64U << 10)
+        : m_room(static_cast<unsigned char*>(std::malloc(expected))) {
+        if (!m_room)
+            throw std::bad_alloc();
+        m_bytes = m_room;
+        m_length = expected;
+        m_writer.err = tellingErrors(m_errors);
+        jpeg_create_compress(&m_writer);
+        jpeg_mem_dest(&m_writer, &m_bytes, &m_length);
+    }
+    ~JpegWriter() {
+        jpeg_destroy_compress(&m_writer);
+        if (m_bytes != m_room)
+            std::free(m_bytes); // NOLINT: it is the library's
+        std::free(m_room);      // NOLINT: memory that nobody clears
+    }
+    JpegWriter(const JpegWriter&) = delete;
+    JpegWriter& operator=(const JpegWriter&) = delete;
+    jpeg_compress_struct* operator->() { return &m_writer; }
+    jpeg_compress_struct* get() { return &m_writer; }
+    Bytes finish() {
+        jpeg_finish_compress(&m_writer);
+        return {m_bytes, m_bytes + m_length};
+    }
+
+private:
+    jpeg_compress_struct m_writer{};
+    jpeg_error_mgr m_errors{};
+    unsigned char* m_room;
+    unsigned char* m_bytes = nullptr;
+    unsigned long m_length = 0;
+};
+
+} // namespace keepseal
