@@ -56,6 +56,8 @@ void printVerified(const VerifiedFile& file) {
 
 int runVerify(const RegisterOptions& options) {
     stopOnSignals();
+    if (const auto damage = Register::mend())
+        std::cerr << "keep-seal-cli: " << shown(damage->sentence()) << "\n";
     Register known;
     std::map<Standing, std::size_t> counts;
     json files = json::array();

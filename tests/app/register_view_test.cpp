@@ -50,7 +50,6 @@ protected:
     RegisterView& view() { return window.views().registerView(); }
     /// What was asked for is there.
     bool settled() {
-        waitUntil([] { return false; }, 120); // typing is waited for
         return waitUntil([&] { return !view().busy() && !window.filesBusy(); }, kWait);
     }
     void show() {

@@ -406,4 +406,8 @@ void RegisterView::dropEvent(QDropEvent* event) {
     }
 }
 
+bool RegisterView::busy() const {
+    return m_later->isActive() || m_model.busy() || m_historyTask.busy() || m_answer->busy();
+}
+
 } // namespace keepseal::app

@@ -57,7 +57,8 @@ public:
     /// The copies chosen, at most as many as are listed.
     std::vector<RegisteredCopy> chosen() const;
     RegisterSearch search() const;
-    bool busy() const { return m_model.busy() || m_historyTask.busy() || m_answer->busy(); }
+    /// Also while what was typed is waited with.
+    bool busy() const;
 
 signals:
     void whatRequested(); ///< to choose files for "What is this?"

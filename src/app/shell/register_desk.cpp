@@ -35,7 +35,15 @@ RegisterDesk::RegisterDesk(DeskTools tools, Views* views)
     : m(std::move(tools)), m_views(views), m_counting([this](TaskOutcome<Counts> outcome) {
           if (outcome.result)
               m_views->wall().setLeft(std::move(*outcome.result));
+      }),
+      m_mending([this](const TaskOutcome<std::optional<Problem>>& outcome) {
+          const auto damage = outcome.problem ? outcome.problem : outcome.result.value_or(std::nullopt);
+          if (!damage)
+              return;
+          m.say(toQt(damage->sentence()));
+          renew();
       }) {
+    m_mending.start([](const auto&) { return Register::mend(); });
     connect(m.document, &JobDocument::originalsChanged, this, &RegisterDesk::countLeft);
     auto& view = m_views->registerView();
     connect(&m_views->emptyPage(), &EmptyPage::whatRequested, this, &RegisterDesk::chooseWhat);

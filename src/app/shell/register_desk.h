@@ -21,7 +21,7 @@ public:
     void chooseWhat();
     /// A run came to its end: what is known of copies has changed.
     void renew();
-    bool busy() const { return m_counting.busy(); }
+    bool busy() const { return m_counting.busy() || m_mending.busy(); }
 
 private:
     void showHistory();
@@ -38,6 +38,7 @@ private:
     Views* m_views;
     using Counts = std::map<std::filesystem::path, std::size_t>;
     LatestTask<Counts> m_counting;
+    LatestTask<std::optional<Problem>> m_mending;
 };
 
 } // namespace keepseal::app

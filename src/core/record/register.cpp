@@ -109,11 +109,19 @@ void insertCopy(SQLite::Statement& copy, std::int64_t id, std::int64_t run, cons
     copy.exec();
 }
 
+/// With what SQLite had not yet written into it: that is of no other file.
+void setAside(const fs::path& file) {
+    for (const auto* of : {"", "-wal", "-shm"}) {
+        auto from = file, to = file;
+        std::error_code error;
+        fs::rename(from += of, (to += ".damaged") += of, error);
+    }
+}
+
 } // namespace
 
 Register::Register(fs::path file)
     : m_file(file.empty() ? stateFolder() / "register.sqlite" : std::move(file)) {
-    std::error_code error;
     makeFolder(m_file.parent_path());
     try {
         open();
@@ -122,9 +130,7 @@ Register::Register(fs::path file)
             cannotUseRegister(m_file, first.what());
         m_madeAt.reset();
         m_database.reset();
-        auto aside = m_file;
-        aside += ".damaged";
-        fs::rename(m_file, aside, error);
+        setAside(m_file);
         try {
             open();
         } catch (const SQLite::Exception& second) {
@@ -338,9 +344,34 @@ void Register::requireSound() {
     } catch (const SQLite::Exception& error) {
         found = error.what();
     }
+    // The first of what may be a hundred lines.
+    if (const auto heading = found.find("***\n"); heading != std::string::npos)
+        found.erase(0, heading + 4);
+    found.erase(std::min(found.find('\n'), found.size()));
     if (!found.empty())
         throw Problem(ProblemKind::BadFile, m_file.string(), "the register is damaged: " + found,
                       "Make it again from the ledgers");
+}
+
+std::optional<Problem> Register::mend(fs::path file) {
+    if (file.empty() && !exists())
+        return std::nullopt;
+    std::optional<Problem> found;
+    {
+        Register known(file);
+        file = known.file();
+        try {
+            known.requireSound();
+            return std::nullopt;
+        } catch (const Problem& problem) {
+            found = problem;
+        }
+    }
+    setAside(file);
+    Register anew(file);
+    return Problem(found->kind, found->subject, found->happened,
+                   "It was made again from the ledgers (" + std::to_string(anew.copies()) +
+                       " copies); the damaged one lies beside it");
 }
 
 } // namespace keepseal

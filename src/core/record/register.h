@@ -114,6 +114,9 @@ public:
     std::vector<Problem> rebuild();
     /// Throws Problem(BadFile) where its pages contradict each other.
     void requireSound();
+    /// One that is not sound is set aside as *.damaged and made again from the ledgers; then, what was wrong.
+    /// Runs that came from elsewhere are read from their ledgers too. Throws Problem(CannotWrite).
+    static std::optional<Problem> mend(std::filesystem::path file = {});
     const std::filesystem::path& file() const { return m_file; }
     std::filesystem::path ledgerFolder() const { return m_file.parent_path() / "ledgers"; }
 

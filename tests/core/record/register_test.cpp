@@ -277,4 +277,10 @@ TEST_F(Registered, ADamagedOneIsSaidAndMadeAgain) {
     fs::remove(file.string() + "-wal");
     fs::remove(file.string() + "-shm");
     EXPECT_EQ(problemOf([&] { Register(file).requireSound(); }).kind, ProblemKind::BadFile);
+    const auto found = Register::mend(file);
+    ASSERT_TRUE(found);
+    EXPECT_THAT(found->sentence(), ::testing::HasSubstr("3 copies"));
+    EXPECT_TRUE(fs::exists(file.string() + ".damaged"));
+    EXPECT_EQ(Register(file).copies(), 3U);
+    EXPECT_FALSE(Register::mend(file));
 }
