@@ -20,7 +20,7 @@ _keep_seal_cli() {
   local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
   COMPREPLY=()
   if [ "$COMP_CWORD" -eq 1 ]; then
-    COMPREPLY=($(compgen -W "stamp plan resume report library border sheet proof check register words seal settings who --help --version" -- "$word"))
+    COMPREPLY=($(compgen -W "stamp plan resume report library border sheet proof check register outbox words seal settings who --help --version" -- "$word"))
     return
   fi
   case $before in
@@ -45,6 +45,7 @@ _keep_seal_cli() {
     proof) words="--help --delivery --border --sheet --seal --set --who --output --size" ;;
     check) words="--help --json --original --html" ;;
     register) words="verify history find what forget export import rebuild --help --all --json --delivery --since --until --below --sealed --unsealed --tells-place --at-least --at-most --most --csv --report --met --run --yes" ;;
+    outbox) words="list send try allow password again drop --help --all --json --wait --delivery --set --sent" ;;
     words) words="--help --delivery --border --sheet --seal --set --who --recursive --order --field --json" ;;
     seal) words="list show keep remove restore export import advise try render --help --json --names --replace --output --recursive --delivery --set --seal --width" ;;
     settings) words="--help --markdown --schema --border-schema --sheet-schema --fields --seal-schema --completion --manual --tokens --notes --defaults" ;;

@@ -4,6 +4,7 @@
 #include "cli/border_commands.h"
 #include "cli/file_words.h"
 #include "cli/library_commands.h"
+#include "cli/outbox_commands.h"
 #include "cli/print.h"
 #include "cli/register_commands.h"
 #include "cli/run_commands.h"
@@ -175,6 +176,9 @@ int run(int argc, char** argv) {
     RegisterOptions registered;
     auto* registerCommand = addRegisterCommands(app, registered);
 
+    OutboxOptions outbox;
+    auto* outboxCommand = addOutboxCommands(app, outbox);
+
     WordsOptions words;
     auto* wordsCommand = app.add_subcommand("words", "What the copies will say, as CSV");
     addDelivery(wordsCommand, words.delivery);
@@ -252,6 +256,8 @@ int run(int argc, char** argv) {
             return runCheck(check);
         if (registerCommand->parsed())
             return runRegister(*registerCommand, registered);
+        if (outboxCommand->parsed())
+            return runOutbox(*outboxCommand, outbox);
         if (wordsCommand->parsed())
             return runWords(words);
         if (whoCommand->parsed())

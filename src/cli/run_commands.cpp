@@ -132,6 +132,9 @@ void printSummary(const RunResult& result, const char* toGoOn) {
     std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n";
     if (const auto notes = notesByKind(ledger); !notes.empty())
         std::cout << "Said: " << notes << "\n";
+    if (result.queued > 0)
+        std::cout << "In the outbox: " << counted(result.queued, "copy", "copies")
+                  << " more. To send them: keep-seal-cli outbox send\n";
     std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
     if (!result.journal.empty())
         std::cout << "To go on where it was: " << toGoOn << "\n";

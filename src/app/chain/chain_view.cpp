@@ -25,6 +25,8 @@ bool isFilledIn(StationId id, const Delivery& delivery) {
         return delivery.rights.writesAnything();
     case StationId::Place:
         return delivery.place.chosen();
+    case StationId::Sending:
+        return delivery.sending.chosen();
     default:
         return true;
     }

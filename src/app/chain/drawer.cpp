@@ -201,6 +201,15 @@ void Drawer::addExtras(QVBoxLayout* column) {
     case StationId::Place:
         column->addWidget(tokensButton());
         break;
+    case StationId::Sending:
+        button(tr("Try it out"),
+               tr("Connects, writes a small file and takes it away again; then copies may be sent there"),
+               [this] { emit tryPlaceRequested(); });
+        button(tr("Password…"), tr("Puts it into the desktop's secret store"),
+               [this] { emit passwordRequested(); });
+        button(tr("Outbox…"), tr("What waits, what was sent, what is held and why"),
+               [this] { emit outboxRequested(); });
+        break;
     default:
         break;
     }

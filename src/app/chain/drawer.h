@@ -41,7 +41,10 @@ signals:
     void stationRequested(keepseal::StationId station);
     void cropRequested();              ///< this picture, with its frame
     void detailRequested(int percent); ///< before and after, at 100 or 200 %
-    void pickRequested();              ///< a colour from the picture for the border's chosen ring
+    void tryPlaceRequested();          ///< where copies are sent
+    void passwordRequested();
+    void outboxRequested();
+    void pickRequested(); ///< a colour from the picture for the border's chosen ring
 
 private:
     void rebuild();

@@ -52,6 +52,7 @@ MainWindow::~MainWindow() {
     m_jobDesk.reset();
     m_wordsDesk.reset();
     m_registerDesk.reset();
+    m_sendingDesk.reset();
     m_designDesk.reset();
     m_deliveryDesk.reset();
     m_pictureMenu.reset();
@@ -89,6 +90,7 @@ void MainWindow::makeDesks() {
     m_designDesk = std::make_unique<DesignDesk>(tools, m_bench, m_views, m_drawer, &m_library);
     m_wordsDesk = std::make_unique<WordsDesk>(tools, m_views);
     m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views);
+    m_sendingDesk = std::make_unique<SendingDesk>(tools, m_drawer);
     m_jobDesk = std::make_unique<JobDesk>(
         tools, JobDesk::Parts{&m_library, &m_session, &m_runs, m_deliveryDesk.get(), m_views});
     m_runDesk = std::make_unique<RunDesk>(
@@ -120,6 +122,7 @@ void MainWindow::connectParts() {
     connect(&m_session, &JobSession::opened, this, [this] { setView(ViewKind::Wall); });
     connect(m_runDesk.get(), &RunDesk::said, this, &MainWindow::showNotice);
     connect(m_runDesk.get(), &RunDesk::runEnded, m_registerDesk.get(), &RegisterDesk::renew);
+    connect(m_runDesk.get(), &RunDesk::runEnded, &m_sendingDesk->posting(), &Posting::poke);
     connect(m_runDesk.get(), &RunDesk::whoWanted, this, &MainWindow::askWho);
     connect(m_runDesk.get(), &RunDesk::folderWanted, this, &MainWindow::chooseDestination);
 }

@@ -17,6 +17,7 @@
 #include "shell/register_desk.h"
 #include "shell/run_bar.h"
 #include "shell/run_desk.h"
+#include "shell/sending_desk.h"
 #include "shell/views.h"
 #include "shell/words_desk.h"
 #include "stamping/run_session.h"
@@ -62,6 +63,7 @@ public:
     Libraries& libraries() { return m_libraries; }
     /// What is open, and what may be brought back.
     JobSession& session() { return m_session; }
+    SendingDesk& sending() { return *m_sendingDesk; }
     RunSession& runs() { return m_runs; }
     EncodedProof& encoded() { return m_encoded; }
     DeliveriesBar& deliveries() { return *m_deliveries; }
@@ -116,6 +118,7 @@ private:
     std::unique_ptr<DesignDesk> m_designDesk;
     std::unique_ptr<WordsDesk> m_wordsDesk;
     std::unique_ptr<RegisterDesk> m_registerDesk;
+    std::unique_ptr<SendingDesk> m_sendingDesk;
     std::unique_ptr<JobDesk> m_jobDesk;
     std::unique_ptr<RunDesk> m_runDesk;
     std::unique_ptr<PictureMenu> m_pictureMenu;

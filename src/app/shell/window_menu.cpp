@@ -29,6 +29,7 @@ void MainWindow::makeMenu() {
         tr("Who you are…"), QKeySequence("Ctrl+U"), [this] { askWho(); }, "pencil"));
     actions.add({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });
     m_registerDesk->fillMenu(menu->addMenu(tr("Register")), actions);
+    m_sendingDesk->fillMenu(menu, actions);
     menu->addSeparator();
     fillDesignMenu(menu, actions);
     auto* different = menu->addMenu(tr("Different on the chosen pictures"));

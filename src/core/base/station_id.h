@@ -8,11 +8,11 @@
 
 namespace keepseal {
 
-enum class StationId { Which, Turn, Fit, Finish, Border, Seal, Rights, Privacy, File, Place };
+enum class StationId { Which, Turn, Fit, Finish, Border, Seal, Rights, Privacy, File, Place, Sending };
 
 /// As saved, in the order of the enumeration.
-inline constexpr std::array<const char*, 10> kStationKeys = {"which", "turn",   "fit",     "finish", "border",
-                                                             "seal",  "rights", "privacy", "file",   "place"};
+inline constexpr std::array<const char*, 11> kStationKeys = {
+    "which", "turn", "fit", "finish", "border", "seal", "rights", "privacy", "file", "place", "sending"};
 inline const char* keyOf(StationId id) {
     return kStationKeys[static_cast<std::size_t>(id)];
 }

@@ -17,6 +17,11 @@ std::filesystem::path resolvedFolder(const std::string& typed, const std::filesy
 
 Delivery anchored(Delivery delivery, const std::filesystem::path& base) {
     delivery.file.profile = resolvedFolder(delivery.file.profile, base).string();
+    auto& sending = delivery.sending;
+    for (auto* file : {&sending.key, &sending.certificates})
+        *file = resolvedFolder(*file, base).string();
+    if (sending.secretFrom == SecretFrom::File)
+        sending.secretAt = resolvedFolder(sending.secretAt, base).string();
     return delivery;
 }
 

@@ -6,6 +6,7 @@
 
 #include "border/design.h"
 #include "delivery/place.h"
+#include "delivery/sending.h"
 #include "delivery/which.h"
 #include "finish/finish.h"
 #include "formats/file_settings.h"
@@ -34,6 +35,7 @@ struct Delivery {
     PrivacyRules privacy;
     FileSettings file;
     PlaceSettings place;
+    SendingSettings sending;
     /// What a file held that this version does not know; written back unchanged.
     nlohmann::json unknown = nlohmann::json::object();
     bool operator==(const Delivery&) const = default;

@@ -184,6 +184,18 @@ std::filesystem::path copySubfolder(const PlaceSettings& place, const TextFacts&
     return out;
 }
 
+std::string folderThere(const std::string& pattern, const PlaceSettings& place, const TextFacts& facts) {
+    auto there = place;
+    there.subfolder = pattern;
+    const auto below = copySubfolder(there, facts).generic_string();
+    return (pattern.starts_with('/') ? "/" : "") + below;
+}
+
+PlaceSettings withPattern(PlaceSettings place, const std::string& pattern) {
+    place.subfolder += "/" + pattern;
+    return place;
+}
+
 std::string copyFileName(const std::string& stem, const PlaceSettings& place, const std::string& ending,
                          int number) {
     const auto suffix =

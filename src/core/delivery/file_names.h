@@ -36,6 +36,10 @@ CopyStem copyStem(const PlaceSettings& place, const TextFacts& facts);
 /// Relative, of plain names only ("2026/05"); empty when there is none. A pattern's slashes part folders.
 std::filesystem::path copySubfolder(const PlaceSettings& place, const TextFacts& facts,
                                     std::vector<std::string>* missing = nullptr);
+/// The folder on a server, with slashes, cleaned in the same way; "/" in front stays.
+std::string folderThere(const std::string& pattern, const PlaceSettings& place, const TextFacts& facts);
+/// The place with another pattern among its own: what is asked of both, is asked of it.
+PlaceSettings withPattern(PlaceSettings place, const std::string& pattern);
 /// Stem, suffix, number behind it (1 is the plain one) and `ending` (without its dot), within the length
 /// allowed.
 std::string copyFileName(const std::string& stem, const PlaceSettings& place, const std::string& ending,

@@ -114,6 +114,8 @@ std::vector<Station> makeStations() {
                      fileSummary),
         plainStation(StationId::Place, "Place", "Where the copy goes and how it is called.", &D::place,
                      placeSettings(), [](const D& d) { return placeSummary(d.place); }),
+        plainStation(StationId::Sending, "Sending", "Where finished copies are put as well, by the outbox.",
+                     &D::sending, sendingSettings(), [](const D& d) { return sendingSummary(d.sending); }),
     };
 }
 

@@ -140,7 +140,11 @@ private:
         if (place.name.find('/') != std::string::npos)
             throw Problem(ProblemKind::BadSetting, "place.name", "\"" + place.name + "\" is not allowed",
                           "A name can't hold a slash; folders have a setting of their own");
-        if (const auto unknown = unknownTokens(place); !unknown.empty())
+        if (delivery.sending.on && !delivery.sending.chosen())
+            throw Problem(ProblemKind::BadSetting, "sending.server",
+                          "\"" + delivery.name + "\" is to be sent, and names no server yet",
+                          "Name it at the station Sending, or switch that off");
+        if (const auto unknown = unknownTokens(withPattern(place, delivery.sending.folder)); !unknown.empty())
             throw Problem(ProblemKind::BadSetting, "place.name",
                           "there is no token {" + unknown.front() + "}",
                           "The button beside the name lists all there are");
@@ -197,7 +201,8 @@ private:
     }
 
     TextFacts tokenValues(std::size_t i, const Delivery& delivery, int page, int number) {
-        const auto& place = delivery.place;
+        const auto place =
+            delivery.sending.on ? withPattern(delivery.place, delivery.sending.folder) : delivery.place;
         TextFacts out;
         if (needsMetadata(place))
             if (const auto& facts = factsOf(i); facts && !facts->problem)
@@ -243,6 +248,8 @@ private:
         if (among)
             addNote(copy.notes, {NoteKind::AmongOriginals, folder.string(), {}});
         folder = below.empty() ? folder : folder / below;
+        if (delivery.sending.on)
+            copy.sendTo = folderThere(delivery.sending.folder, delivery.place, values);
         for (const auto& token : missing)
             addNote(copy.notes, nameTokenNote(token));
         if (const auto typed = delivery.place.subfolder; !below.empty() && leadsOut(typed))
@@ -330,6 +337,7 @@ std::string settingsDigest(const Delivery& delivery, DiskSnapshot& disk, const P
                            const fs::path& sidecar, int page) {
     auto chain = toJson(delivery)["stations"];
     chain.erase("place");
+    chain.erase("sending");
     chain.erase("which");
     if (!exception.empty())
         chain["exception"] = toJson(exception);

@@ -30,6 +30,7 @@ struct PlannedCopy {
     std::filesystem::path inside; ///< the folder a person chose: what lies below it is made by us, and no
                                   ///< link there is followed
     Outcome outcome = Outcome::Waiting;   ///< Waiting: will be made; AlreadyThere, LeftOut, Blocked: will not
+    std::string sendTo;                   ///< the folder there, of one that is to be sent
     std::string settingsDigest;           ///< of its delivery, exception, page, and the sidecar read with it
     Notes notes;                          ///< of its name, and why it is not made
     std::optional<FileIdentity> replaces; ///< the earlier copy of ours that gives way

@@ -37,6 +37,8 @@ json toJson(const PlannedCopy& copy) {
                 {"inside", pathToJson(copy.inside)},
                 {"outcome", static_cast<int>(copy.outcome)},
                 {"digest", copy.settingsDigest}};
+    if (!copy.sendTo.empty())
+        out["send_to"] = copy.sendTo;
     if (!copy.notes.empty())
         out["notes"] = toJson(copy.notes);
     if (copy.replaces)
@@ -114,6 +116,7 @@ void addCopy(Plan& plan, const json& in, const std::string& subject) {
     copy.target = pathFromJson(in.at("target"));
     copy.inside = pathFromJson(in.at("inside"));
     copy.settingsDigest = in.at("digest").get<std::string>();
+    copy.sendTo = in.value("send_to", std::string{});
     if (const auto notes = in.find("notes"); notes != in.end())
         copy.notes = notesFromJson(*notes);
     if (const auto replaces = in.find("replaces"); replaces != in.end())

@@ -1,0 +1,222 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/outbox_commands.h"
+
+#include "base/text.h"
+#include "cli/print.h"
+#include "cli/run_request.h"
+#include "send/postman.h"
+#include "send/secret.h"
+#include "send/upload.h"
+
+#include <chrono>
+#include <ctime>
+#include <iostream>
+#include <thread>
+
+namespace keepseal::cli {
+namespace {
+
+using nlohmann::json;
+
+std::string timeOf(SendTime time) {
+    const std::time_t seconds = time;
+    std::tm parts{};
+    ::gmtime_r(&seconds, &parts);
+    std::array<char, 32> out{};
+    std::strftime(out.data(), out.size(), "%Y-%m-%dT%H:%M:%SZ", &parts);
+    return out.data();
+}
+
+json itemJson(const OutboxItem& item) {
+    json out = {{"id", item.id},         {"copy", item.copy.string()}, {"sha256", item.fingerprint},
+                {"bytes", item.bytes},   {"delivery", item.delivery},  {"place", item.to.place()},
+                {"folder", item.folder}, {"name", item.name},          {"state", keyOf(item.state)},
+                {"tries", item.tries}};
+    if (item.state == SendState::Sent)
+        out["sent_as"] = item.sentAs, out["sent"] = timeOf(item.sentAt);
+    else if (item.state == SendState::Waiting && item.due > 0)
+        out["due"] = timeOf(item.due);
+    if (!item.problem.empty())
+        out["problem"] = item.problem;
+    return out;
+}
+
+void printItem(const OutboxItem& item) {
+    std::cout << item.id << "  " << keyOf(item.state) << "  " << shown(item.copy) << "  to "
+              << shown(item.to.place());
+    if (item.state == SendState::Sent)
+        std::cout << "  as " << shown(item.sentAs) << "  " << timeOf(item.sentAt);
+    else if (!item.problem.empty())
+        std::cout << "\n    " << shown(item.problem);
+    if (item.state == SendState::Waiting && item.due > sendTimeNow())
+        std::cout << "\n    again at " << timeOf(item.due);
+    std::cout << "\n";
+}
+
+int runList(const OutboxOptions& options) {
+    std::vector<OutboxItem> items;
+    if (Outbox::exists())
+        items = Outbox().items();
+    json out = json::array();
+    std::size_t sent = 0, waiting = 0, held = 0;
+    for (const auto& item : items) {
+        sent += item.state == SendState::Sent, waiting += item.state == SendState::Waiting,
+            held += item.state == SendState::Held;
+        if (options.json)
+            out.push_back(itemJson(item));
+        else if (options.all || item.state == SendState::Waiting || item.state == SendState::Held)
+            printItem(item);
+    }
+    if (options.json)
+        std::cout << dump(out) << "\n";
+    else
+        std::cout << waiting << " waiting, " << held << " held, " << sent << " sent\n";
+    return held > 0 ? kSomeProblems : kDone;
+}
+
+/// Until the next one is due, but not longer than it takes to be stopped in time.
+void pauseUntil(SendTime due) {
+    while (!stopRequested && sendTimeNow() < due)
+        std::this_thread::sleep_for(std::chrono::milliseconds(200));
+}
+
+int runSend(const OutboxOptions& options) {
+    stopOnSignals();
+    if (!Outbox::exists()) {
+        std::cout << "The outbox is empty.\n";
+        return kDone;
+    }
+    Outbox outbox;
+    json out = json::array();
+    PostRound all;
+    do {
+        const auto round = sendDue(outbox, sendTimeNow, stopRequested, [&](const OutboxItem& item) {
+            if (options.json)
+                out.push_back(itemJson(item));
+            else
+                printItem(item);
+            std::cout.flush();
+        });
+        all.sent += round.sent, all.leftOut += round.leftOut, all.held += round.held;
+        const auto due = outbox.nextDue();
+        if (!options.wait || !due)
+            break;
+        pauseUntil(*due);
+    } while (!stopRequested);
+    const auto waiting = outbox.count(SendState::Waiting);
+    if (options.json)
+        std::cout << dump(out) << "\n";
+    else
+        std::cout << all.sent << " sent, " << all.leftOut << " left out, " << waiting << " waiting, "
+                  << outbox.count(SendState::Held) << " held\n";
+    return stopRequested ? kStopped : waiting + all.held > 0 ? kSomeProblems : kDone;
+}
+
+std::vector<SendingSettings> sendingOf(const OutboxOptions& options) {
+    std::vector<SendingSettings> out;
+    for (const auto& delivery : deliveriesAsMade(options.delivery, {})) {
+        if (!delivery.sending.chosen())
+            throw Problem(ProblemKind::BadSetting, "sending.server",
+                          "\"" + delivery.name + "\" names no server",
+                          "Name it, as in --set sending.server=pictures.example.org");
+        out.push_back(delivery.sending);
+    }
+    return out;
+}
+
+int tryPlaces(const OutboxOptions& options) {
+    stopOnSignals();
+    int code = kDone;
+    for (const auto& to : sendingOf(options)) {
+        const auto tried = tryOut(to, stopRequested);
+        std::cout << shown(to.place()) << "\n";
+        if (!tried.hostKey.empty())
+            std::cout << "  The server's key: " << tried.hostKey << "\n";
+        for (const auto& sentence : tried.found)
+            std::cout << "  " << shown(sentence) << "\n";
+        if (tried.problem) {
+            std::cout << "  " << shown(tried.problem->sentence()) << "\n";
+            code = kSomeProblems;
+        } else {
+            Outbox().allow(to);
+            std::cout << "  Copies may be sent there from now on.\n";
+        }
+    }
+    return code;
+}
+
+int runPassword(const OutboxOptions& options) {
+    std::string secret;
+    std::getline(std::cin, secret);
+    for (const auto& to : sendingOf(options))
+        storeSecret(to, secret);
+    std::cout << "It is in the desktop's secret store.\n";
+    return kDone;
+}
+
+int runChange(const char* word, std::size_t count) {
+    std::cout << counted(count, "copy", "copies") << " " << word << "\n";
+    return kDone;
+}
+
+} // namespace
+
+CLI::App* addOutboxCommands(CLI::App& app, OutboxOptions& options) {
+    auto* command = app.add_subcommand("outbox", "Copies that are to be sent, and sending them");
+    command->require_subcommand(1);
+    auto* list = command->add_subcommand("list", "What waits, and what is held and why");
+    list->add_flag("--all", options.all, "What was sent and left out too");
+    auto* send = command->add_subcommand("send", "Send what is due");
+    send->add_flag("--wait", options.wait,
+                   "Go on until nothing waits any more, with a pause after each failure");
+    for (auto* verb : {list, send})
+        verb->add_flag("--json", options.json, "Print JSON for programs");
+    const auto forDelivery = [&](const char* name, const char* help) {
+        auto* verb = command->add_subcommand(name, help);
+        verb->add_option("-d,--delivery", options.delivery.files,
+                         "The delivery whose station Sending is meant")
+            ->required()
+            ->allow_extra_args(false);
+        verb->add_option("-s,--set", options.delivery.assignments,
+                         "Change one setting, as in --set sending.user=anna")
+            ->allow_extra_args(false);
+    };
+    forDelivery(
+        "try",
+        "Connect, write a small file and take it away again; where that does, copies may be sent there");
+    forDelivery("allow", "Say that copies may be sent there, without trying it out");
+    forDelivery("password", "Put a password, read from the standard input, into the desktop's secret store");
+    command->add_subcommand("again", "Held copies, and those that wait for their next try, are due now")
+        ->add_option("id", options.ids, "As 'list' shows; none: all");
+    auto* drop =
+        command->add_subcommand("drop", "Take copies out of the outbox; what was sent stays where it is");
+    drop->add_option("id", options.ids, "As 'list' shows");
+    drop->add_flag("--sent", options.sent,
+                   "All that were sent or left out: a copy that is stamped again may be sent again then");
+    return command;
+}
+
+int runOutbox(const CLI::App& command, const OutboxOptions& options) {
+    if (command.got_subcommand("list"))
+        return runList(options);
+    if (command.got_subcommand("send"))
+        return runSend(options);
+    if (command.got_subcommand("try"))
+        return tryPlaces(options);
+    if (command.got_subcommand("password"))
+        return runPassword(options);
+    if (command.got_subcommand("again"))
+        return runChange("to be sent again", Outbox::exists() ? Outbox().again(options.ids) : 0);
+    if (command.got_subcommand("drop"))
+        return runChange("taken out", !Outbox::exists() ? 0
+                                      : options.sent    ? Outbox().dropSent()
+                                                        : Outbox().drop(options.ids));
+    for (const auto& to : sendingOf(options)) {
+        Outbox().allow(to);
+        std::cout << "Copies may be sent to " << shown(to.place()) << " from now on.\n";
+    }
+    return kDone;
+}
+
+} // namespace keepseal::cli

@@ -1,0 +1,116 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "delivery/sending.h"
+
+#include <algorithm>
+#include <array>
+
+namespace keepseal {
+namespace {
+
+using S = SendingSettings;
+
+constexpr std::array<const char*, 5> kSchemes = {"sftp", "ftps", "webdav", "s3", "ftp"};
+constexpr std::array<const char*, 5> kNames = {"SFTP", "FTPS", "WebDAV", "S3", "plain FTP"};
+
+bool isOneWord(const std::string& text) {
+    return std::none_of(text.begin(), text.end(), [](unsigned char c) { return c <= ' ' || c == 0x7F; });
+}
+
+Setting<S> wordSetting(std::string key, std::string label, std::string S::*member, std::string help) {
+    auto out = textSetting(std::move(key), std::move(label), member, false, std::move(help));
+    out.accepts = isOneWord;
+    out.allowed = "text without spaces";
+    return out;
+}
+
+} // namespace
+
+std::string SendingSettings::place() const {
+    return std::string(kSchemes[static_cast<std::size_t>(by)]) + "://" + (user.empty() ? "" : user + "@") +
+           server + (by == SendBy::S3 ? "/" + bucket : "");
+}
+
+const std::vector<Setting<SendingSettings>>& sendingSettings() {
+    static const auto table = [] {
+        std::vector<Setting<S>> out = {
+            switchSetting("on", "Send the copies", &S::on,
+                          "Finished copies go into the outbox, which puts them on a server. The run does not "
+                          "wait for it."),
+            choiceSetting<S, SendBy>(
+                "by", "By", &S::by,
+                {{"sftp", "SFTP"},
+                 {"ftps", "FTP over TLS"},
+                 {"webdav", "WebDAV"},
+                 {"s3", "S3 object storage"},
+                 {"ftp", "Plain FTP"}},
+                "All but plain FTP are encrypted, and the server has to prove who it is."),
+            wordSetting("server", "Server", &S::server,
+                        "Its name, as in pictures.example.org; with another port, pictures.example.org:2022; "
+                        "for WebDAV "
+                        "with the folder that it begins at, cloud.example.org/dav/anna.")};
+        append(out, shownWhen<S>([](const S& s) { return s.by == SendBy::S3; },
+                                 {wordSetting("bucket", "Bucket", &S::bucket,
+                                              "What the storage calls the whole of its objects."),
+                                  wordSetting("region", "Region", &S::region,
+                                              "As the storage names it; it is part of what is signed.")}));
+        auto folder = textSetting(
+            "folder", "Folder there", &S::folder, false,
+            "Made if need be; {delivery} or {year}/{month} are filled in for each picture. Empty: where "
+            "the login begins.");
+        folder.suggestions = {"", "{delivery}", "{date}", "{year}/{month}"};
+        out.push_back(folder);
+        append(out,
+               {wordSetting("user", "User", &S::user, "For S3: the access key's name."),
+                choiceSetting<S, SecretFrom>("secret_from", "Password from", &S::secretFrom,
+                                             {{"desktop", "The desktop's secret store"},
+                                              {"file", "A file"},
+                                              {"environment", "An environment variable"}},
+                                             "It is never written into a delivery, a job or a ledger.")});
+        append(out, shownWhen<S>(
+                        [](const S& s) { return s.secretFrom != SecretFrom::Desktop; },
+                        {textSetting("secret_at", "Which one", &S::secretAt, false,
+                                     "The file, of which the first line counts, or the variable's name.")}));
+        append(
+            out,
+            shownWhen<S>(
+                [](const S& s) { return s.by == SendBy::Sftp; },
+                {textSetting("key", "Private key", &S::key, false,
+                             "A key's file, instead of a password: the password is its passphrase then, if "
+                             "it has one.",
+                             SettingKind::File),
+                 wordSetting("host_key", "Server's key", &S::hostKey,
+                             "SHA256:... of the key that the server must have, as its keeper tells it, or as "
+                             "trying it out says. Nothing is sent to a server with another one.")}));
+        append(out, shownWhen<S>([](const S& s) { return s.by != SendBy::Sftp && s.by != SendBy::Ftp; },
+                                 {textSetting("certificates", "Certificates", &S::certificates, false,
+                                              "A file of certificates (PEM) that are trusted besides the "
+                                              "system's own. Empty: the system's.",
+                                              SettingKind::File)}));
+        append(out,
+               shownWhen<S>(
+                   [](const S& s) { return s.by == SendBy::Ftp; },
+                   {switchSetting("readable", "Anybody on the way may read the password and the pictures",
+                                  &S::readable,
+                                  "Plain FTP encrypts nothing. Without this word nothing is sent by it.")}));
+        append(out, {choiceSetting<S, TakenThere>(
+                        "taken", "If the name is taken there", &S::taken,
+                        {{"number", "Number the copy"},
+                         {"skip", "Do not send it"},
+                         {"replace", "Replace what was sent before"}},
+                        "Only files that this outbox put there itself are ever replaced.")});
+        return out;
+    }();
+    return table;
+}
+
+std::string sendingSummary(const SendingSettings& s) {
+    if (!s.on)
+        return "not sent";
+    if (!s.chosen())
+        return "no server named yet";
+    return std::string(kNames[static_cast<std::size_t>(s.by)]) + " to " +
+           s.server.substr(0, s.server.find_first_of("/:")) + (s.folder.empty() ? "" : " · " + s.folder);
+}
+
+} // namespace keepseal

@@ -1,0 +1,303 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "send/outbox.h"
+
+#include "base/own_folders.h"
+#include "base/setting_json.h"
+
+#include <SQLiteCpp/SQLiteCpp.h>
+
+#include <algorithm>
+#include <array>
+
+namespace keepseal {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr int kBusyForMs = 10'000;
+constexpr int kOutboxVersion = 1;
+constexpr std::array<const char*, 4> kSendStates = {"waiting", "sent", "left-out", "held"};
+constexpr std::array<SendTime, 6> kPauses = {10, 30, 120, 600, 1800, 3600};
+constexpr const char* kItem =
+    "SELECT id, copy, sha256, bytes, delivery, sending, folder, name, state, sent_as, tries, due, "
+    "sent_at, problem FROM items ";
+
+fs::path outboxFile() {
+    return stateFolder() / "outbox.sqlite";
+}
+
+std::string sendingText(const SendingSettings& to) {
+    nlohmann::json out;
+    writeRows(out, sendingSettings(), to);
+    return out.dump();
+}
+
+/// The place, and what it gets to know.
+std::string loginOf(const SendingSettings& to) {
+    return nlohmann::json{to.place(), static_cast<int>(to.secretFrom), to.secretAt, to.key, to.certificates}
+        .dump();
+}
+
+OutboxItem itemAt(const SQLite::Statement& at) {
+    OutboxItem out;
+    out.id = at.getColumn(0).getInt64();
+    out.copy = at.getColumn(1).getString();
+    out.fingerprint = at.getColumn(2).getString();
+    out.bytes = static_cast<std::uint64_t>(at.getColumn(3).getInt64());
+    out.delivery = at.getColumn(4).getString();
+    const auto saved = nlohmann::json::parse(at.getColumn(5).getString(), nullptr, false);
+    if (saved.is_object())
+        readRows(saved, sendingSettings(), out.to, "sending.");
+    out.folder = at.getColumn(6).getString();
+    out.name = at.getColumn(7).getString();
+    const auto state = std::find(kSendStates.begin(), kSendStates.end(), at.getColumn(8).getString());
+    out.state =
+        state == kSendStates.end() ? SendState::Held : static_cast<SendState>(state - kSendStates.begin());
+    out.sentAs = at.getColumn(9).getString();
+    out.tries = at.getColumn(10).getInt();
+    out.due = at.getColumn(11).getInt64();
+    out.sentAt = at.getColumn(12).getInt64();
+    out.problem = at.getColumn(13).getString();
+    return out;
+}
+
+/// Whatever SQLite says is a problem of the outbox's file.
+template <class Work>
+auto ofOutbox(const fs::path& file, const Work& work) {
+    try {
+        return work();
+    } catch (const SQLite::Exception& error) {
+        throw Problem(ProblemKind::CannotWrite, file.string(),
+                      std::string("the outbox can't be used: ") + error.what(),
+                      "Make room on its disk, or move the file away");
+    }
+}
+
+} // namespace
+
+const char* keyOf(SendState state) {
+    return kSendStates[static_cast<std::size_t>(state)];
+}
+
+Outbox::Outbox(fs::path file) : m_file(file.empty() ? outboxFile() : std::move(file)) {
+    makeFolder(m_file.parent_path());
+    ofOutbox(m_file, [&] {
+        m_database = std::make_unique<SQLite::Database>(
+            m_file.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE, kBusyForMs);
+        std::error_code error;
+        fs::permissions(m_file, fs::perms::owner_read | fs::perms::owner_write, error);
+        // What is written here is on disk before anything is done because of it.
+        m_database->exec("PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL");
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        if (m_database->execAndGet("PRAGMA user_version").getInt() > kOutboxVersion)
+            throw SQLite::Exception("a newer Keep Seal made it");
+        m_database->exec(
+            "CREATE TABLE IF NOT EXISTS items(id INTEGER PRIMARY KEY, copy TEXT NOT NULL, sha256 TEXT NOT "
+            "NULL, "
+            "bytes INTEGER NOT NULL, delivery TEXT NOT NULL, place TEXT NOT NULL, sending TEXT NOT NULL, "
+            "folder TEXT NOT NULL, name TEXT NOT NULL, state TEXT NOT NULL DEFAULT 'waiting', "
+            "sent_as TEXT NOT NULL DEFAULT '', tries INTEGER NOT NULL DEFAULT 0, due INTEGER NOT NULL "
+            "DEFAULT 0, "
+            "sent_at INTEGER NOT NULL DEFAULT 0, problem TEXT NOT NULL DEFAULT '', "
+            "UNIQUE(place, folder, name, sha256));"
+            "CREATE TABLE IF NOT EXISTS allowed(login TEXT PRIMARY KEY);"
+            "CREATE INDEX IF NOT EXISTS of_copy ON items(copy, sha256);"
+            "CREATE INDEX IF NOT EXISTS by_due ON items(state, due);"
+            "CREATE INDEX IF NOT EXISTS there ON items(place, sent_as)");
+        m_database->exec("PRAGMA user_version = " + std::to_string(kOutboxVersion));
+        transaction.commit();
+    });
+}
+
+Outbox::~Outbox() = default;
+
+bool Outbox::exists() {
+    std::error_code error;
+    return fs::exists(outboxFile(), error);
+}
+
+bool Outbox::add(const OutboxItem& item) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement insert(
+            *m_database, "INSERT OR IGNORE INTO items(copy, sha256, bytes, delivery, place, sending, folder, "
+                         "name) VALUES(?,?,?,?,?,?,?,?)");
+        insert.bind(1, item.copy.string());
+        insert.bind(2, item.fingerprint);
+        insert.bind(3, static_cast<std::int64_t>(item.bytes));
+        insert.bind(4, item.delivery);
+        insert.bind(5, item.to.place());
+        insert.bind(6, sendingText(item.to));
+        insert.bind(7, item.folder);
+        insert.bind(8, item.name);
+        return insert.exec() > 0;
+    });
+}
+
+std::vector<OutboxItem> Outbox::items(std::optional<SendState> state) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database,
+                                std::string(kItem) + (state ? "WHERE state = ? " : "") + "ORDER BY id");
+        if (state)
+            found.bind(1, keyOf(*state));
+        std::vector<OutboxItem> out;
+        while (found.executeStep())
+            out.push_back(itemAt(found));
+        return out;
+    });
+}
+
+std::size_t Outbox::count(SendState state) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database, "SELECT count(*) FROM items WHERE state = ?");
+        found.bind(1, keyOf(state));
+        found.executeStep();
+        return static_cast<std::size_t>(found.getColumn(0).getInt64());
+    });
+}
+
+std::optional<OutboxItem> Outbox::next(SendTime now) {
+    return ofOutbox(m_file, [&]() -> std::optional<OutboxItem> {
+        SQLite::Statement found(*m_database,
+                                std::string(kItem) +
+                                    "WHERE state = 'waiting' AND due <= ? ORDER BY place, id LIMIT 1");
+        found.bind(1, now);
+        return found.executeStep() ? std::optional(itemAt(found)) : std::nullopt;
+    });
+}
+
+std::optional<SendTime> Outbox::nextDue() {
+    return ofOutbox(m_file, [&]() -> std::optional<SendTime> {
+        const auto due = m_database->execAndGet("SELECT min(due) FROM items WHERE state = 'waiting'");
+        return due.isNull() ? std::nullopt : std::optional<SendTime>(due.getInt64());
+    });
+}
+
+std::vector<OutboxItem> Outbox::of(const fs::path& copy, const std::string& fingerprint) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database,
+                                std::string(kItem) + "WHERE copy = ? AND sha256 = ? ORDER BY id DESC");
+        found.bind(1, copy.string());
+        found.bind(2, fingerprint);
+        std::vector<OutboxItem> out;
+        while (found.executeStep())
+            out.push_back(itemAt(found));
+        return out;
+    });
+}
+
+bool Outbox::sentThere(const SendingSettings& to, const std::string& path) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database,
+                                "SELECT 1 FROM items WHERE place = ? AND sent_as = ? AND state = 'sent'");
+        found.bind(1, to.place());
+        found.bind(2, path);
+        return found.executeStep();
+    });
+}
+
+void Outbox::allow(const SendingSettings& to) {
+    ofOutbox(m_file, [&] {
+        SQLite::Statement insert(*m_database, "INSERT OR IGNORE INTO allowed(login) VALUES(?)");
+        insert.bind(1, loginOf(to));
+        insert.exec();
+    });
+}
+
+bool Outbox::isAllowed(const SendingSettings& to) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database, "SELECT 1 FROM allowed WHERE login = ?");
+        found.bind(1, loginOf(to));
+        return found.executeStep();
+    });
+}
+
+namespace {
+
+void run(SQLite::Database& database, const char* text, std::int64_t id,
+         const std::function<void(SQLite::Statement&)>& bind) {
+    SQLite::Statement statement(database, text);
+    bind(statement);
+    statement.bind(":id", id);
+    statement.exec();
+}
+
+} // namespace
+
+void Outbox::notePlacing(std::int64_t id, const std::string& path) {
+    ofOutbox(m_file, [&] {
+        run(*m_database, "UPDATE items SET sent_as = :path WHERE id = :id", id,
+            [&](auto& s) { s.bind(":path", path); });
+    });
+}
+
+void Outbox::noteSent(std::int64_t id, SendTime now) {
+    ofOutbox(m_file, [&] {
+        run(*m_database,
+            "UPDATE items SET state = 'sent', sent_at = :now, problem = '', tries = tries + 1 WHERE id = :id",
+            id, [&](auto& s) { s.bind(":now", now); });
+    });
+}
+
+void Outbox::noteLeftOut(std::int64_t id, const std::string& why) {
+    ofOutbox(m_file, [&] {
+        run(*m_database, "UPDATE items SET state = 'left-out', problem = :why WHERE id = :id", id,
+            [&](auto& s) { s.bind(":why", why); });
+    });
+}
+
+void Outbox::noteNotSent(std::int64_t id, const NotSent& problem, SendTime now) {
+    ofOutbox(m_file, [&] {
+        SQLite::Statement tries(*m_database, "SELECT tries FROM items WHERE id = ?");
+        tries.bind(1, id);
+        const auto before =
+            tries.executeStep() ? static_cast<std::size_t>(std::max(0, tries.getColumn(0).getInt())) : 0;
+        const bool later = problem.again == NotSent::Again::Later;
+        run(*m_database,
+            "UPDATE items SET state = :state, due = :due, problem = :problem, tries = tries + 1 WHERE id = "
+            ":id",
+            id, [&](auto& s) {
+                s.bind(":state", keyOf(later ? SendState::Waiting : SendState::Held));
+                s.bind(":due", later ? now + kPauses[std::min(before, kPauses.size() - 1)] : now);
+                s.bind(":problem", problem.sentence());
+            });
+    });
+}
+
+std::size_t Outbox::again(const std::vector<std::int64_t>& ids) {
+    return ofOutbox(m_file, [&] {
+        constexpr const char* kAgain =
+            "UPDATE items SET state = 'waiting', due = 0 WHERE state IN ('held', 'waiting')";
+        if (ids.empty())
+            return static_cast<std::size_t>(m_database->exec(kAgain));
+        std::size_t out = 0;
+        for (const auto id : ids) {
+            SQLite::Statement one(*m_database, std::string(kAgain) + " AND id = ?");
+            one.bind(1, id);
+            out += static_cast<std::size_t>(one.exec());
+        }
+        return out;
+    });
+}
+
+std::size_t Outbox::drop(const std::vector<std::int64_t>& ids) {
+    return ofOutbox(m_file, [&] {
+        std::size_t out = 0;
+        for (const auto id : ids) {
+            SQLite::Statement one(*m_database, "DELETE FROM items WHERE id = ?");
+            one.bind(1, id);
+            out += static_cast<std::size_t>(one.exec());
+        }
+        return out;
+    });
+}
+
+std::size_t Outbox::dropSent() {
+    return ofOutbox(m_file, [&] {
+        return static_cast<std::size_t>(
+            m_database->exec("DELETE FROM items WHERE state IN ('sent', 'left-out')"));
+    });
+}
+
+} // namespace keepseal
