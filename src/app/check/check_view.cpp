@@ -435,6 +435,7 @@ void CheckView::showDetail() {
                   line(tr("Seal"), row.readability > 0
                                        ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                        : QString()) +
+                  line(tr("Sent"), m_sentWords ? m_sentWords(row) : QString()) +
                   line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed));
     const auto reasons = row.heldBackBy();
     for (const auto& note : reasons)

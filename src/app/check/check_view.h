@@ -54,6 +54,11 @@ public:
     std::vector<LedgerRow> chosen() const;
     /// Shown by "Again with"; not owned.
     void setAgainMenu(QMenu* menu);
+    /// Asked what became of a copy that was to be sent; empty: nothing.
+    using SentWords = std::function<QString(const LedgerRow&)>;
+    void setSentWords(SentWords words) { m_sentWords = std::move(words); }
+    /// What became of sent copies has changed.
+    void renewSent() { showDetail(); }
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -72,6 +77,7 @@ private:
     QWidget* makeActions();
     QWidget* makeBelow();
     void showDetail();
+    SentWords m_sentWords;
     void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
     void fillWidth();
     void fillShow();

@@ -66,10 +66,15 @@ OutboxDialog::OutboxDialog(Posting* posting, QWidget* parent) : QDialog(parent),
     m_list->setUniformRowHeights(true);
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_list->setTextElideMode(Qt::ElideMiddle);
+    m_list->header()->setStretchLastSection(false);
     m_list->header()->setSectionResizeMode(ToColumn, QHeaderView::Stretch);
-    m_list->setColumnWidth(CopyColumn, 240);
-    m_list->setColumnWidth(StateColumn, 150);
-    m_list->setColumnWidth(WhenColumn, 150);
+    const auto wide = [this](const QString& text) {
+        return m_list->fontMetrics().horizontalAdvance(text) + 32;
+    };
+    m_list->setColumnWidth(CopyColumn, wide("a picture with a name.jpg"));
+    m_list->setColumnWidth(StateColumn, wide(tr("will be tried again")));
+    m_list->setColumnWidth(WhenColumn,
+                           wide(QLocale().toString(QDateTime::currentDateTime(), QLocale::ShortFormat)));
     column->addWidget(m_list, 1);
     m_problem = new QLabel;
     m_problem->setWordWrap(true);
@@ -120,6 +125,7 @@ void OutboxDialog::refresh() {
          ++item) { // the newest on top
         auto* row = new QTreeWidgetItem(
             {toQt(item->copy.filename().string()), whereTo(*item), stateText(*item), whenText(*item)});
+        row->setSizeHint(CopyColumn, {0, m_list->fontMetrics().lineSpacing() + 10});
         row->setToolTip(CopyColumn, toQt(item->copy.string()));
         row->setToolTip(ToColumn, whereTo(*item));
         row->setData(CopyColumn, Qt::UserRole, static_cast<qlonglong>(item->id));

@@ -5,6 +5,9 @@
 #include "base/text.h"
 #include "document/job_document.h"
 
+#include <QDateTime>
+#include <QLocale>
+
 #include <algorithm>
 
 namespace keepseal::app {
@@ -24,6 +27,8 @@ Posting::Posting(QObject* parent)
       }),
       m_sending([this](const TaskOutcome<PostRound>& outcome) { ended(outcome); },
                 [this](const OutboxItem& item) {
+                    if (item.state == SendState::Held && m_heldBy.isEmpty())
+                        m_heldBy = toQt(item.problem);
                     for (auto& known : m_items)
                         if (known.id == item.id)
                             known = item;
@@ -40,6 +45,7 @@ void Posting::look() {
 
 void Posting::poke() {
     look();
+    m_heldBy.clear();
     m_sending.follow([](const TaskRun<OutboxItem>& run) {
         if (!Outbox::exists())
             return PostRound();
@@ -61,6 +67,25 @@ std::size_t Posting::count(SendState state) const {
         m_items.begin(), m_items.end(), [&](const OutboxItem& item) { return item.state == state; }));
 }
 
+QString Posting::wordsOf(const std::filesystem::path& copy, const std::string& fingerprint) const {
+    QStringList out;
+    for (const auto& item : m_items) {
+        if (item.copy != copy || item.fingerprint != fingerprint)
+            continue;
+        const auto place = toQt(item.to.place());
+        if (item.state == SendState::Sent)
+            out << tr("to %1/%2, %3")
+                       .arg(place, toQt(item.sentAs),
+                            QLocale().toString(QDateTime::fromSecsSinceEpoch(item.sentAt),
+                                               QLocale::ShortFormat));
+        else if (item.state == SendState::Waiting)
+            out << tr("waits, to %1").arg(place) + (item.problem.empty() ? "" : ": " + toQt(item.problem));
+        else
+            out << tr("not to %1: %2").arg(place, toQt(item.problem));
+    }
+    return out.join("\n");
+}
+
 void Posting::ended(const TaskOutcome<PostRound>& outcome) {
     look();
     if (outcome.problem) {
@@ -75,11 +100,12 @@ void Posting::ended(const TaskOutcome<PostRound>& outcome) {
     if (round.leftOut > 0)
         parts << tr("%1 left out: the name is taken there").arg(round.leftOut);
     if (round.held > 0)
-        parts << tr("%1 held: see the outbox").arg(round.held);
+        parts << tr("%1 held in the outbox").arg(toQt(counted(round.held, "copy", "copies"))) +
+                     (m_heldBy.isEmpty() ? QString() : ": " + m_heldBy);
     if (round.later > 0)
         parts << tr("%1 could not be sent and will be tried again").arg(round.later);
     if (!parts.isEmpty())
-        emit said(parts.join("; ") + ".");
+        emit said(parts.join("; ") + (parts.last().endsWith('.') ? "" : "."));
 }
 
 /// The timer, at the latest in an hour: the clock may be set meanwhile.

@@ -26,6 +26,8 @@ public:
     /// As it was when it was read last.
     const Items& items() const { return m_items; }
     std::size_t count(SendState state) const;
+    /// What became of that copy, in words; empty: it is in no outbox.
+    QString wordsOf(const std::filesystem::path& copy, const std::string& fingerprint) const;
 
 signals:
     void changed();
@@ -36,6 +38,7 @@ private:
     void ended(const TaskOutcome<PostRound>& outcome);
     void waitForNext();
     Items m_items;
+    QString m_heldBy; ///< what the first of this round was held by
     QTimer m_next;
     LatestTask<Items> m_looking;
     LatestTask<bool> m_changing;

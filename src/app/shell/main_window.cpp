@@ -123,6 +123,10 @@ void MainWindow::connectParts() {
     connect(m_runDesk.get(), &RunDesk::said, this, &MainWindow::showNotice);
     connect(m_runDesk.get(), &RunDesk::runEnded, m_registerDesk.get(), &RegisterDesk::renew);
     connect(m_runDesk.get(), &RunDesk::runEnded, &m_sendingDesk->posting(), &Posting::poke);
+    m_views->check().setSentWords([this](const LedgerRow& row) {
+        return m_sendingDesk ? m_sendingDesk->posting().wordsOf(row.copy, row.copyFingerprint) : QString();
+    });
+    connect(&m_sendingDesk->posting(), &Posting::changed, &m_views->check(), &CheckView::renewSent);
     connect(m_runDesk.get(), &RunDesk::whoWanted, this, &MainWindow::askWho);
     connect(m_runDesk.get(), &RunDesk::folderWanted, this, &MainWindow::chooseDestination);
 }

@@ -59,8 +59,8 @@ void SendingDesk::showTried(const TriedOut& tried) {
         text += toQt(sentence) + "\n";
     text += tried.problem ? toQt(tried.problem->happened) + ".\n" + toQt(tried.problem->remedy)
                           : tr("\nCopies may be sent there from now on.");
-    QMessageBox box(tried.problem ? QMessageBox::Warning : QMessageBox::Information, tr("Try it out"),
-                    toQt(m_tried.place()), QMessageBox::Close, m.window);
+    QMessageBox box(QMessageBox::NoIcon, tr("Try it out"), toQt(m_tried.place()), QMessageBox::Close,
+                    m.window);
     box.setInformativeText(text);
     const bool newKey = tried.problem && !tried.hostKey.empty() && m_tried.hostKey != tried.hostKey;
     auto* accept = newKey ? box.addButton(tr("Accept this key"), QMessageBox::AcceptRole) : nullptr;
@@ -79,6 +79,9 @@ void SendingDesk::askPassword() {
     const auto to = m.document->deliveryAsMade().sending;
     if (!to.chosen())
         return m.say(tr("Name the server and the user first."));
+    if (to.secretFrom != SecretFrom::Desktop)
+        return m.say(
+            tr("This delivery takes its password from elsewhere: choose the desktop's secret store first."));
     bool given = false;
     const auto text = QInputDialog::getText(
         m.window, tr("Password"),

@@ -77,7 +77,7 @@ private:
         if (!m_outbox.isAllowed(item.to))
             throw NotSent(Again::WhenMended, item.to.place(),
                           "nobody on this machine has said yet that copies may go there",
-                          "Try it out, or allow it, at the station Sending or by 'keep-seal-cli outbox'");
+                          "Try it out first: the station Sending, or 'keep-seal-cli outbox try'");
         auto& line = lineTo(item.to);
         const std::string part =
             ".keep-seal-" + item.fingerprint.substr(0, 16) + "-" + std::to_string(item.id);
