@@ -25,6 +25,8 @@ int tour(QApplication& app) {
     addGivenOptions(parser);
     parser.addOption({"run-demo", "Stamp what was opened, and save the window's picture.", "png"});
     parser.addOption({"screenshots", "Save a picture of each main view.", "folder"});
+    parser.addOption(
+        {"servers", "What the stand-in servers said of themselves, for a picture of the outbox.", "file"});
     parser.process(app);
     startPictureEngine("keep-seal-tour");
     setTheme(app, ThemeKind::Dark, Surround::Dark);
@@ -36,7 +38,7 @@ int tour(QApplication& app) {
     if (parser.isSet("run-demo"))
         return runDemo(window, parser.value("run-demo"));
     if (parser.isSet("screenshots"))
-        return takeScreenshots(window, parser.value("screenshots"));
+        return takeScreenshots(window, parser.value("screenshots"), parser.value("servers"));
     parser.showHelp(2);
 }
 

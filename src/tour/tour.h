@@ -13,6 +13,7 @@ namespace keepseal::app {
 int runDemo(MainWindow& window, const QString& picture);
 
 /// Saves one picture of each main view into `folder`.
-int takeScreenshots(MainWindow& window, const QString& folder);
+/// `servers`: what demo/servers/stand_ins.py wrote down; empty: no picture of the outbox.
+int takeScreenshots(MainWindow& window, const QString& folder, const QString& servers = {});
 
 } // namespace keepseal::app

@@ -132,6 +132,7 @@ Arrival sharedDeliveries(const fs::path& zip, const std::vector<std::string>& ta
         names.push_back(delivery.name);
         out.designs.push_back({given, delivery.name});
         delivery.place.folder.clear();
+        delivery.sending = {}; // whoever made it does not say where yours go
         if (closePlace(delivery.privacy))
             out.wantThePlace.push_back(delivery.name);
         lookAtLogos(delivery.seal, out);

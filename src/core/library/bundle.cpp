@@ -17,6 +17,7 @@ void exportDeliveries(const std::vector<Delivery>& deliveries, const fs::path& z
     for (std::size_t i = 0; i < deliveries.size(); ++i) {
         auto shared = deliveries[i];
         shared.place.folder.clear();
+        shared.sending = {}; // a login is nobody else's
         packLogos(shared.seal, files);
         auto families = familiesOf(shared.seal);
         families.insert(shared.border.caption.family);

@@ -53,6 +53,7 @@ TEST(Bundle, CarriesAllThatItNeedsAndNotAPersonsFolders) {
     EXPECT_EQ(taken[1].notes, "for the gallery");
     EXPECT_EQ(taken[1].tags, second.tags);
     EXPECT_TRUE(taken[0].place.folder.empty());
+    EXPECT_EQ(taken[0].sending, SendingSettings());
     EXPECT_NO_THROW(loadLogo(taken[0].seal.parts.back().logo.file));
     EXPECT_TRUE(taken[0].seal.parts.back().logo.file.starts_with((folder / "theirs").string()));
     EXPECT_EQ(problemOf([&] { exportDeliveries({second}, folder / "share.zip", folder.path()); }).kind,
