@@ -20,7 +20,7 @@ _keep_seal_cli() {
   local word=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]} words
   COMPREPLY=()
   if [ "$COMP_CWORD" -eq 1 ]; then
-    COMPREPLY=($(compgen -W "stamp plan resume report library border sheet proof check register outbox words seal settings who --help --version" -- "$word"))
+    COMPREPLY=($(compgen -W "stamp plan watch resume report library border sheet proof check register outbox words seal settings who --help --version" -- "$word"))
     return
   fi
   case $before in
@@ -37,6 +37,7 @@ _keep_seal_cli() {
   case ${COMP_WORDS[1]} in
     stamp) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --plan --part --workers" ;;
     plan) words="--help --delivery --border --sheet --seal --set --who --recursive --order --out --words --again --strict --deliver-all-the-same --job --json --quiet --names-only --save --no-estimate" ;;
+    watch) words="--help --delivery --border --sheet --seal --set --who --recursive --out --quiet-for --every --once --send --workers --json --quiet" ;;
     resume) words="--help --list --give-up --workers --json --quiet" ;;
     report) words="--help --output --merge --json --title --up --paper --plain" ;;
     library) words="list show keep remove restore export import --help --json --names --replace --output" ;;

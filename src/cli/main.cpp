@@ -11,6 +11,7 @@
 #include "cli/seal_commands.h"
 #include "cli/self.h"
 #include "cli/shelves.h"
+#include "cli/watch_command.h"
 #include "cli/word_commands.h"
 
 #include "base/own_folders.h"
@@ -121,6 +122,27 @@ int run(int argc, char** argv) {
     stampCommand
         ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")
         ->check(CLI::Range(1, 256));
+
+    WatchOptions watch;
+    auto* watchCommand = app.add_subcommand(
+        "watch",
+        "Stamp what comes into a folder, each picture once it has come to rest, until it is stopped");
+    addDelivery(watchCommand, watch.stamp.delivery);
+    watchCommand->add_option("folder", watch.stamp.pictures.paths, "The folder; several may be given")
+        ->required();
+    watchCommand->add_flag("-r,--recursive", watch.stamp.pictures.recursive, "Folders inside it too");
+    watchCommand->add_option("-o,--out", watch.stamp.out,
+                             "Folder for the copies, instead of the delivery's own");
+    watchCommand->add_option("--quiet-for", watch.quiet, "Seconds that a file has to be at rest")
+        ->check(CLI::Range(0.0, 3600.0));
+    watchCommand
+        ->add_option("--every", watch.every, "Seconds between two looks where the system tells nothing")
+        ->check(CLI::Range(0.1, 3600.0));
+    watchCommand->add_flag("--once", watch.once, "End when all that is there has been worked on");
+    watchCommand->add_flag("--send", watch.sends, "Send what goes into the outbox at once");
+    watchCommand->add_option("-w,--workers", watch.stamp.workers, "Pictures worked on at a time")
+        ->check(CLI::Range(1, 256));
+    addOutput(watchCommand, watch.stamp.output);
 
     ResumeOptions resume;
     auto* resumeCommand = app.add_subcommand("resume", "Go on with a run that was stopped or killed");
@@ -234,13 +256,16 @@ int run(int argc, char** argv) {
     try {
         secureOwnFolders();
         startPictureEngine("keep-seal-cli");
-        const bool reads = stampCommand->parsed() || resumeCommand->parsed() || app.got_subcommand("check");
+        const bool reads = stampCommand->parsed() || watchCommand->parsed() || resumeCommand->parsed() ||
+                           app.got_subcommand("check");
         if (const auto missing = reads ? cage::whatIsMissing() : std::string(); !missing.empty())
             std::cerr << "keep-seal-cli: " << shown(missing) << "\n";
         if (stampCommand->parsed())
             return runStamp(stamp);
         if (planCommand->parsed())
             return runPlanCommand(stamp);
+        if (watchCommand->parsed())
+            return runWatch(watch);
         if (resumeCommand->parsed())
             return runResume(resume);
         if (reportCommand->parsed())
