@@ -120,18 +120,27 @@ bool Outbox::exists() {
 
 bool Outbox::add(const OutboxItem& item) {
     return ofOutbox(m_file, [&] {
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        SQLite::Statement overtaken(
+            *m_database, "DELETE FROM items WHERE place = ? AND folder = ? AND name = ? AND copy = ? "
+                         "AND sha256 <> ? AND state IN ('waiting', 'held')");
         SQLite::Statement insert(
-            *m_database, "INSERT OR IGNORE INTO items(copy, sha256, bytes, delivery, place, sending, folder, "
-                         "name) VALUES(?,?,?,?,?,?,?,?)");
-        insert.bind(1, item.copy.string());
-        insert.bind(2, item.fingerprint);
-        insert.bind(3, static_cast<std::int64_t>(item.bytes));
-        insert.bind(4, item.delivery);
-        insert.bind(5, item.to.place());
-        insert.bind(6, sendingText(item.to));
-        insert.bind(7, item.folder);
-        insert.bind(8, item.name);
-        return insert.exec() > 0;
+            *m_database, "INSERT OR IGNORE INTO items(place, folder, name, copy, sha256, bytes, delivery, "
+                         "sending) VALUES(?,?,?,?,?,?,?,?)");
+        for (auto* statement : {&overtaken, &insert}) {
+            statement->bind(1, item.to.place());
+            statement->bind(2, item.folder);
+            statement->bind(3, item.name);
+            statement->bind(4, item.copy.string());
+            statement->bind(5, item.fingerprint);
+        }
+        insert.bind(6, static_cast<std::int64_t>(item.bytes));
+        insert.bind(7, item.delivery);
+        insert.bind(8, sendingText(item.to));
+        overtaken.exec();
+        const bool added = insert.exec() > 0;
+        transaction.commit();
+        return added;
     });
 }
 
@@ -161,7 +170,7 @@ std::optional<OutboxItem> Outbox::next(SendTime now) {
     return ofOutbox(m_file, [&]() -> std::optional<OutboxItem> {
         SQLite::Statement found(*m_database,
                                 std::string(kItem) +
-                                    "WHERE state = 'waiting' AND due <= ? ORDER BY place, id LIMIT 1");
+                                    "WHERE state = 'waiting' AND due <= ? ORDER BY tries, place, id LIMIT 1");
         found.bind(1, now);
         return found.executeStep() ? std::optional(itemAt(found)) : std::nullopt;
     });
@@ -249,19 +258,36 @@ void Outbox::noteLeftOut(std::int64_t id, const std::string& why) {
 
 void Outbox::noteNotSent(std::int64_t id, const NotSent& problem, SendTime now) {
     ofOutbox(m_file, [&] {
-        SQLite::Statement tries(*m_database, "SELECT tries FROM items WHERE id = ?");
-        tries.bind(1, id);
-        const auto before =
-            tries.executeStep() ? static_cast<std::size_t>(std::max(0, tries.getColumn(0).getInt())) : 0;
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        SQLite::Statement found(*m_database, std::string(kItem) + "WHERE id = ?");
+        found.bind(1, id);
+        if (!found.executeStep())
+            return;
+        const auto item = itemAt(found);
         const bool later = problem.again == NotSent::Again::Later;
-        run(*m_database,
-            "UPDATE items SET state = :state, due = :due, problem = :problem, tries = tries + 1 WHERE id = "
-            ":id",
-            id, [&](auto& s) {
-                s.bind(":state", keyOf(later ? SendState::Waiting : SendState::Held));
-                s.bind(":due", later ? now + kPauses[std::min(before, kPauses.size() - 1)] : now);
-                s.bind(":problem", problem.sentence());
-            });
+        const auto pause =
+            kPauses[std::min(static_cast<std::size_t>(std::max(0, item.tries)), kPauses.size() - 1)];
+        const auto note = [&](const char* which, int tries) {
+            SQLite::Statement one(*m_database,
+                                  std::string("UPDATE items SET state = ?, due = max(due, ?), problem = ?, "
+                                              "tries = tries + ? WHERE ") +
+                                      which);
+            one.bind(1, keyOf(later ? SendState::Waiting : SendState::Held));
+            one.bind(2, later ? now + pause : now);
+            one.bind(3, problem.sentence());
+            one.bind(4, tries);
+            return one;
+        };
+        auto own = note("id = ?", 1);
+        own.bind(5, id);
+        own.exec();
+        if (problem.subject ==
+            item.to.place()) { // it is the server's, or the login's: no other one is tried with it now
+            auto others = note("state = 'waiting' AND sending = ?", 0);
+            others.bind(5, sendingText(item.to));
+            others.exec();
+        }
+        transaction.commit();
     });
 }
 

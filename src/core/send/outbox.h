@@ -59,12 +59,13 @@ public:
     /// Whether anything was ever put in: nothing is made for a question.
     static bool exists();
 
-    /// False: it is in already, sent or not.
+    /// False: it is in already, sent or not. What that copy was before, and was not sent yet, is overtaken by
+    /// it.
     bool add(const OutboxItem& item);
     /// Oldest first. `state`: nothing: all.
     std::vector<OutboxItem> items(std::optional<SendState> state = {});
     std::size_t count(SendState state);
-    /// The first that is waiting and due.
+    /// Of those that are waiting and due, one that was tried the least.
     std::optional<OutboxItem> next(SendTime now);
     /// When the next one is due; nothing: none waits.
     std::optional<SendTime> nextDue();
@@ -82,7 +83,9 @@ public:
     void notePlacing(std::int64_t id, const std::string& path);
     void noteSent(std::int64_t id, SendTime now);
     void noteLeftOut(std::int64_t id, const std::string& why);
-    /// Later: after a pause that grows with each try, from 10 s to an hour.
+    /// Later: after a pause that grows with each try, from 10 s to an hour. Where the problem is the place's
+    /// and not the copy's, all others that wait for the same login wait too, or are held: no server is asked
+    /// a thousand times, nor a wrong password told it.
     void noteNotSent(std::int64_t id, const NotSent& problem, SendTime now);
     /// Held and waiting ones are due now. Empty: all of them. Returns how many.
     std::size_t again(const std::vector<std::int64_t>& ids = {});

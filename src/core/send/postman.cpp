@@ -146,6 +146,7 @@ PostRound sendDue(Outbox& outbox, const std::function<SendTime()>& now, const st
     const OnlySender alone(outbox.file());
     Postman postman(outbox, stop);
     PostRound out;
+    const auto heldBefore = outbox.count(SendState::Held);
     while (!stop) {
         const auto item = outbox.next(now());
         if (!item || !postman.send(*item, now))
@@ -155,11 +156,12 @@ PostRound sendDue(Outbox& outbox, const std::function<SendTime()>& now, const st
                 continue;
             out.sent += after.state == SendState::Sent;
             out.leftOut += after.state == SendState::LeftOut;
-            out.held += after.state == SendState::Held;
             out.later += after.state == SendState::Waiting;
             told(after);
         }
     }
+    if (const auto held = outbox.count(SendState::Held); held > heldBefore)
+        out.held = held - heldBefore;
     return out;
 }
 

@@ -113,6 +113,28 @@ TEST_F(InTheOutbox, NothingGoesWhereNobodyAllowedItTo) {
     EXPECT_FALSE(outbox.isAllowed(to));
 }
 
+TEST_F(InTheOutbox, AServerThatIsAwayOrRefusesIsAskedOnceForAll) {
+    Outbox outbox(file);
+    for (const auto* name : {"a.jpg", "b.jpg", "c.jpg"})
+        outbox.add(item(name, nowhere()));
+    EXPECT_EQ(round(outbox).held, 3U); // nobody allowed it
+    outbox.allow(nowhere());
+    outbox.again();
+    EXPECT_EQ(round(outbox).later, 1U);
+    for (const auto& one : outbox.items())
+        EXPECT_GT(one.due, now);
+    now += 1000;
+    EXPECT_EQ(outbox.next(now)->copy.filename(), "c.jpg"); // those that failed are not always the first
+}
+
+TEST_F(InTheOutbox, ACopyThatIsMadeAnewOvertakesWhatWasNotSent) {
+    Outbox outbox(file);
+    outbox.add(item("a.jpg", nowhere(), "as it was"));
+    outbox.add(item("a.jpg", nowhere(), "as it is now"));
+    ASSERT_EQ(outbox.items().size(), 1U);
+    EXPECT_EQ(outbox.items()[0].bytes, 12U);
+}
+
 TEST_F(InTheOutbox, OneProgramSendsAtATime) {
     Outbox outbox(file), other(file);
     outbox.add(item("one.jpg", nowhere()));
