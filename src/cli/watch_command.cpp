@@ -44,6 +44,8 @@ public:
         pollfd news{m_descriptor, POLLIN, 0};
         if (::poll(&news, 1, static_cast<int>(seconds * 1000)) <= 0)
             return;
+        // Ten thousand files come with as many words: one look for those of a moment.
+        ::poll(nullptr, 0, 200);
         std::array<char, 16 << 10> told{};
         while (::read(m_descriptor, told.data(), told.size()) > 0)
             continue;
@@ -146,7 +148,6 @@ private:
 int runWatch(const WatchOptions& options) {
     stopOnSignals();
     std::signal(SIGIO, SIG_IGN); // somebody opens a file for writing while it is asked about
-    std::cout.flush();
     return Watching(options).run();
 }
 

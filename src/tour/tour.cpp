@@ -291,7 +291,7 @@ bool sendingPicture(MainWindow& window, const QDir& out, const std::filesystem::
     const auto rows = window.runs().last()->ledger.rows;
     posting.change([rows, to, unknown](Outbox& outbox) {
         outbox.allow(to), outbox.allow(unknown);
-        int left = 14;
+        int left = 22;
         for (const auto& row : rows) {
             if (row.outcome != Outcome::Made || left-- <= 0)
                 continue;
@@ -303,10 +303,10 @@ bool sendingPicture(MainWindow& window, const QDir& out, const std::filesystem::
         }
     });
     const bool ok =
-        waitUntil([&] { return posting.items().size() == 14 && !window.sending().busy(); }, kPatience);
+        waitUntil([&] { return posting.items().size() == 22 && !window.sending().busy(); }, kPatience);
     window.sending().showOutbox();
     auto* outbox = window.sending().outbox();
-    outbox->resize(1280, 560);
+    outbox->resize(1280, 800);
     pause(300);
     return ok && saveWidget(*outbox, out.filePath("outbox.png"));
 }

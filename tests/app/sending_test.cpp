@@ -97,6 +97,7 @@ TEST_F(Sending, ACopyWaitsForAWordAndThenGoesByItself) {
     const auto said = nextBox([&] { window.sending().tryPlace(); });
     EXPECT_THAT(said.toStdString(), HasSubstr("Copies may be sent there from now on"));
     ASSERT_TRUE(waitUntil([&] { return posting.count(SendState::Sent) == 1; }, kWait));
+    waitUntil([&] { return outbox->summary().endsWith("1 sent"); }, kWait);
     EXPECT_EQ(outbox->summary(), "0 waiting, 0 held, 1 sent");
     const auto& sent = posting.items().front();
     EXPECT_TRUE(test::readText(sent.copy) ==

@@ -422,6 +422,25 @@ void CheckView::showDetail() {
         return m_detail->clear();
     }
     const auto& row = m_model->row(m_filter->mapToSource(index).row());
+    showWords(row);
+    if (!m_model->ran())
+        return;
+    if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)
+        return m_loupe->clear();
+    LoupeSubject subject{row, std::nullopt, {}};
+    if (row.deliveryIndex && *row.deliveryIndex < m_deliveries.size())
+        subject.delivery = m_deliveries[*row.deliveryIndex];
+    if (const auto known = m_exceptions.find(row.original); known != m_exceptions.end())
+        subject.exception = known->second;
+    m_loupe->showCopy(subject, m_decoded);
+}
+
+void CheckView::renewSent() {
+    if (const auto index = m_table->currentIndex(); index.isValid())
+        showWords(m_model->row(m_filter->mapToSource(index).row()));
+}
+
+void CheckView::showWords(const LedgerRow& row) {
     const auto line = [](const QString& name, const QString& value) {
         return value.isEmpty()
                    ? Markup()
@@ -451,16 +470,6 @@ void CheckView::showDetail() {
     if (!row.fingerprintBefore.empty())
         rows += line(tr("SHA-256"), toQt(row.fingerprintBefore));
     Markup::of("<table>%1</table>", {rows}).showOn(*m_detail);
-    if (!m_model->ran())
-        return;
-    if (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere)
-        return m_loupe->clear();
-    LoupeSubject subject{row, std::nullopt, {}};
-    if (row.deliveryIndex && *row.deliveryIndex < m_deliveries.size())
-        subject.delivery = m_deliveries[*row.deliveryIndex];
-    if (const auto known = m_exceptions.find(row.original); known != m_exceptions.end())
-        subject.exception = known->second;
-    m_loupe->showCopy(subject, m_decoded);
 }
 
 QString CheckView::summary() const {

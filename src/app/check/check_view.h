@@ -58,7 +58,7 @@ public:
     using SentWords = std::function<QString(const LedgerRow&)>;
     void setSentWords(SentWords words) { m_sentWords = std::move(words); }
     /// What became of sent copies has changed.
-    void renewSent() { showDetail(); }
+    void renewSent();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -77,6 +77,7 @@ private:
     QWidget* makeActions();
     QWidget* makeBelow();
     void showDetail();
+    void showWords(const LedgerRow& row);
     SentWords m_sentWords;
     void fitColumns(bool ran, std::size_t deliveries, std::size_t places);
     void fillWidth();

@@ -19,7 +19,7 @@
 namespace keepseal::app {
 namespace {
 
-enum Column { CopyColumn, ToColumn, StateColumn, WhenColumn, kColumns };
+enum Column { CopyColumn, ToColumn, StateColumn, WhenColumn };
 
 QString stateText(const OutboxItem& item) {
     switch (item.state) {
@@ -44,9 +44,7 @@ QString whenText(const OutboxItem& item) {
 }
 
 QString whereTo(const OutboxItem& item) {
-    const auto path = item.state == SendState::Sent
-                          ? item.sentAs
-                          : item.folder + (item.folder.empty() ? "" : "/") + item.name;
+    const auto path = item.state == SendState::Sent ? item.sentAs : thereIn(item.folder, item.name);
     return toQt(item.to.place() + (path.starts_with('/') ? "" : "/") + path);
 }
 

@@ -32,9 +32,13 @@ Posting::Posting(QObject* parent)
                     for (auto& known : m_items)
                         if (known.id == item.id)
                             known = item;
-                    emit changed();
+                    if (!m_soon.isActive())
+                        m_soon.start();
                 }) {
     m_next.setSingleShot(true);
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(100);
+    connect(&m_soon, &QTimer::timeout, this, &Posting::changed);
     connect(&m_next, &QTimer::timeout, this, &Posting::poke);
     poke();
 }

@@ -38,8 +38,8 @@ private:
     void ended(const TaskOutcome<PostRound>& outcome);
     void waitForNext();
     Items m_items;
-    QString m_heldBy; ///< what the first of this round was held by
-    QTimer m_next;
+    QString m_heldBy;      ///< what the first of this round was held by
+    QTimer m_next, m_soon; ///< `m_soon`: steps of a round are told together
     LatestTask<Items> m_looking;
     LatestTask<bool> m_changing;
     LatestTask<PostRound, OutboxItem> m_sending;

@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // SHA-256 (FIPS 180-4, through OpenSSL) of a file's bytes: what a file is known by, in this run and years
 // later; nobody can make another file with the same one. XXH3 (128 bits, through xxHash) of the same bytes,
-// some twenty times as fast: whether a file is as it was a moment ago. No accident leaves it the same, but
+// about ten times as fast here: whether a file is as it was a moment ago. No accident leaves it the same, but
 // somebody who wants to can.
 #pragma once
 

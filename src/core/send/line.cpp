@@ -53,7 +53,7 @@ void UploadLine::begin(const std::string& path) {
     if (std::any_of(path.begin(), path.end(), [](unsigned char c) { return c < ' ' || c == 0x7F; }))
         throw NotSent(Again::WhenMended, m_to.place(), "a name with control characters is not sent");
     curl_easy_reset(m_curl);
-    m_answer.clear(), m_error[0] = 0;
+    m_error[0] = 0;
     set(CURLOPT_URL, urlOf(path).c_str());
     set(CURLOPT_PROTOCOLS_STR, isHttp() ? "https" : isFtp() ? "ftp" : "sftp");
     set(CURLOPT_FOLLOWLOCATION, 0L);
@@ -66,8 +66,7 @@ void UploadLine::begin(const std::string& path) {
     set(CURLOPT_NOPROGRESS, 0L);
     set(CURLOPT_XFERINFOFUNCTION, &UploadLine::goesOn);
     set(CURLOPT_XFERINFODATA, this);
-    set(CURLOPT_WRITEFUNCTION, &UploadLine::takeAnswer);
-    set(CURLOPT_WRITEDATA, this);
+    set(CURLOPT_WRITEFUNCTION, &UploadLine::passOver);
     if (isFtp()) // all paths are whole ones, and count from where the login begins
         set(CURLOPT_FTP_FILEMETHOD, static_cast<long>(CURLFTPMETHOD_NOCWD));
     login();

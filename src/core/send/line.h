@@ -42,8 +42,8 @@ public:
     /// All that holds for each request. What an earlier one set is forgotten; the connection stays.
     void begin(const std::string& path);
 
+    /// Parts of begin().
     void secure();
-
     void login();
 
     template <class Value>
@@ -81,7 +81,7 @@ public:
             fail(code, doing);
     }
 
-    /// Reads the file for libcurl, and sums it up on the way.
+    /// What of the file libcurl has asked for.
     struct Reading {
         const SentFile* file = nullptr;
         std::uint64_t at = 0;
@@ -109,10 +109,8 @@ private:
     /// About once a second. libcurl's own measure is a mean of some seconds, in which what went at first
     /// counts.
     static int goesOn(void* line, curl_off_t, curl_off_t received, curl_off_t, curl_off_t sent);
-    static std::size_t takeAnswer(const char* bytes, std::size_t size, std::size_t count, void* line) {
-        auto& answer = static_cast<UploadLine*>(line)->m_answer;
-        constexpr std::size_t kMost = 64U << 10; // a server that babbles
-        answer.append(bytes, std::min(size * count, kMost - std::min(kMost, answer.size())));
+    /// Bodies of answers are not looked at.
+    static std::size_t passOver(const char*, std::size_t size, std::size_t count, void*) {
         return size * count;
     }
     static std::size_t read(char* to, std::size_t size, std::size_t count, void* line);
@@ -128,7 +126,7 @@ private:
     std::string m_secret;
     const std::atomic<bool>& m_stop;
     CURL* m_curl = nullptr;
-    std::string m_answer, m_hostKey;
+    std::string m_hostKey;
     std::array<char, CURL_ERROR_SIZE> m_error{};
     bool m_keyRefused = false, m_stalled = false;
     curl_off_t m_moved = -1; ///< bytes either way

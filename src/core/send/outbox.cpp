@@ -34,9 +34,10 @@ std::string sendingText(const SendingSettings& to) {
     return out.dump();
 }
 
-/// The place, and what it gets to know.
+/// The place, who it has to be, and what it gets to know.
 std::string loginOf(const SendingSettings& to) {
-    return nlohmann::json{to.place(), static_cast<int>(to.secretFrom), to.secretAt, to.key, to.certificates}
+    return nlohmann::json{to.place(),     static_cast<int>(to.secretFrom), to.secretAt, to.key, to.hostKey,
+                          to.certificates}
         .dump();
 }
 
@@ -76,6 +77,10 @@ auto ofOutbox(const fs::path& file, const Work& work) {
 }
 
 } // namespace
+
+std::string thereIn(const std::string& folder, const std::string& name) {
+    return folder.empty() || folder.ends_with('/') ? folder + name : folder + "/" + name;
+}
 
 const char* keyOf(SendState state) {
     return kSendStates[static_cast<std::size_t>(state)];
@@ -144,12 +149,9 @@ bool Outbox::add(const OutboxItem& item) {
     });
 }
 
-std::vector<OutboxItem> Outbox::items(std::optional<SendState> state) {
+std::vector<OutboxItem> Outbox::items() {
     return ofOutbox(m_file, [&] {
-        SQLite::Statement found(*m_database,
-                                std::string(kItem) + (state ? "WHERE state = ? " : "") + "ORDER BY id");
-        if (state)
-            found.bind(1, keyOf(*state));
+        SQLite::Statement found(*m_database, std::string(kItem) + "ORDER BY id");
         std::vector<OutboxItem> out;
         while (found.executeStep())
             out.push_back(itemAt(found));

@@ -48,6 +48,9 @@ struct OutboxItem {
     std::string problem; ///< of the last try; empty: none
 };
 
+/// A name in a folder there, with slashes.
+std::string thereIn(const std::string& folder, const std::string& name);
+
 class Outbox {
 public:
     /// `file`: empty: outbox.sqlite in the state folder. Throws Problem(CannotWrite | CannotRead), all of
@@ -62,8 +65,8 @@ public:
     /// False: it is in already, sent or not. What that copy was before, and was not sent yet, is overtaken by
     /// it.
     bool add(const OutboxItem& item);
-    /// Oldest first. `state`: nothing: all.
-    std::vector<OutboxItem> items(std::optional<SendState> state = {});
+    /// Oldest first.
+    std::vector<OutboxItem> items();
     std::size_t count(SendState state);
     /// Of those that are waiting and due, one that was tried the least.
     std::optional<OutboxItem> next(SendTime now);

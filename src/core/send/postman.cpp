@@ -39,10 +39,6 @@ private:
     int m_descriptor;
 };
 
-std::string below(const std::string& folder, const std::string& name) {
-    return folder.empty() || folder.ends_with('/') ? folder + name : folder + "/" + name;
-}
-
 class Postman {
 public:
     Postman(Outbox& outbox, const std::atomic<bool>& stop) : m_outbox(outbox), m_stop(stop) {}
@@ -84,17 +80,17 @@ private:
         const SentFile file{copy, item.fingerprint};
         // A program that was killed in between may have given the name already: then nothing is sent again.
         if (!item.sentAs.empty() && line.sizeOf(item.sentAs) == item.bytes &&
-            (line.checksSums() || !line.sizeOf(below(item.folder, part))))
+            (line.checksSums() || !line.sizeOf(thereIn(item.folder, part))))
             return m_outbox.noteSent(item.id, now());
         line.putPart(item.folder, part, file);
         copy.requireUnchanged();
         const auto name = nameFor(item, line);
         if (!name) {
             if (!line.checksSums())
-                line.remove(below(item.folder, part));
+                line.remove(thereIn(item.folder, part));
             return m_outbox.noteLeftOut(item.id, "a file of that name is there already");
         }
-        m_outbox.notePlacing(item.id, below(item.folder, name->first));
+        m_outbox.notePlacing(item.id, thereIn(item.folder, name->first));
         line.place(item.folder, part, name->first, file, name->second);
         copy.requireUnchanged();
         m_outbox.noteSent(item.id, now());
@@ -102,18 +98,18 @@ private:
 
     /// With whether another file gives way; nothing: it is left out.
     std::optional<std::pair<std::string, bool>> nameFor(const OutboxItem& item, Upload& line) {
-        if (!line.sizeOf(below(item.folder, item.name)))
+        if (!line.sizeOf(thereIn(item.folder, item.name)))
             return std::pair{item.name, false};
         if (item.to.taken == TakenThere::Skip)
             return std::nullopt;
         if (item.to.taken == TakenThere::Replace &&
-            m_outbox.sentThere(item.to, below(item.folder, item.name)))
+            m_outbox.sentThere(item.to, thereIn(item.folder, item.name)))
             return std::pair{item.name, true};
         const std::filesystem::path wished = item.name;
         for (int number = 2; number < kMostNumbers; ++number) {
             const auto name =
                 wished.stem().string() + "-" + std::to_string(number) + wished.extension().string();
-            if (!line.sizeOf(below(item.folder, name)))
+            if (!line.sizeOf(thereIn(item.folder, name)))
                 return std::pair{name, false};
         }
         throw NotSent(Again::WhenMended, item.to.place(), "no free name was found for " + item.name,

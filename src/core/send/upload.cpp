@@ -5,6 +5,7 @@
 #include "base/fingerprint.h"
 #include "base/text.h"
 #include "send/line.h"
+#include "send/outbox.h"
 #include "send/secret.h"
 
 #include <algorithm>
@@ -23,10 +24,6 @@ std::string quotedThere(const std::string& path) {
         out += c;
     }
     return out + "\"";
-}
-
-std::string thereIn(const std::string& folder, const std::string& name) {
-    return folder.empty() || folder.ends_with('/') ? folder + name : folder + "/" + name;
 }
 
 /// "a/b/c": a, a/b, a/b/c.

@@ -46,8 +46,8 @@ public:
     void place(const std::string& folder, const std::string& part, const std::string& name,
                const SentFile& file, bool over);
     void remove(const std::string& path);
-    /// Whether a file has its own name only when it is whole, and a sum of its bytes is looked at by the
-    /// server.
+    /// Whether the server holds a file against a sum of its bytes and has it when it is whole: then there are
+    /// no part files.
     bool checksSums() const;
 
     /// How long a server may say nothing before the line counts as broken; 30 s, unless a test says

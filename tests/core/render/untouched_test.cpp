@@ -137,6 +137,21 @@ struct Stamped {
     }
 };
 
+/// Finished as a run does: no more pixels than are needed.
+struct InARun {
+    Opened opened;
+    Delivery delivery;
+    ChainPlan chain;
+    Metadata metadata;
+    PictureException exception;
+    CopyAsked asked;
+    FinishedCopy copy;
+    InARun(const fs::path& path, const SealDesign& seal)
+        : opened(path), delivery(wholeSize(seal)), chain(opened.plan(delivery)),
+          asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain},
+          copy(finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded)) {}
+};
+
 void addTags(const fs::path& file, std::vector<std::string> tags) {
     tags.insert(tags.begin(), {"exiftool", "-q", "-overwrite_original"});
     tags.push_back(file.string());
@@ -364,15 +379,9 @@ TEST_F(Untouched, OnlyWhatLiesUnderTheMarkIsDecodedAndTheCopyIsTheSame) {
     for (const auto& kind :
          {Kind{"444", 1, 1, false, 0, 3, {3203, 149}}, Kind{"420", 2, 2, false, 0, 3, {3203, 149}},
           Kind{"progressive", 2, 2, true, 0, 3, {149, 3203}}, Kind{"grey", 1, 1, false, 0, 1, {3203, 149}}}) {
-        const Opened opened(made(kind));
-        const auto delivery = wholeSize(seal);
-        const auto chain = opened.plan(delivery);
-        const Metadata metadata;
-        const PictureException exception;
-        const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
+        const InARun run(made(kind), seal);
+        const auto& [opened, asked, inRun] = std::tie(run.opened, run.asked, run.copy);
         ASSERT_TRUE(isMadeOfCoefficients(asked));
-        const auto inRun =
-            finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded);
         const auto proof = finishedCopy(opened.original, asked, lookAhead(asked));
         const auto bytes = encodedCopy(opened.original, asked, inRun, "jpeg").bytes;
         EXPECT_EQ(bytes, encodedCopy(opened.original, asked, proof, "jpeg").bytes) << kind.name;
@@ -388,15 +397,9 @@ TEST_F(Untouched, WhereItTurnsOutNotToDoTheWholePictureIsDecoded) {
     auto colourful = greyBox();
     colourful.parts[0].colour = {250, 20, 20};
     colourful.tone = Tone::Light;
-    const Opened opened(made({"grey", 1, 1, false, 0, 1, {3203, 149}}));
-    const auto delivery = wholeSize(colourful);
-    const auto chain = opened.plan(delivery);
-    const Metadata metadata;
-    const PictureException exception;
-    const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
+    const InARun run(made({"grey", 1, 1, false, 0, 1, {3203, 149}}), colourful);
+    const auto& [opened, asked, inRun] = std::tie(run.opened, run.asked, run.copy);
     ASSERT_TRUE(isMadeOfCoefficients(asked));
-    const auto inRun =
-        finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded);
     EXPECT_FALSE(inRun.stamped);
     EXPECT_EQ(inRun.frame.rgb, finishedCopy(opened.original, asked, lookAhead(asked)).frame.rgb);
     EXPECT_TRUE(holdsKind(encodedCopy(opened.original, asked, inRun, "jpeg").notes, NoteKind::EncodedAnew));
