@@ -5,8 +5,8 @@
 
 demo/servers/stand_ins.py FOLDER     starts all of them, says where they are (FOLDER/servers.json), and ends with Ctrl+C
 
-WebDAV and S3 are this program's own; FTP over TLS and plain FTP come from pyftpdlib, SFTP from OpenSSH, where they are
-installed. Certificates and keys are made at the start. FOLDER/faults.json may say what goes wrong next, by server:
+WebDAV and S3 are this program's own; FTP over TLS and plain FTP come from pyftpdlib, SFTP from OpenSSH, mail from
+aiosmtpd, where they are installed. Letters lie in FOLDER/smtp, each with its envelope beside it. Certificates and keys are made at the start. FOLDER/faults.json may say what goes wrong next, by server:
 {"dav": ["drop", 5000]}: after that many bytes the line breaks, once; ["status", 507], ["slow", SECONDS],
 ["nonsense"], ["short"]: a byte is missing of what is kept.
 """
@@ -251,6 +251,64 @@ def ftp(root, certificate, encrypted):
     return port
 
 
+def smtp(root, faults, certificate, encrypted):
+    """Takes letters over STARTTLS, after a login; or one that knows nothing of encryption."""
+    try:
+        from aiosmtpd.controller import Controller
+        from aiosmtpd.smtp import SMTP, AuthResult, LoginPassword
+    except ImportError:
+        return None
+
+    class Box:
+        count = 0
+
+        async def handle_DATA(self, server, session, envelope):
+            import asyncio
+            fault = faults.take("smtp")
+            if fault and fault[0] == "slow":
+                await asyncio.sleep(fault[1])
+            if fault and fault[0] == "status":
+                return f"{fault[1]} not now, or not ever"
+            Box.count += 1
+            name = f"{Box.count:03}"
+            (root / f"{name}.json").write_text(json.dumps({"from": envelope.mail_from, "to": envelope.rcpt_tos}))
+            (root / f"{name}.part").write_bytes(envelope.content)
+            (root / f"{name}.part").rename(root / f"{name}.eml")
+            if fault and fault[0] == "silent":  # it has the letter, and its answer is lost
+                server.transport.close()
+                await asyncio.sleep(1)
+            return "250 taken"
+
+        async def handle_RCPT(self, server, session, envelope, address, options):
+            if address.startswith("nobody@"):
+                return "550 no such box"
+            envelope.rcpt_tos.append(address)
+            return "250 fine"
+
+    def may(server, session, envelope, mechanism, login):
+        good = isinstance(login, LoginPassword) and (login.login, login.password) == (USER.encode(), PASSWORD.encode())
+        return AuthResult(success=good, handled=False)
+
+    context = ssl.SSLContext(ssl.PROTOCOL_TLS_SERVER)
+    context.load_cert_chain(certificate)
+
+    class Post(Controller):
+        def factory(self):
+            if not encrypted:
+                return SMTP(self.handler, hostname="localhost", authenticator=may, auth_require_tls=False)
+            return SMTP(self.handler, hostname="localhost", tls_context=context, require_starttls=True, auth_required=True,
+                        authenticator=may, data_size_limit=60_000_000)
+
+    import logging
+    logging.getLogger("mail.log").disabled = not os.environ.get("STAND_INS_TALK")
+    import socket
+    with socket.socket() as free:  # it tries the port it was given
+        free.bind(("127.0.0.1", 0))
+        port = free.getsockname()[1]
+    Post(Box(), hostname="127.0.0.1", port=port).start()
+    return port
+
+
 def sftp(folder, root):
     """OpenSSH's own, as this user; it chooses no free port itself."""
     program = shutil.which("sshd") or "/usr/sbin/sshd"
@@ -293,12 +351,14 @@ def main(folder):
     certificate.write_text((folder / "key.pem").read_text() + (folder / "ca.pem").read_text())
     (folder / "password").write_text(PASSWORD + "\n")
     faults, servers, ssh = Faults(folder), {}, None
-    roots = {name: folder / name for name in ("dav", "s3", "ftps", "ftp", "sftp")}
+    roots = {name: folder / name for name in ("dav", "s3", "ftps", "ftp", "sftp", "smtp", "smtp_plain")}
     for root in roots.values():
         root.mkdir(exist_ok=True)
     servers["dav"] = web(Dav, roots["dav"], faults, certificate)
     servers["s3"] = web(Objects, roots["s3"], faults, certificate)
     servers["ftps"], servers["ftp"] = ftp(roots["ftps"], certificate, True), ftp(roots["ftp"], certificate, False)
+    servers["smtp"] = smtp(roots["smtp"], faults, certificate, True)
+    servers["smtp_plain"] = smtp(roots["smtp_plain"], faults, certificate, False)
     servers["sftp"], ssh = sftp(folder, roots["sftp"])
     told = folder / "servers.json"
     written = told.with_suffix(".part")

@@ -39,6 +39,7 @@ struct ProofOptions {
 struct SettingsOptions {
     bool markdown = false, schema = false, sealSchema = false, borderSchema = false, sheetSchema = false,
          fields = false, defaults = false, tokens = false, notes = false, completion = false, manual = false;
+    std::string completionFor; ///< a shell
 };
 
 /// At least one; settings and the seal are changed as asked for. `out` replaces the folders unless it is

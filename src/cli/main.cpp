@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
 #include "cli/border_commands.h"
+#include "cli/desktop_commands.h"
 #include "cli/file_words.h"
 #include "cli/library_commands.h"
 #include "cli/outbox_commands.h"
@@ -118,6 +119,8 @@ int run(int argc, char** argv) {
                      "K/N: only the K-th of N parts of it, safely beside the others; again after a kill, it "
                      "goes on where it was")
         ->needs("--plan");
+    stampCommand->add_flag("--notify", stamp.output.notifies,
+                           "Say at the end, as a notification of the desktop, what came of it");
     planCommand->add_flag("!--no-estimate", stamp.estimate, "Make no copies in memory to estimate bytes");
     stampCommand
         ->add_option("-w,--workers", stamp.workers, "Pictures worked on at a time (default: one per core)")
@@ -155,7 +158,7 @@ int run(int argc, char** argv) {
 
     ReportOptions report;
     auto* reportCommand =
-        app.add_subcommand("report", "A contact sheet (PDF, HTML) or a table (CSV) of a run");
+        app.add_subcommand("report", "A contact sheet (PDF, HTML), a table (CSV) or a web album of a run");
     reportCommand->add_option("ledger", report.ledger, "The run's ledger");
     reportCommand->add_option("-o,--output", report.output,
                               "File ending in .pdf, .html or .csv; must not exist");
@@ -167,6 +170,13 @@ int run(int argc, char** argv) {
         ->check(CLI::IsMember({1, 2, 4, 9}));
     reportCommand->add_option("--paper", report.paper, "Of proof sheets")
         ->check(CLI::IsMember({"a5", "a4", "a3", "letter"}));
+    reportCommand->add_option("-d,--delivery", report.delivery,
+                              "Only the copies of this delivery of the run");
+    reportCommand->add_option("--album", report.album,
+                              "A web album into this new folder: plain HTML and CSS, no script");
+    reportCommand->add_option("--about", report.about, "Of an album: what stands under its title");
+    reportCommand->add_flag("--downloads", report.downloads, "Of an album: the copies can be downloaded");
+    reportCommand->add_flag("--unlisted", report.unlisted, "Of an album: asks search engines to pass by");
     reportCommand->add_flag("--plain", report.plain, "Proof sheets without names and lines to cut along");
 
     // The libraries all have the same verbs.
@@ -200,6 +210,9 @@ int run(int argc, char** argv) {
 
     OutboxOptions outbox;
     auto* outboxCommand = addOutboxCommands(app, outbox);
+    DesktopOptions desktop;
+    auto* cardsCommand = addCardsCommand(app, desktop);
+    auto* fileManagerCommand = addFileManagerCommand(app);
 
     WordsOptions words;
     auto* wordsCommand = app.add_subcommand("words", "What the copies will say, as CSV");
@@ -222,6 +235,8 @@ int run(int argc, char** argv) {
                               "The mapping of metadata fields to XMP, Exif and IIM");
     settingsCommand->add_flag("--seal-schema", settings.sealSchema, "As the JSON Schema of seals");
     settingsCommand->add_flag("--completion", settings.completion, "Completion for bash, of all commands");
+    settingsCommand->add_option("--completion-for", settings.completionFor, "The same for another shell")
+        ->check(CLI::IsMember({"bash", "zsh", "fish"}));
     settingsCommand->add_flag("--manual", settings.manual, "The manual page, of all commands");
     settingsCommand->add_flag("--tokens", settings.tokens, "The tokens for texts and names");
     settingsCommand->add_flag("--notes", settings.notes, "All that can be said of a copy, by kind");
@@ -247,6 +262,12 @@ int run(int argc, char** argv) {
             if (const auto near = nearestCommand(app, argv[1]); !near.empty())
                 std::cerr << near << "\n";
         return code == 0 ? kDone : kWrongCall;
+    }
+    if (!settings.completionFor.empty()) {
+        std::cout << (settings.completionFor == "zsh"    ? zshCompletion(app)
+                      : settings.completionFor == "fish" ? fishCompletion(app)
+                                                         : bashCompletion(app));
+        return kDone;
     }
     if (settings.completion || settings.manual) {
         std::cout << (settings.completion ? bashCompletion(app) : manualPage(app));
@@ -283,6 +304,10 @@ int run(int argc, char** argv) {
             return runRegister(*registerCommand, registered);
         if (outboxCommand->parsed())
             return runOutbox(*outboxCommand, outbox);
+        if (cardsCommand->parsed())
+            return runCards(desktop);
+        if (fileManagerCommand->parsed())
+            return runFileManager(*fileManagerCommand);
         if (wordsCommand->parsed())
             return runWords(words);
         if (whoCommand->parsed())

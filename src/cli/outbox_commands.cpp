@@ -5,12 +5,12 @@
 #include "base/text.h"
 #include "cli/print.h"
 #include "cli/run_request.h"
+#include "send/letter.h"
 #include "send/postman.h"
 #include "send/secret.h"
 #include "send/upload.h"
 
 #include <chrono>
-#include <ctime>
 #include <iostream>
 #include <thread>
 
@@ -19,24 +19,15 @@ namespace {
 
 using nlohmann::json;
 
-std::string timeOf(SendTime time) {
-    const std::time_t seconds = time;
-    std::tm parts{};
-    ::gmtime_r(&seconds, &parts);
-    std::array<char, 32> out{};
-    std::strftime(out.data(), out.size(), "%Y-%m-%dT%H:%M:%SZ", &parts);
-    return out.data();
-}
-
 json itemJson(const OutboxItem& item) {
     json out = {{"id", item.id},         {"copy", item.copy.string()}, {"sha256", item.fingerprint},
                 {"bytes", item.bytes},   {"delivery", item.delivery},  {"place", item.to.place()},
                 {"folder", item.folder}, {"name", item.name},          {"state", keyOf(item.state)},
                 {"tries", item.tries}};
     if (item.state == SendState::Sent)
-        out["sent_as"] = item.sentAs, out["sent"] = timeOf(item.sentAt);
+        out["sent_as"] = item.sentAs, out["sent"] = sendTimeText(item.sentAt);
     else if (item.state == SendState::Waiting && item.due > 0)
-        out["due"] = timeOf(item.due);
+        out["due"] = sendTimeText(item.due);
     if (!item.problem.empty())
         out["problem"] = item.problem;
     return out;
@@ -46,11 +37,11 @@ void printItem(const OutboxItem& item) {
     std::cout << item.id << "  " << keyOf(item.state) << "  " << shown(item.copy) << "  to "
               << shown(item.to.place());
     if (item.state == SendState::Sent)
-        std::cout << "  as " << shown(item.sentAs) << "  " << timeOf(item.sentAt);
+        std::cout << "  as " << shown(item.sentAs) << "  " << sendTimeText(item.sentAt);
     else if (!item.problem.empty())
         std::cout << "\n    " << shown(item.problem);
     if (item.state == SendState::Waiting && item.due > sendTimeNow())
-        std::cout << "\n    again at " << timeOf(item.due);
+        std::cout << "\n    again at " << sendTimeText(item.due);
     std::cout << "\n";
 }
 
@@ -59,19 +50,23 @@ int runList(const OutboxOptions& options) {
     if (Outbox::exists())
         items = Outbox().items();
     json out = json::array();
-    std::size_t sent = 0, waiting = 0, held = 0;
+    std::size_t sent = 0, waiting = 0, held = 0, unread = 0;
     for (const auto& item : items) {
         sent += item.state == SendState::Sent, waiting += item.state == SendState::Waiting,
-            held += item.state == SendState::Held;
+            held += item.state == SendState::Held, unread += item.state == SendState::Unread;
         if (options.json)
             out.push_back(itemJson(item));
-        else if (options.all || item.state == SendState::Waiting || item.state == SendState::Held)
+        else if (options.all || (item.state != SendState::Sent && item.state != SendState::LeftOut))
             printItem(item);
     }
     if (options.json)
         std::cout << dump(out) << "\n";
     else
-        std::cout << waiting << " waiting, " << held << " held, " << sent << " sent\n";
+        std::cout << waiting << " waiting, " << held << " held, " << sent << " sent"
+                  << (unread > 0 ? ", " + std::to_string(unread) +
+                                       " in letters that nobody looked at: outbox letters"
+                                 : "")
+                  << "\n";
     return held > 0 ? kSomeProblems : kDone;
 }
 
@@ -113,12 +108,74 @@ int runSend(const OutboxOptions& options) {
     return stopRequested ? kStopped : waiting + all.held > 0 ? kSomeProblems : kDone;
 }
 
+json letterJson(const Letter& letter) {
+    json ids = json::array();
+    for (const auto& item : letter.items)
+        ids.push_back(item.id);
+    return {{"ids", ids},
+            {"server", letter.to.place()},
+            {"from", letter.to.from},
+            {"to", letter.receivers},
+            {"subject", letter.subject},
+            {"words", letter.words},
+            {"attached", letter.attached},
+            {"bytes", letter.bytes}};
+}
+
+void printLetter(const Letter& letter) {
+    std::cout << "From:    " << shown(letter.to.from) << "\nTo:      " << shown(letter.to.to)
+              << "\nThrough: " << shown(letter.to.place()) << "\nSubject: " << shown(letter.subject) << "\n";
+    for (const auto& line : splitTrimmed(letter.words, '\n'))
+        std::cout << "    " << shown(line) << "\n";
+    for (const auto& name : letter.attached)
+        std::cout << "  + " << shown(name) << "\n";
+    std::cout << "  of " << counted(letter.items.size(), "copy", "copies");
+    if (letter.to.holds == LetterHolds::Copies)
+        std::cout << ", about " << byteText(letter.bytes);
+    std::cout << "\n\n";
+}
+
+/// All letters that nobody looked at yet: shown whole, and let go where that was asked for.
+int runLetters(const OutboxOptions& options) {
+    std::vector<OutboxItem> unread;
+    if (Outbox::exists())
+        for (auto& item : Outbox().items())
+            if (item.state == SendState::Unread)
+                unread.push_back(std::move(item));
+    const auto letters = lettersOf(unread);
+    json out = json::array();
+    for (const auto& letter : letters)
+        if (options.json)
+            out.push_back(letterJson(letter));
+        else
+            printLetter(letter);
+    if (options.json)
+        std::cout << dump(out) << "\n";
+    else
+        std::cout << counted(letters.size(), "letter", "letters")
+                  << (letters.empty() || options.letGo ? "" : ". To send them: outbox letters --send")
+                  << "\n";
+    if (!options.letGo)
+        return kDone;
+    for (const auto& letter : letters) {
+        std::vector<std::int64_t> ids;
+        for (const auto& item : letter.items)
+            ids.push_back(item.id);
+        Outbox().letGo(ids, letter.to);
+    }
+    auto quiet = options;
+    quiet.json = false;
+    return runSend(quiet);
+}
+
 std::vector<SendingSettings> sendingOf(const OutboxOptions& options) {
     std::vector<SendingSettings> out;
     for (const auto& delivery : deliveriesAsMade(options.delivery, {})) {
         if (!delivery.sending.chosen())
             throw Problem(ProblemKind::BadSetting, "sending.server",
-                          "\"" + delivery.name + "\" names no server",
+                          "\"" + delivery.name +
+                              (delivery.sending.isLetter() ? "\" names no server, sender or receiver"
+                                                           : "\" names no server"),
                           "Name it, as in --set sending.server=pictures.example.org");
         out.push_back(delivery.sending);
     }
@@ -172,6 +229,9 @@ CLI::App* addOutboxCommands(CLI::App& app, OutboxOptions& options) {
                    "Go on until nothing waits any more, with a pause after each failure");
     for (auto* verb : {list, send})
         verb->add_flag("--json", options.json, "Print JSON for programs");
+    auto* letters = command->add_subcommand("letters", "Letters that nobody looked at yet, whole");
+    letters->add_flag("--send", options.letGo, "They are right: send them");
+    letters->add_flag("--json", options.json, "Print JSON for programs");
     const auto forDelivery = [&](const char* name, const char* help) {
         auto* verb = command->add_subcommand(name, help);
         verb->add_option("-d,--delivery", options.delivery.files,
@@ -202,6 +262,8 @@ int runOutbox(const CLI::App& command, const OutboxOptions& options) {
         return runList(options);
     if (command.got_subcommand("send"))
         return runSend(options);
+    if (command.got_subcommand("letters"))
+        return runLetters(options);
     if (command.got_subcommand("try"))
         return tryPlaces(options);
     if (command.got_subcommand("password"))

@@ -12,7 +12,7 @@ namespace keepseal::cli {
 struct OutboxOptions {
     DeliveryOptions delivery; ///< whose station Sending is meant
     std::vector<std::int64_t> ids;
-    bool json = false, all = false, wait = false, sent = false;
+    bool json = false, all = false, wait = false, sent = false, letGo = false;
 };
 
 CLI::App* addOutboxCommands(CLI::App& app, OutboxOptions& options);

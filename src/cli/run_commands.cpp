@@ -7,6 +7,8 @@
 
 #include "base/files.h"
 #include "base/text.h"
+#include "cli/desktop_commands.h"
+#include "report/album.h"
 #include "report/contact_sheet.h"
 #include "report/proof_sheet.h"
 #include "run/journal.h"
@@ -134,10 +136,27 @@ void printSummary(const RunResult& result, const char* toGoOn) {
         std::cout << "Said: " << notes << "\n";
     if (result.queued > 0)
         std::cout << "In the outbox: " << counted(result.queued, "copy", "copies")
-                  << " more. To send them: keep-seal-cli outbox send\n";
+                  << " more. To send them: keep-seal-cli outbox "
+                  << (result.letters == result.queued ? "letters" : "send") << "\n";
+    if (result.letters > 0 && result.letters < result.queued)
+        std::cout << "In letters to be looked at: " << counted(result.letters, "copy", "copies")
+                  << " of these. To see them: keep-seal-cli outbox letters\n";
     std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
     if (!result.journal.empty())
         std::cout << "To go on where it was: " << toGoOn << "\n";
+}
+
+std::string shortSummary(const RunResult& result) {
+    std::string out = counted(result.ledger.count(Outcome::Made), "copy", "copies") + " made";
+    for (const auto& [outcome, words] : {std::pair{Outcome::AlreadyThere, " already there"},
+                                         {Outcome::HeldBack, " held back"},
+                                         {Outcome::Failed, " could not be made"},
+                                         {Outcome::LeftOut, " left out"}})
+        if (const auto n = result.ledger.count(outcome))
+            out += ", " + std::to_string(n) + words;
+    if (const auto copies = result.ledger.copies(); !copies.empty())
+        out += ". They are in " + printable(copies.front().parent_path().string(), 400);
+    return out;
 }
 
 /// What -q still says.
@@ -180,6 +199,8 @@ int carryOut(const RunOutput& output, int workers, const Gathered* gathered, boo
         std::cout << dump(out) << "\n";
     } else if (!output.quiet)
         printSummary(result, toGoOn);
+    if (output.notifies)
+        notifyDesktop("Keep Seal", shortSummary(result));
     const bool failed = gathered && fails(*gathered, strict);
     return result.exitCode() == kDone && failed ? kSomeProblems : result.exitCode();
 }
@@ -226,10 +247,9 @@ int stampSavedPlan(const StampOptions& options) {
 
 } // namespace
 
-int runStamp(const StampOptions& options) {
-    stopOnSignals();
-    if (!options.plan.empty())
-        return stampSavedPlan(options);
+namespace {
+
+int stampPictures(const StampOptions& options) {
     const auto prepared = prepare(options);
     if (!options.output.quiet || fails(prepared.gathered, options.pictures.strict))
         printOthers(prepared.gathered);
@@ -239,6 +259,21 @@ int runStamp(const StampOptions& options) {
                     [&](const RunOptions& runOptions, const auto& onEvent) {
                         return runPlan(prepared.plan, runOptions, stopRequested, onEvent);
                     });
+}
+
+} // namespace
+
+int runStamp(const StampOptions& options) {
+    stopOnSignals();
+    if (!options.plan.empty())
+        return stampSavedPlan(options);
+    try {
+        return stampPictures(options);
+    } catch (const Problem& problem) { // who began it in a file manager sees no terminal
+        if (options.output.notifies)
+            notifyDesktop("Keep Seal", problem.sentence());
+        throw;
+    }
 }
 
 int runResume(const ResumeOptions& options) {
@@ -278,11 +313,15 @@ int runResume(const ResumeOptions& options) {
 
 namespace {
 
+std::string titleFor(const ReportOptions& options, const Ledger& ledger) {
+    return options.title.empty() ? "Copies of " + ledger.started.substr(0, 10) : options.title;
+}
+
 void writeReport(const ReportOptions& options, const Ledger& ledger) {
     const fs::path file(options.output);
     const auto ending = toLowerAscii(file.extension().string());
     ContactSheet sheet;
-    sheet.title = options.title.empty() ? "Copies of " + ledger.started.substr(0, 10) : options.title;
+    sheet.title = titleFor(options, ledger);
     if (ending == ".pdf" && options.up > 0) {
         ProofSheet proofs;
         proofs.up = options.up, proofs.paper = options.paper;
@@ -299,6 +338,32 @@ void writeReport(const ReportOptions& options, const Ledger& ledger) {
         throw Problem(ProblemKind::BadSetting, "output",
                       "\"" + options.output + "\" has no ending that is known",
                       "End it with .pdf, .html or .csv");
+}
+
+Ledger wanted(Ledger ledger, const std::string& delivery) {
+    if (delivery.empty())
+        return ledger;
+    std::string names;
+    for (auto& one : deliveriesOf(ledger)) {
+        if (one.name == delivery)
+            return std::move(one.only);
+        names += (names.empty() ? "\"" : ", \"") + one.name + "\"";
+    }
+    throw Problem(ProblemKind::BadSetting, "delivery", "that run had no delivery \"" + delivery + "\"",
+                  "It had " + names);
+}
+
+int makeAlbum(const ReportOptions& options, const Ledger& ledger) {
+    stopOnSignals();
+    Album album;
+    album.title = titleFor(options, ledger);
+    album.about = options.about, album.downloads = options.downloads, album.unlisted = options.unlisted;
+    const auto made = writeAlbum(ledger, album, options.album, stopRequested);
+    for (const auto& problem : made.leftOut)
+        std::cerr << "Left out: " << shown(problem.sentence()) << "\n";
+    std::cout << shown(fs::path(options.album) / "index.html") << ": "
+              << counted(made.pictures, "picture", "pictures") << "\n";
+    return made.leftOut.empty() ? kDone : kSomeProblems;
 }
 
 std::string listOf(const std::vector<PlanPart>& parts) {
@@ -364,12 +429,17 @@ int mergeParts(const ReportOptions& options) {
 int runReport(const ReportOptions& options) {
     if (!options.merge.empty())
         return mergeParts(options);
-    if (options.ledger.empty() || options.output.empty())
-        throw Problem(ProblemKind::BadSetting, "report", "it needs a ledger and --output, or --merge",
+    if (options.ledger.empty() || (options.output.empty() && options.album.empty()))
+        throw Problem(ProblemKind::BadSetting, "report",
+                      "it needs a ledger and --output or --album, or --merge",
                       "keep-seal-cli report LEDGER -o sheet.pdf");
-    writeReport(options, ledgerFromJson(readJsonFile(options.ledger), options.ledger));
-    std::cout << options.output << "\n";
-    return kDone;
+    const auto ledger =
+        wanted(ledgerFromJson(readJsonFile(options.ledger), options.ledger), options.delivery);
+    if (!options.output.empty()) {
+        writeReport(options, ledger);
+        std::cout << shown(fs::path(options.output)) << "\n";
+    }
+    return options.album.empty() ? kDone : makeAlbum(options, ledger);
 }
 
 } // namespace keepseal::cli

@@ -9,7 +9,8 @@ namespace keepseal::cli {
 
 struct RunOutput {
     bool json = false;
-    bool quiet = false; ///< only problems, on the error channel
+    bool quiet = false;    ///< only problems, on the error channel
+    bool notifies = false; ///< the desktop says what came of it
 };
 struct StampOptions {
     DeliveryOptions delivery;
@@ -38,7 +39,10 @@ struct ReportOptions {
     bool json = false;
     int up = 0; ///< pictures a page of proof sheets; 0: a contact sheet
     std::string paper = "a4";
-    bool plain = false; ///< neither names nor lines to cut along
+    bool plain = false;       ///< neither names nor lines to cut along
+    std::string delivery;     ///< only its copies; empty: all
+    std::string album, about; ///< a web album's folder, and what stands under its title
+    bool downloads = false, unlisted = false;
 };
 
 int runStamp(const StampOptions& options);

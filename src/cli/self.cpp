@@ -161,6 +161,84 @@ std::string bashCompletion(const CLI::App& app) {
     return replaced(kCompletionHead, "%COMMANDS%", names) + cases + kCompletionFoot;
 }
 
+namespace {
+
+/// Between apostrophes, as zsh and fish read it.
+std::string quotedForShell(const std::string& text, const char* apostrophe) {
+    std::string out = "'";
+    for (const char c : text)
+        out += c == '\'' ? std::string(apostrophe) : std::string(1, c);
+    return out + "'";
+}
+
+constexpr const char* kZshHead = R"~(#compdef keep-seal-cli
+# SPDX-FileCopyrightText: Keep Seal contributors
+# SPDX-License-Identifier: GPL-3.0-or-later
+# Completion of keep-seal-cli for zsh; made by 'keep-seal-cli settings --completion-for zsh'.
+_keep_seal_cli() {
+  local -a commands
+  commands=(
+)~";
+constexpr const char* kZshMiddle = R"~(  )
+  if (( CURRENT == 2 )); then
+    _describe command commands
+    return
+  fi
+  case ${words[CURRENT-1]} in
+    -d | --delivery) compadd -- ${(f)"$(keep-seal-cli library list --names 2>/dev/null)"} ;;
+    --seal) compadd -- ${(f)"$(keep-seal-cli seal list --names 2>/dev/null)"} ;;
+    --border) compadd -- ${(f)"$(keep-seal-cli border list --names 2>/dev/null)"} ;;
+    --sheet) compadd -- ${(f)"$(keep-seal-cli sheet list --names 2>/dev/null)"} ;;
+  esac
+  case ${words[2]} in
+)~";
+constexpr const char* kZshFoot = R"~(  esac
+  _files
+}
+_keep_seal_cli "$@"
+)~";
+
+} // namespace
+
+std::string zshCompletion(const CLI::App& app) {
+    std::string names, cases;
+    for (const auto* command : commandsOf(app)) {
+        names +=
+            "    " + quotedForShell(command->get_name() + ":" + command->get_description(), "'\\''") + "\n";
+        cases += "    " + command->get_name() + ") compadd -- " + completedWords(*command) + " ;;\n";
+    }
+    return kZshHead + names + kZshMiddle + cases + kZshFoot;
+}
+
+std::string fishCompletion(const CLI::App& app) {
+    std::string out =
+        "# SPDX-FileCopyrightText: Keep Seal contributors\n# SPDX-License-Identifier: GPL-3.0-or-later\n"
+        "# Completion of keep-seal-cli for fish; made by 'keep-seal-cli settings --completion-for fish'.\n";
+    const auto described = [](const std::string& text) {
+        return " -d " + quotedForShell(text, "\\'") + "\n";
+    };
+    for (const auto* command : commandsOf(app)) {
+        const auto& name = command->get_name();
+        out += "complete -c keep-seal-cli -n __fish_use_subcommand -f -a " + name +
+               described(command->get_description());
+        const auto inside = "complete -c keep-seal-cli -n '__fish_seen_subcommand_from " + name + "'";
+        for (const auto* inner : commandsOf(*command))
+            out += inside + " -f -a " + inner->get_name() + described(inner->get_description());
+        for (const auto* option : command->get_options())
+            for (const auto& longName : option->get_lnames()) {
+                const bool names = longName == "delivery" || longName == "seal" || longName == "border" ||
+                                   longName == "sheet";
+                out += inside + " -l " + longName +
+                       (names ? " -x -a '(keep-seal-cli " + (longName == "delivery" ? "library" : longName) +
+                                    " list --names 2>/dev/null)'"
+                        : option->get_items_expected_max() > 0 ? " -r"
+                                                               : "") +
+                       described(option->get_description());
+            }
+    }
+    return out;
+}
+
 std::string manualPage(const CLI::App& app) {
     auto page = replaced(kManualHead, "%VERSION%", KEEPSEAL_VERSION);
     for (const auto* command : commandsOf(app))

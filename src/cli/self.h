@@ -11,6 +11,8 @@
 namespace keepseal::cli {
 
 std::string bashCompletion(const CLI::App& app);
+std::string zshCompletion(const CLI::App& app);
+std::string fishCompletion(const CLI::App& app);
 /// troff, for man(1).
 std::string manualPage(const CLI::App& app);
 /// "Did you mean ...?", empty when nothing is near.

@@ -17,13 +17,17 @@
 namespace keepseal::app {
 namespace {
 
-/// Ctrl+Alt+letters and arrows, Alt+Shift+arrows, Alt+F4 and its like, the Meta key.
+/// Ctrl+Alt+letters and arrows, Alt+Shift+arrows, Alt+F4 and its like, the Meta key; keys of input methods.
 bool desktopTakes(const QKeySequence& keys) {
     const int combined = keys[0].toCombined(), key = keys[0].key();
     const bool ctrl = combined & Qt::CTRL, alt = combined & Qt::ALT, shift = combined & Qt::SHIFT;
     const bool arrow = key >= Qt::Key_Left && key <= Qt::Key_Down;
     const bool function = key >= Qt::Key_F1 && key <= Qt::Key_F12;
-    return (combined & Qt::META) || (ctrl && alt) || (alt && shift && arrow) || (alt && function) ||
+    // IBus types characters by their number and emoji with these, Fcitx turns kinds of Chinese; both begin
+    // with Ctrl+Space.
+    const bool input = ctrl && ((shift && (key == Qt::Key_U || key == Qt::Key_E || key == Qt::Key_F)) ||
+                                key == Qt::Key_Space || key == Qt::Key_Period || key == Qt::Key_Semicolon);
+    return input || (combined & Qt::META) || (ctrl && alt) || (alt && shift && arrow) || (alt && function) ||
            (alt && (key == Qt::Key_Tab || key == Qt::Key_Space || key == Qt::Key_Escape));
 }
 

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The register in the real window: what left is found by words, its history told, a picture that was met
 // recognised, copies made again.
+#include "register/verify_dialog.h"
 #include "support/changes.h"
 #include "window_fixture.h"
 
@@ -12,6 +13,7 @@
 #include <QListWidget>
 #include <QMimeData>
 #include <QPushButton>
+#include <QTreeWidget>
 #include <QUrl>
 
 #include <gmock/gmock.h>
@@ -103,6 +105,35 @@ TEST_F(InTheRegister, WhatLeftIsFoundByWordsAndTellsItsHistory) {
     const auto index = view().model().index(0, 0);
     index.data(Qt::DecorationRole);
     EXPECT_TRUE(waitUntil([&] { return !index.data(Qt::DecorationRole).value<QImage>().isNull(); }, kWait));
+}
+
+TEST_F(InTheRegister, AFolderIsHeldAgainstItAndCopiesAreFoundByTheirSize) {
+    stampAll();
+    show();
+    view().kind()->setCurrentText("Up to 1200 pixels");
+    ASSERT_TRUE(settled());
+    EXPECT_EQ(view().model().rowCount(), 3);
+    view().kind()->setCurrentText("More than 3000 pixels");
+    ASSERT_TRUE(settled());
+    EXPECT_EQ(view().model().rowCount(), 0);
+    writeFile(copies / "egret_0.jpg", "other bytes");
+    fs::rename(copies / "egret_1.jpg", copies / "renamed.jpg");
+    writeFile(copies / "stranger.txt", "nobody's");
+    auto* dialog = new VerifyDialog(copies, &window);
+    dialog->show();
+    ASSERT_TRUE(waitUntil([&] { return !dialog->busy(); }, kWait));
+    std::map<std::string, std::string> found;
+    for (int i = 0; i < dialog->list()->topLevelItemCount(); ++i)
+        found[dialog->list()->topLevelItem(i)->text(0).toStdString()] =
+            dialog->list()->topLevelItem(i)->text(1).toStdString();
+    EXPECT_EQ(found, (std::map<std::string, std::string>{{"egret_0.jpg", "changed"},
+                                                         {"egret_1.jpg", "missing"},
+                                                         {"egret_2.jpg", "untouched"},
+                                                         {"renamed.jpg", "untouched"},
+                                                         {"stranger.txt", "not in the register"}}));
+    EXPECT_THAT(dialog->summary().toStdString(),
+                HasSubstr("1 changed, 1 missing, 1 not in the register, 2 untouched"));
+    dialog->close();
 }
 
 TEST_F(InTheRegister, ARunFromElsewhereWhoseTimeIsNoneIsShown) {

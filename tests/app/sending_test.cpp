@@ -1,11 +1,14 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Sending from the real window, to a small server on this machine: the station, trying it out, the outbox.
+#include "sending/letter_dialog.h"
 #include "support/servers.h"
 #include "window_fixture.h"
 
 #include <QApplication>
+#include <QLineEdit>
 #include <QMessageBox>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTimer>
 #include <QTreeWidget>
@@ -107,6 +110,51 @@ TEST_F(Sending, ACopyWaitsForAWordAndThenGoesByItself) {
     QTest::mouseClick(outbox->dropButton(), Qt::LeftButton);
     ASSERT_TRUE(waitUntil([&] { return posting.items().empty() && !posting.busy(); }, kWait));
     EXPECT_EQ(outbox->list()->topLevelItemCount(), 0);
+}
+
+TEST_F(Sending, ALetterIsShownWholeAndGoesAtAClickAsItWasTyped) {
+    const auto to = test::Servers::instance().login("smtp");
+    ASSERT_TRUE(to);
+    sendTo(*to, "");
+    for (const auto& [key, value] :
+         std::map<std::string, SettingValue>{{"by", std::string("letter")},
+                                             {"from", to->from},
+                                             {"to", to->to},
+                                             {"subject", std::string("{count} for you")},
+                                             {"words", std::string("Here.")}})
+        window.document().setSetting("sending." + key, value);
+    stamp();
+    auto& posting = window.sending().posting();
+    ASSERT_TRUE(waitUntil([&] { return posting.count(SendState::Unread) == 1; }, kWait));
+    window.sending().showOutbox();
+    auto* outbox = window.sending().outbox();
+    ASSERT_TRUE(outbox->lettersButton()->isVisible());
+    EXPECT_FALSE(outbox->againButton()->isEnabled());
+    QStringList seen;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, [&] {
+        auto* letter = qobject_cast<LetterDialog*>(QApplication::activeModalWidget());
+        if (!letter || !seen.isEmpty())
+            return;
+        seen << letter->receivers()->text() << letter->subject()->text() << letter->words()->toPlainText();
+        letter->receivers()->setText("no address");
+        EXPECT_FALSE(letter->sendButton()->isEnabled());
+        letter->receivers()->setText(toQt(to->to));
+        letter->subject()->setText("1 {picture} for Ida");
+        QTest::mouseClick(letter->sendButton(), Qt::LeftButton);
+    });
+    look.start(20);
+    QTest::mouseClick(outbox->lettersButton(), Qt::LeftButton);
+    EXPECT_EQ(seen, (QStringList{toQt(to->to), "1 picture for you", "Here."}));
+    ASSERT_TRUE(waitUntil([&] { return posting.count(SendState::Sent) == 1; }, kWait));
+    const auto letters = test::Servers::instance().folder / "smtp";
+    std::string all;
+    for (const auto& entry : fs::directory_iterator(letters))
+        all += test::readText(entry.path());
+    EXPECT_THAT(all, HasSubstr("Subject: 1 {picture} for Ida"));
+    EXPECT_THAT(
+        posting.wordsOf(posting.items().front().copy, posting.items().front().fingerprint).toStdString(),
+        HasSubstr("in a letter to " + to->to));
 }
 
 TEST_F(Sending, AServerThatIsNotThereIsSaidAndTheWindowGoesOn) {

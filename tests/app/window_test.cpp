@@ -12,6 +12,7 @@
 #include <QDropEvent>
 #include <QLineEdit>
 #include <QMenu>
+#include <QMessageBox>
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -121,6 +122,36 @@ TEST_F(Window, FilesAndFoldersCanBeDroppedAndTakenOut) {
     EXPECT_EQ(window.document().originals()[0].path.filename(), "tide_0.jpg");
     shortcut(QKeySequence::Undo)->trigger();
     EXPECT_EQ(window.document().originals().size(), 2U);
+}
+
+TEST_F(Window, UndoWhileAFolderIsGatheredStopsWhatWouldStillCome) {
+    makePicture(folder / "more/late.png", 50, 40);
+    auto& stack = *window.document().undoStack();
+    QMetaObject::Connection once;
+    once = QObject::connect(&window.document(), &JobDocument::originalsChanged, &window, [&] {
+        QObject::disconnect(once);
+        QMetaObject::invokeMethod(&stack, &QUndoStack::undo, Qt::QueuedConnection);
+    });
+    window.open({pictures});
+    window.open({folder / "more"}); // waits for the first
+    ASSERT_TRUE(waitUntil([&] { return stack.canRedo(); }, kWait));
+    EXPECT_TRUE(window.document().originals().empty());
+    EXPECT_TRUE(window.notice().contains("Gathering was stopped")) << window.notice().toStdString();
+    window.open({pictures});
+    ASSERT_TRUE(waitUntil([&] { return window.document().originals().size() >= 4; }, kWait));
+    EXPECT_EQ(window.document().originals().size(), 4U) << "the other folder came all the same";
+}
+
+TEST_F(Window, WhatIsHandedOverWhileADialogIsOpenWaitsForItsEnd) {
+    QMessageBox asks(QMessageBox::Question, "A question", "Which one?", QMessageBox::Ok, &window);
+    asks.open();
+    ASSERT_TRUE(waitUntil([&] { return QApplication::activeModalWidget() == &asks; }, kWait));
+    window.takeHanded({pictures / "tide_0.jpg"});
+    window.takeHanded({pictures / "tide_1.jpg"});
+    EXPECT_TRUE(asks.windowTitle().contains("waits until this is closed"));
+    EXPECT_TRUE(window.document().originals().empty());
+    asks.accept();
+    ASSERT_TRUE(waitUntil([&] { return window.document().originals().size() == 2; }, kWait));
 }
 
 TEST_F(Window, ABrokenPictureIsATileWithItsReason) {

@@ -37,11 +37,10 @@ public:
         out.user = m_told["user"].get<std::string>();
         out.secretFrom = SecretFrom::File;
         out.secretAt = (folder / "password").string();
-        static const std::map<std::string, SendBy> by = {{"dav", SendBy::WebDav},
-                                                         {"s3", SendBy::S3},
-                                                         {"ftps", SendBy::Ftps},
-                                                         {"ftp", SendBy::Ftp},
-                                                         {"sftp", SendBy::Sftp}};
+        static const std::map<std::string, SendBy> by = {
+            {"dav", SendBy::WebDav},       {"s3", SendBy::S3},     {"ftps", SendBy::Ftps},
+            {"ftp", SendBy::Ftp},          {"sftp", SendBy::Sftp}, {"smtp", SendBy::Letter},
+            {"smtp_plain", SendBy::Letter}};
         out.by = by.at(server);
         if (out.by == SendBy::S3)
             out.bucket = "box", out.region = m_told["region"].get<std::string>();
@@ -49,6 +48,8 @@ public:
             out.readable = true;
         else if (out.by != SendBy::Sftp)
             out.certificates = (folder / "ca.pem").string();
+        if (out.isLetter())
+            out.from = "anna@studio.example.org", out.to = "receiver@example.com";
         if (out.by == SendBy::Sftp) {
             out.user = ::getpwuid(::getuid())->pw_name;
             out.key = (folder / "login_key").string();

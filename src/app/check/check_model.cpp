@@ -2,11 +2,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/check_model.h"
 
+#include "check/taking_out.h"
+
 #include "base/text.h"
 #include "document/chain_of.h"
 #include "theme/theme.h"
 
 #include <algorithm>
+
+#include <QMimeData>
 
 namespace keepseal::app {
 
@@ -193,6 +197,22 @@ int CheckModel::verdict(const Entry& entry, int column) const {
     default:
         return -1;
     }
+}
+
+Qt::ItemFlags CheckModel::flags(const QModelIndex& index) const {
+    const auto out = QAbstractTableModel::flags(index);
+    if (!index.isValid() || !m_ran)
+        return out;
+    const auto outcome = row(index.row()).outcome;
+    return outcome == Outcome::Made || outcome == Outcome::AlreadyThere ? out | Qt::ItemIsDragEnabled : out;
+}
+
+QMimeData* CheckModel::mimeData(const QModelIndexList& indexes) const {
+    std::vector<LedgerRow> rows;
+    for (const auto& index : indexes)
+        if (index.column() == 0)
+            rows.push_back(row(index.row()));
+    return copiesAsFiles(rows).release(); // the drag owns it
 }
 
 QVariant CheckModel::data(const QModelIndex& index, int role) const {

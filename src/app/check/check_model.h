@@ -46,6 +46,13 @@ public:
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
+    /// Copies that are there can be dragged to other programs.
+    Qt::ItemFlags flags(const QModelIndex& index) const override;
+    QMimeData* mimeData(const QModelIndexList& indexes) const override;
+    QStringList mimeTypes() const override { return {"text/uri-list"}; }
+    Qt::DropActions supportedDragActions() const override {
+        return Qt::CopyAction;
+    } // they stay where they are
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
     static constexpr int kSortRole = Qt::UserRole + 1;
 

@@ -8,6 +8,7 @@
 #include "theme/theme.h"
 #include "widgets/markup.h"
 
+#include <QAction>
 #include <QButtonGroup>
 #include <QComboBox>
 #include <QHeaderView>
@@ -58,6 +59,13 @@ CheckView::CheckView(std::shared_ptr<DecodedPictures> decoded, QWidget* parent)
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_table->setAlternatingRowColors(true);
+    m_table->setDragEnabled(true);
+    auto* copy = new QAction(tr("Copy the chosen copies"), this);
+    copy->setShortcut(QKeySequence::Copy);
+    copy->setShortcutContext(Qt::WidgetWithChildrenShortcut);
+    connect(copy, &QAction::triggered, this,
+            [this] { m_takingOut.copy(m_model->ran() ? chosen() : std::vector<LedgerRow>()); });
+    m_table->addAction(copy);
     m_table->setShowGrid(false);
     m_table->setWordWrap(false);
     m_table->setTabKeyNavigation(false);
@@ -97,7 +105,7 @@ QWidget* CheckView::makeActions() {
     m_words->setClearButtonEnabled(true);
     m_words->setMaximumWidth(withText(260));
     m_again->setToolTip(tr("Change something for the chosen pictures and stamp just these again"));
-    m_report->setToolTip(tr("A contact sheet or a table of this run, to send or to file"));
+    m_report->setToolTip(tr("A contact sheet, a web album or a table of this run, to send or to file"));
     auto* menu = new QMenu(m_report);
     menu->addAction(tr("Contact sheet as PDF…"), this, [this] { emit contactRequested(false); });
     menu->addAction(tr("Contact sheet as a web page…"), this, [this] { emit contactRequested(true); });
@@ -107,6 +115,13 @@ QWidget* CheckView::makeActions() {
                                     {4, tr("Four pictures a page…")},
                                     {9, tr("Nine pictures a page…")}})
         sheets->addAction(words, this, [this, up = up] { emit proofSheetRequested(up); });
+    auto* paper = menu->addMenu(tr("Print proof sheets"));
+    for (const auto& [up, words] : {std::pair{1, tr("One picture a page…")},
+                                    {2, tr("Two pictures a page…")},
+                                    {4, tr("Four pictures a page…")},
+                                    {9, tr("Nine pictures a page…")}})
+        paper->addAction(words, this, [this, up = up] { emit printRequested(up); });
+    menu->addAction(tr("Web album…"), this, &CheckView::albumRequested);
     menu->addAction(tr("Ledger as a table (CSV)…"), this, &CheckView::csvRequested);
     m_report->setMenu(menu);
     m_folder->setIcon(icon("folder-open"));
@@ -129,7 +144,7 @@ QWidget* CheckView::makeActions() {
     connect(m_folder, &QPushButton::clicked, this, [this] {
         const auto rows = chosen();
         if (!rows.empty())
-            emit folderRequested(toQt(rows.front().copy.parent_path()));
+            emit fileRequested(toQt(rows.front().copy));
     });
     return bar;
 }

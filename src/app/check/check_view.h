@@ -6,6 +6,7 @@
 
 #include "check/check_model.h"
 #include "check/loupe.h"
+#include "check/taking_out.h"
 #include "document/job_document.h"
 
 #include <QWidget>
@@ -68,10 +69,12 @@ signals:
     void stationRequested(const keepseal::LedgerRow& row);
     void mendRequested(const keepseal::LedgerRow& row); ///< to where the cause lies
     void acceptRequested();                             ///< the chosen ones, all the same
+    void albumRequested();
     void csvRequested();
     void proofSheetRequested(int up);
+    void printRequested(int up);
     void contactRequested(bool html);
-    void folderRequested(const QString& folder);
+    void fileRequested(const QString& file); ///< to be shown in its folder
 
 private:
     QWidget* makeActions();
@@ -98,6 +101,7 @@ private:
     QToolButton* m_zooms[3] = {};
     Loupe* m_loupe;
     std::shared_ptr<DecodedPictures> m_decoded;
+    TakingOut m_takingOut;
     QSplitter* m_split;
     QWidget* m_loupeSide;
     std::vector<Delivery> m_deliveries; ///< of the run that is shown, in its order

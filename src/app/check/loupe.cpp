@@ -19,12 +19,6 @@ namespace {
 
 constexpr int kGap = 6, kTitle = 20;
 
-QImage wholeImage(const std::filesystem::path& path) {
-    const Original file(path);
-    const auto facts = readFacts(file, path.string());
-    return toImage(develop(file, path.string(), facts, wholePicture(facts, facts.size)));
-}
-
 /// The same part of the original in the copy's own size, where the copy has it; grey where the border is.
 QImage originalUnder(DecodedPictures& decoded, const LoupeSubject& subject, QSize size) {
     const auto& path = subject.row.original;
@@ -59,6 +53,12 @@ LoupePair readPair(DecodedPictures& decoded, const LoupeSubject& subject) {
 }
 
 } // namespace
+
+QImage wholeImage(const std::filesystem::path& path) {
+    const Original file(path);
+    const auto facts = readFacts(file, path.string());
+    return toImage(develop(file, path.string(), facts, wholePicture(facts, facts.size)));
+}
 
 Halves::Halves(QImage picture) : m_levels{std::move(picture)} {
     constexpr int smallest = 256;

@@ -19,6 +19,9 @@
 
 namespace keepseal::app {
 
+/// A copy as it lies on the disk, all of it. Throws Problem.
+QImage wholeImage(const std::filesystem::path& path);
+
 /// What a copy was made by, to lay the original under it.
 struct LoupeSubject {
     LedgerRow row;

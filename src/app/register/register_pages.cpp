@@ -4,6 +4,7 @@
 
 #include "base/text.h"
 #include "document/job_document.h"
+#include "record/sent.h"
 #include "theme/theme.h"
 
 #include <QObject>
@@ -51,6 +52,8 @@ Markup copyFactRows(const RegisteredCopy& copy) {
     out += factRow(QObject::tr("Seal"), !row.sealOnCopy    ? QObject::tr("none")
                                         : row.seal.empty() ? QObject::tr("yes")
                                                            : toQt(row.seal));
+    for (const auto& sent : row.sent)
+        out += factRow(QObject::tr("Sent"), toQt(wordsOf(sent)));
     if (row.placeOpened)
         out += factRow(QObject::tr("Place"), tinted(QObject::tr("told, as its delivery said"), theme().look));
     out += factRow(QObject::tr("SHA-256"), toQt(row.copyFingerprint.substr(0, 16) + "…"));

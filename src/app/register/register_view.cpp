@@ -36,7 +36,7 @@ namespace keepseal::app {
 namespace {
 
 constexpr int kTypingPause = 60; ///< milliseconds
-enum Kind { AnyCopy, Sealed, Unsealed, TellsPlace };
+enum Kind { AnyCopy, Sealed, Unsealed, TellsPlace, UpTo1200, UpTo3000, Larger };
 
 QToolButton* lookButton(const QString& text, const QString& help) {
     auto* button = new QToolButton;
@@ -126,7 +126,8 @@ QWidget* RegisterView::makeSearch() {
     m_delivery->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     m_delivery->setMinimumContentsLength(14);
     m_kind->setAccessibleName(tr("Which copies"));
-    m_kind->addItems({tr("All copies"), tr("With a seal"), tr("Without a seal"), tr("That tell the place")});
+    m_kind->addItems({tr("All copies"), tr("With a seal"), tr("Without a seal"), tr("That tell the place"),
+                      tr("Up to 1200 pixels"), tr("1201 to 3000 pixels"), tr("More than 3000 pixels")});
     row->addWidget(m_words, 3);
     row->addWidget(m_days, 2);
     row->addWidget(m_delivery);
@@ -211,6 +212,7 @@ QWidget* RegisterView::makeDetail() {
 void RegisterView::fillMore() {
     auto* menu = new QMenu(this);
     menu->addAction(tr("Save what is found as a table (CSV)…"), this, &RegisterView::csvRequested);
+    menu->addAction(tr("Verify a folder…"), this, &RegisterView::verifyRequested);
     menu->addSeparator();
     menu->addAction(tr("Save all of the register…"), this, &RegisterView::exportRequested);
     menu->addAction(tr("Join a register that was saved…"), this, &RegisterView::importRequested);
@@ -250,6 +252,12 @@ RegisterSearch RegisterView::search() const {
         out.delivery = m_delivery->currentText().toStdString();
     if (m_kind->currentIndex() == Sealed || m_kind->currentIndex() == Unsealed)
         out.sealed = m_kind->currentIndex() == Sealed;
+    if (m_kind->currentIndex() == UpTo1200)
+        out.sideTo = 1200;
+    else if (m_kind->currentIndex() == UpTo3000)
+        out.sideFrom = 1201, out.sideTo = 3000;
+    else if (m_kind->currentIndex() == Larger)
+        out.sideFrom = 3001;
     if (m_kind->currentIndex() == TellsPlace)
         out.tellsPlace = true;
     out.original = m_of;

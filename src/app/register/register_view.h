@@ -66,6 +66,7 @@ signals:
     void originalRequested(const QString& path);
     void folderRequested(const QString& folder);
     void csvRequested();
+    void verifyRequested();
     void exportRequested();
     void importRequested();
     void rebuildRequested();

@@ -2,7 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "sending/outbox_dialog.h"
 
+#include "base/text.h"
 #include "document/job_document.h"
+#include "sending/letter_dialog.h"
 #include "theme/theme.h"
 
 #include <QDateTime>
@@ -14,6 +16,7 @@
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
+#include <algorithm>
 #include <set>
 
 namespace keepseal::app {
@@ -31,6 +34,8 @@ QString stateText(const OutboxItem& item) {
         return OutboxDialog::tr("left out");
     case SendState::Held:
         return OutboxDialog::tr("held");
+    case SendState::Unread:
+        return OutboxDialog::tr("to be looked at");
     }
     return {};
 }
@@ -44,6 +49,8 @@ QString whenText(const OutboxItem& item) {
 }
 
 QString whereTo(const OutboxItem& item) {
+    if (item.to.isLetter())
+        return OutboxDialog::tr("letter to %1").arg(toQt(item.to.to));
     const auto path = item.state == SendState::Sent ? item.sentAs : thereIn(item.folder, item.name);
     return toQt(item.to.place() + (path.starts_with('/') ? "" : "/") + path);
 }
@@ -82,6 +89,8 @@ OutboxDialog::OutboxDialog(Posting* posting, QWidget* parent) : QDialog(parent),
     m_problem->setAlignment(Qt::AlignTop);
     column->addWidget(m_problem);
     auto* buttons = new QDialogButtonBox;
+    m_letters = buttons->addButton(tr("Look at the letters…"), QDialogButtonBox::ActionRole);
+    m_letters->setToolTip(tr("A letter goes only after you looked at it"));
     m_again = buttons->addButton(tr("Send now"), QDialogButtonBox::ActionRole);
     m_again->setToolTip(tr("The chosen ones, or all that wait or are held"));
     m_drop = buttons->addButton(tr("Take out"), QDialogButtonBox::ActionRole);
@@ -91,6 +100,7 @@ OutboxDialog::OutboxDialog(Posting* posting, QWidget* parent) : QDialog(parent),
     buttons->addButton(QDialogButtonBox::Close);
     column->addWidget(buttons);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(m_letters, &QPushButton::clicked, this, &OutboxDialog::showLetters);
     connect(m_again, &QPushButton::clicked, this,
             [this] { m_posting->change([ids = chosen()](Outbox& outbox) { outbox.again(ids); }); });
     connect(m_drop, &QPushButton::clicked, this,
@@ -101,6 +111,32 @@ OutboxDialog::OutboxDialog(Posting* posting, QWidget* parent) : QDialog(parent),
     connect(m_posting, &Posting::changed, this, &OutboxDialog::refresh);
     refresh();
     m_posting->look();
+}
+
+/// One delivery's letters after the other, until one is put off.
+void OutboxDialog::showLetters() {
+    std::vector<OutboxItem> unread;
+    for (const auto& item : m_posting->items())
+        if (item.state == SendState::Unread)
+            unread.push_back(item);
+    const auto all = lettersOf(unread);
+    std::vector<std::pair<std::vector<std::int64_t>, SendingSettings>> lookedAt;
+    for (auto first = all.begin(); first != all.end();) {
+        const auto next = std::find_if(first, all.end(), [&](const Letter& letter) {
+            return !(letter.to == first->to) ||
+                   letter.items.front().delivery != first->items.front().delivery;
+        });
+        LetterDialog dialog({first, next}, this);
+        if (dialog.exec() != QDialog::Accepted)
+            break;
+        lookedAt.emplace_back(dialog.ids(), dialog.asTyped());
+        first = next;
+    }
+    if (!lookedAt.empty())
+        m_posting->change([lookedAt](Outbox& outbox) {
+            for (const auto& [ids, as] : lookedAt)
+                outbox.letGo(ids, as);
+        });
 }
 
 QString OutboxDialog::summary() const {
@@ -135,22 +171,28 @@ void OutboxDialog::refresh() {
     m_list->addTopLevelItems(rows);
     for (auto* row : rows)
         row->setSelected(wasChosen.contains(row->data(CopyColumn, Qt::UserRole).toLongLong()));
+    const auto unread = m_posting->count(SendState::Unread);
     m_summary->setText(
         m_posting->items().empty()
             ? tr("Nothing is to be sent. A delivery's station Sending says where its copies go.")
             : tr("%1 waiting, %2 held, %3 sent")
-                  .arg(m_posting->count(SendState::Waiting))
-                  .arg(m_posting->count(SendState::Held))
-                  .arg(m_posting->count(SendState::Sent)));
+                      .arg(m_posting->count(SendState::Waiting))
+                      .arg(m_posting->count(SendState::Held))
+                      .arg(m_posting->count(SendState::Sent)) +
+                  (unread > 0 ? tr(", %1 in letters that wait for you to look at them")
+                                    .arg(toQt(counted(unread, "copy", "copies")))
+                              : QString()));
     refreshButtons();
 }
 
 void OutboxDialog::refreshButtons() {
     const auto rows = m_list->selectedItems();
     const auto open = m_posting->count(SendState::Waiting) + m_posting->count(SendState::Held);
+    const auto unread = m_posting->count(SendState::Unread);
+    m_letters->setVisible(unread > 0);
     m_again->setEnabled(open > 0);
     m_drop->setEnabled(!rows.isEmpty());
-    m_dropSent->setEnabled(m_posting->items().size() > open);
+    m_dropSent->setEnabled(m_posting->items().size() > open + unread);
     QString text;
     if (rows.size() == 1)
         text = rows.front()->data(StateColumn, Qt::UserRole).toString();

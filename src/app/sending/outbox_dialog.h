@@ -20,17 +20,19 @@ public:
     QTreeWidget* list() { return m_list; }
     QPushButton* againButton() { return m_again; }
     QPushButton* dropButton() { return m_drop; }
+    QPushButton* lettersButton() { return m_letters; }
     QString summary() const;
 
 private:
     void refresh();
+    void showLetters();
     void refreshButtons();
     std::vector<std::int64_t> chosen() const;
     Posting* m_posting;
     QLabel* m_summary;
     QTreeWidget* m_list;
     QLabel* m_problem;
-    QPushButton *m_again, *m_drop, *m_dropSent;
+    QPushButton *m_letters, *m_again, *m_drop, *m_dropSent;
 };
 
 } // namespace keepseal::app

@@ -76,8 +76,14 @@ QString Posting::wordsOf(const std::filesystem::path& copy, const std::string& f
     for (const auto& item : m_items) {
         if (item.copy != copy || item.fingerprint != fingerprint)
             continue;
-        const auto place = toQt(item.to.place());
-        if (item.state == SendState::Sent)
+        const auto place = toQt(item.to.isLetter() ? item.to.to : item.to.place());
+        if (item.state == SendState::Unread)
+            out << tr("in a letter to %1 that waits to be looked at, in the outbox").arg(place);
+        else if (item.state == SendState::Sent && item.to.isLetter())
+            out << tr("in a letter to %1, %2")
+                       .arg(place, QLocale().toString(QDateTime::fromSecsSinceEpoch(item.sentAt),
+                                                      QLocale::ShortFormat));
+        else if (item.state == SendState::Sent)
             out << tr("to %1/%2, %3")
                        .arg(place, toQt(item.sentAs),
                             QLocale().toString(QDateTime::fromSecsSinceEpoch(item.sentAt),

@@ -16,7 +16,9 @@ public:
     using QObject::QObject;
     /// Folders are searched with all their folders. Calls that come while one is under way wait for it.
     void start(const std::vector<std::filesystem::path>& paths);
-    bool busy() const { return m_task.busy(); }
+    /// Nothing more of what was asked for is told.
+    void leaveOff();
+    bool busy() const { return m_busy; }
 
 signals:
     /// Files of what is being gathered, each once, in their order, as they are met.
@@ -30,6 +32,7 @@ private:
     void take(const TaskOutcome<Gathered>& outcome);
     Files m_next;
     std::size_t m_told = 0; ///< of the files of what is being gathered
+    bool m_busy = false;
     LatestTask<Gathered, Files> m_task{[this](const TaskOutcome<Gathered>& outcome) { take(outcome); },
                                        [this](const Files& files) {
                                            m_told += files.size();

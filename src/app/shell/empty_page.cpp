@@ -11,7 +11,7 @@
 
 namespace keepseal::app {
 
-EmptyPage::EmptyPage(QWidget* parent) : QWidget(parent), m_lastJob(new QPushButton) {
+EmptyPage::EmptyPage(QWidget* parent) : QWidget(parent), m_lastJob(new QPushButton), m_cards(new QWidget) {
     auto* column = new QVBoxLayout(this);
     column->setSpacing(kGap3);
     column->addStretch(2);
@@ -48,7 +48,20 @@ EmptyPage::EmptyPage(QWidget* parent) : QWidget(parent), m_lastJob(new QPushButt
     again->addWidget(m_lastJob);
     again->addStretch();
     column->addLayout(again);
+    new QVBoxLayout(m_cards);
+    m_cards->hide();
+    column->addWidget(m_cards, 0, Qt::AlignHCenter);
     column->addStretch(3);
+}
+
+void EmptyPage::offerCards(const QStringList& words) {
+    qDeleteAll(m_cards->findChildren<QPushButton*>());
+    for (int i = 0; i < words.size(); ++i) {
+        auto* card = new QPushButton(icon("download"), " " + words[i]);
+        connect(card, &QPushButton::clicked, this, [this, i] { emit cardRequested(i); });
+        m_cards->layout()->addWidget(card);
+    }
+    m_cards->setVisible(!words.isEmpty());
 }
 
 void EmptyPage::offerLastJob(const QString& words) {

@@ -24,6 +24,11 @@ JobDesk::JobDesk(DeskTools tools, Parts parts) : m(std::move(tools)), m_parts(pa
     connectSession();
     connect(&m_parts.views->emptyPage(), &EmptyPage::picturesRequested, this, &JobDesk::choosePictures);
     connect(&m_parts.views->emptyPage(), &EmptyPage::folderRequested, this, &JobDesk::chooseFolder);
+    connect(&m_cards, &MountedCards::changed, this, &JobDesk::offerCards);
+    connect(&m_parts.views->emptyPage(), &EmptyPage::cardRequested, this, [this](int index) {
+        if (static_cast<std::size_t>(index) < m_cards.cards().size())
+            open({m_cards.cards()[static_cast<std::size_t>(index)].folder});
+    });
 }
 
 void JobDesk::connectGathering() {
@@ -31,7 +36,9 @@ void JobDesk::connectGathering() {
         const auto before = m.document->originals().size();
         m.document->addOriginals(files, m_gatherings);
         m_gathered += m.document->originals().size() - before;
+        m_gatherStep = m.document->undoStack()->index();
     });
+    connect(m.document->undoStack(), &QUndoStack::indexChanged, this, &JobDesk::leaveOffWhenTakenBack);
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
         ++m_gatherings;
         tellGathered(result, std::exchange(m_gathered, 0));
@@ -43,6 +50,17 @@ void JobDesk::connectGathering() {
     });
 }
 
+/// Who takes back what a folder brought so far, or opens another job, wants nothing more of the folder.
+void JobDesk::leaveOffWhenTakenBack(int undoIndex) {
+    if (!m_gathering.busy() || undoIndex >= m_gatherStep)
+        return;
+    m_gathering.leaveOff();
+    ++m_gatherings;
+    m_gathered = 0;
+    m_saysGathered = false;
+    m.say(tr("Gathering was stopped: nothing more comes from that folder. Open it again for all of it."));
+}
+
 void JobDesk::fillMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(
         tr("New job"), QKeySequence::New, [this] { m.document->startAnew(); }, "file-plus"));
@@ -52,6 +70,8 @@ void JobDesk::fillMenu(QMenu* menu, WindowActions& actions) {
             m_parts.session->open(toPath(file));
     }));
     m_keptMenu = menu->addMenu(tr("Bring back a job"));
+    m_cardMenu = menu->addMenu(tr("Cards and cameras"));
+    offerCards();
     menu->addAction(actions.add(tr("Save the job as…"), {}, [this] {
         const auto suggested = m.document->file().empty() ? QString("job.json") : toQt(m.document->file());
         const auto file =
@@ -176,6 +196,21 @@ void JobDesk::offerKept() {
         kept.empty() ? QString() : tr("Go on with the last job (%1)").arg(wordsFor(kept.front())));
 }
 
+void JobDesk::offerCards() {
+    if (!m_cardMenu)
+        return;
+    m_cardMenu->clear();
+    QStringList words;
+    for (const auto& card : m_cards.cards()) {
+        words << tr("%1: %2").arg(toQt(printable(card.name)),
+                                  toQt(counted(card.pictures, "picture", "pictures"))) +
+                     (card.known > 0 ? tr(", copies were made of %1").arg(card.known) : QString());
+        m_cardMenu->addAction(words.last(), this, [this, folder = card.folder] { open({folder}); });
+    }
+    m_cardMenu->setEnabled(!words.isEmpty());
+    m_parts.views->emptyPage().offerCards(words);
+}
+
 void JobDesk::offerRun(const std::vector<UnfinishedRun>& runs) {
     const auto& run = runs.front();
     auto* box = new QMessageBox(QMessageBox::Question, tr("A run did not come to its end"),
@@ -242,8 +277,11 @@ void JobDesk::open(const std::vector<std::filesystem::path>& paths) {
         else
             pictures.push_back(path);
     }
-    if (!pictures.empty())
-        m_gathering.start(pictures);
+    if (pictures.empty())
+        return;
+    if (!m_gathering.busy())
+        m_gatherStep = 0; // nothing to take back yet
+    m_gathering.start(pictures);
 }
 
 /// A job or a delivery, by what it says of itself.
@@ -258,8 +296,26 @@ void JobDesk::openDesign(const std::filesystem::path& file) {
 }
 
 void JobDesk::openFromOutside(const std::vector<std::filesystem::path>& paths) {
+    if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
+        m_waiting.insert(m_waiting.end(), paths.begin(), paths.end());
+        return openAfter(dialog);
+    }
     open(paths);
     m_saysGathered = m_gathering.busy(); // pictures are among them
+}
+
+/// What a dialog asks is about the job as it was when it opened: what comes meanwhile waits, and the dialog
+/// says so in its title.
+void JobDesk::openAfter(QDialog* dialog) {
+    dialog->raise();
+    dialog->activateWindow();
+    const auto waits = tr("(what was opened outside waits until this is closed)");
+    if (dialog->windowTitle().endsWith(waits))
+        return;
+    dialog->setWindowTitle(dialog->windowTitle() + ' ' + waits);
+    connect(
+        dialog, &QDialog::finished, this, [this] { openFromOutside(std::exchange(m_waiting, {})); },
+        Qt::QueuedConnection); // the dialog's own answer comes first
 }
 
 void JobDesk::choosePictures() {

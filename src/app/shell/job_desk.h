@@ -7,6 +7,7 @@
 #include "document/picture_library.h"
 #include "session/gathering.h"
 #include "session/job_session.h"
+#include "session/mounted_cards.h"
 #include "shell/delivery_desk.h"
 #include "shell/desk.h"
 #include "shell/views.h"
@@ -42,6 +43,8 @@ private:
     void connectSession();
     void openDesign(const std::filesystem::path& file);
     void tellGathered(const Gathered& result, std::size_t added);
+    void leaveOffWhenTakenBack(int undoIndex);
+    void openAfter(class QDialog* dialog);
     void leaveOut(bool out);
     void fillSort(QMenu* menu);
     void sortOriginals(const QString& what, const std::function<QString(const PictureInfo&)>& keyOf,
@@ -49,13 +52,18 @@ private:
     void askToFindMissing();
     void pasteFiles();
     void offerKept();
+    void offerCards();
     void offerRun(const std::vector<UnfinishedRun>& runs);
     DeskTools m;
     Parts m_parts;
     Gathering m_gathering;
-    QMenu* m_keptMenu = nullptr; ///< jobs that can be brought back
-    int m_gatherings = 1;        ///< what one of them brings is one step to undo
-    std::size_t m_gathered = 0;  ///< pictures it brought so far
+    MountedCards m_cards;
+    QMenu* m_cardMenu = nullptr;                  ///< cards and cameras that are there
+    QMenu* m_keptMenu = nullptr;                  ///< jobs that can be brought back
+    int m_gatherings = 1;                         ///< what one of them brings is one step to undo
+    std::size_t m_gathered = 0;                   ///< pictures it brought so far
+    int m_gatherStep = 0;                         ///< the undo step they are in, as an index of the stack
+    std::vector<std::filesystem::path> m_waiting; ///< came from outside while a dialog was open
     bool m_saysGathered = false; ///< the next pictures came from outside the window: where they went is said
 };
 

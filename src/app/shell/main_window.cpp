@@ -53,6 +53,8 @@ MainWindow::~MainWindow() {
     m_wordsDesk.reset();
     m_registerDesk.reset();
     m_sendingDesk.reset();
+    m_watchDesk.reset();
+    m_cardKeys.reset();
     m_designDesk.reset();
     m_deliveryDesk.reset();
     m_pictureMenu.reset();
@@ -91,6 +93,12 @@ void MainWindow::makeDesks() {
     m_wordsDesk = std::make_unique<WordsDesk>(tools, m_views);
     m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views);
     m_sendingDesk = std::make_unique<SendingDesk>(tools, m_drawer);
+    m_watchDesk = std::make_unique<WatchDesk>(tools, &m_runs);
+    m_cardKeys = std::make_unique<CardKeys>(tools, m_views->pictureViews(),
+                                            [this](DeliveryId card) { stampChosen(card); });
+    connect(m_cardKeys.get(), &CardKeys::changed, this, [this] {
+        remember({{"cardKeys", m_cardKeys->keys()}});
+    });
     m_jobDesk = std::make_unique<JobDesk>(
         tools, JobDesk::Parts{&m_library, &m_session, &m_runs, m_deliveryDesk.get(), m_views});
     m_runDesk = std::make_unique<RunDesk>(
@@ -163,6 +171,16 @@ void MainWindow::takeHanded(const std::vector<std::filesystem::path>& paths) {
     activateWindow();
     if (!paths.empty())
         m_jobDesk->openFromOutside(paths);
+}
+
+void MainWindow::stampChosen(DeliveryId card) {
+    const auto chosen = m_views->wall().selected();
+    if (chosen.empty())
+        return tell(tr("Choose a picture first."));
+    if (m_runs.stampThese(chosen, {card}))
+        tell(tr("%1 by \"%2\"…")
+                 .arg(toQt(counted(chosen.size(), "picture", "pictures")),
+                      toQt(m_document.state().deliveries[*m_document.indexOf(card)].delivery.name)));
 }
 
 void MainWindow::chooseDestination() {

@@ -9,6 +9,7 @@
 #include "chain/drawer.h"
 #include "seal_bench/seal_bench.h"
 #include "session/job_session.h"
+#include "shell/card_keys.h"
 #include "shell/deliveries_bar.h"
 #include "shell/delivery_desk.h"
 #include "shell/design_desk.h"
@@ -19,6 +20,7 @@
 #include "shell/run_desk.h"
 #include "shell/sending_desk.h"
 #include "shell/views.h"
+#include "shell/watch_desk.h"
 #include "shell/words_desk.h"
 #include "stamping/run_session.h"
 #include "theme/theme.h"
@@ -40,6 +42,8 @@ public:
     /// What another start of the program was given: opened here, and said.
     void takeHanded(const std::vector<std::filesystem::path>& paths);
     /// The bench in place of the job, and back.
+    /// The pictures chosen on the wall, at once, by that delivery.
+    void stampChosen(DeliveryId card);
     void openBench();
     void closeBench();
     bool onBench() const { return m_pages->currentWidget() == m_bench; }
@@ -64,6 +68,8 @@ public:
     /// What is open, and what may be brought back.
     JobSession& session() { return m_session; }
     SendingDesk& sending() { return *m_sendingDesk; }
+    WatchDesk& watchDesk() { return *m_watchDesk; }
+    CardKeys& cardKeys() { return *m_cardKeys; }
     RunSession& runs() { return m_runs; }
     EncodedProof& encoded() { return m_encoded; }
     DeliveriesBar& deliveries() { return *m_deliveries; }
@@ -119,6 +125,8 @@ private:
     std::unique_ptr<WordsDesk> m_wordsDesk;
     std::unique_ptr<RegisterDesk> m_registerDesk;
     std::unique_ptr<SendingDesk> m_sendingDesk;
+    std::unique_ptr<WatchDesk> m_watchDesk;
+    std::unique_ptr<CardKeys> m_cardKeys;
     std::unique_ptr<JobDesk> m_jobDesk;
     std::unique_ptr<RunDesk> m_runDesk;
     std::unique_ptr<PictureMenu> m_pictureMenu;

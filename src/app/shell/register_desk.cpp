@@ -7,6 +7,7 @@
 #include "document/untouchable.h"
 #include "record/exchange.h"
 #include "record/forget.h"
+#include "register/verify_dialog.h"
 #include "report/found_report.h"
 
 #include <QDesktopServices>
@@ -53,6 +54,12 @@ RegisterDesk::RegisterDesk(DeskTools tools, Views* views)
     connect(&view, &RegisterView::folderRequested, this,
             [](const QString& folder) { QDesktopServices::openUrl(QUrl::fromLocalFile(folder)); });
     connect(&view, &RegisterView::csvRequested, this, &RegisterDesk::saveTable);
+    connect(&view, &RegisterView::verifyRequested, this, [this] {
+        const auto folder =
+            QFileDialog::getExistingDirectory(m.window, tr("Hold this folder against the register"));
+        if (!folder.isEmpty())
+            (new VerifyDialog(toPath(folder), m.window))->open();
+    });
     connect(&view, &RegisterView::exportRequested, this, &RegisterDesk::saveAll);
     connect(&view, &RegisterView::importRequested, this, &RegisterDesk::join);
     connect(&view, &RegisterView::rebuildRequested, this, &RegisterDesk::makeAnew);

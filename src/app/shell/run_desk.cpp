@@ -2,24 +2,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/run_desk.h"
 
+#include "check/album_dialog.h"
 #include "document/chain_of.h"
 #include "widgets/field_keys.h"
 
 #include <QApplication>
-#include <QDesktopServices>
 #include <QFileDialog>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
-#include <QSystemTrayIcon>
-#include <QUrl>
 
 #include <set>
 
 namespace keepseal::app {
 namespace {
 
-void openFolder(const std::filesystem::path& folder) {
-    QDesktopServices::openUrl(QUrl::fromLocalFile(toQt(folder)));
-}
+const QString kOpenFolder = "open-folder", kSeeCheck = "see-check";
 
 } // namespace
 
@@ -27,6 +25,7 @@ RunDesk::RunDesk(Parts parts) : m(parts) {
     connectBar();
     connectCheck();
     connect(m.runs, &RunSession::said, this, &RunDesk::said);
+    connect(&m_desktop, &Desktop::actionChosen, this, &RunDesk::takeAction);
     m_barPause.setSingleShot(true);
     connect(m.runs, &RunSession::barChanged, this, &RunDesk::showBar);
     connect(m.runs, &RunSession::stepped, this, &RunDesk::showBarInTime);
@@ -58,8 +57,18 @@ void RunDesk::connectBar() {
     connect(m.bar->heldBackButton(), &QPushButton::clicked, this, &RunDesk::showHeldBack);
     connect(m.bar->openButton(), &QPushButton::clicked, this, [this] {
         if (const auto copy = m.runs->firstCopy(); !copy.empty())
-            openFolder(copy.parent_path());
+            m_desktop.showInFolder(copy);
     });
+}
+
+void RunDesk::makeAlbum() {
+    if (!m.runs->last())
+        return;
+    const auto& name = m.document->state().name;
+    auto* dialog = new AlbumDialog(m.runs->last()->ledger, name.empty() ? tr("Pictures") : toQt(name),
+                                   &m.views->check());
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
 }
 
 void RunDesk::connectCheck() {
@@ -77,14 +86,20 @@ void RunDesk::connectCheck() {
         if (!file.isEmpty())
             m.runs->writeProofSheet(toPath(file), up);
     });
+    connect(&check, &CheckView::printRequested, this, [this, &check](int up) {
+        auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        if (QPrintDialog dialog(printer.get(), &check); dialog.exec() == QDialog::Accepted)
+            m.runs->printProofSheet(printer, up);
+    });
+    connect(&check, &CheckView::albumRequested, this, &RunDesk::makeAlbum);
     connect(&check, &CheckView::csvRequested, this, [this, &check] {
         const auto file = QFileDialog::getSaveFileName(&check, tr("Save the ledger as a table"), "ledger.csv",
                                                        tr("Tables (*.csv)"));
         if (!file.isEmpty())
             m.runs->writeLedgerCsv(toPath(file));
     });
-    connect(&check, &CheckView::folderRequested, this,
-            [](const QString& folder) { openFolder(toPath(folder)); });
+    connect(&check, &CheckView::fileRequested, this,
+            [this](const QString& file) { m_desktop.showInFolder(toPath(file)); });
     connect(&check, &CheckView::stationRequested, this, &RunDesk::showStationOf);
     connect(&check, &CheckView::mendRequested, this, &RunDesk::mend);
     connect(&check, &CheckView::acceptRequested, this,
@@ -157,7 +172,7 @@ void RunDesk::begun() {
 void RunDesk::ended(bool all) {
     m.views->check().showLedger(*m.runs->last(), m.runs->lastPlan().get(), m.runs->running().cards());
     emit runEnded();
-    if (!all)
+    if (!all || m.runs->running().quiet())
         return;
     notifyEnd(barWords(m.runs->barState()).sentence.value_or(QString()));
     // Who is in the middle of a word keeps the field; the bar says what came of the run.
@@ -169,13 +184,21 @@ void RunDesk::ended(bool all) {
 void RunDesk::notifyEnd(const QString& text) {
     auto* window = m.views->window();
     QApplication::alert(window);
-    if (window->isActiveWindow() || !QSystemTrayIcon::isSystemTrayAvailable() ||
-        !QSystemTrayIcon::supportsMessages())
+    if (!window->isActiveWindow())
+        m_desktop.notify(tr("Keep Seal"), text,
+                         {{kOpenFolder, tr("Open folder")}, {kSeeCheck, tr("See the check")}});
+}
+
+void RunDesk::takeAction(const QString& key) {
+    if (key == kOpenFolder) {
+        if (const auto copy = m.runs->firstCopy(); !copy.empty())
+            m_desktop.showInFolder(copy);
         return;
-    auto* tray = new QSystemTrayIcon(window->windowIcon(), window);
-    tray->show();
-    tray->showMessage(tr("Keep Seal"), text, window->windowIcon(), 8000);
-    QTimer::singleShot(12000, tray, &QObject::deleteLater);
+    }
+    m.views->setView(ViewKind::Check);
+    m.views->window()->show();
+    m.views->window()->raise();
+    m.views->window()->activateWindow();
 }
 
 void RunDesk::renewLook() {

@@ -7,6 +7,7 @@
 #include "chain/chain_view.h"
 #include "chain/drawer.h"
 #include "shell/deliveries_bar.h"
+#include "shell/desktop.h"
 #include "shell/run_bar.h"
 #include "shell/views.h"
 #include "stamping/run_session.h"
@@ -50,6 +51,7 @@ signals:
 private:
     void connectBar();
     void connectCheck();
+    void makeAlbum();
     void showBar();
     void showBarInTime();
     void showRows();
@@ -59,8 +61,10 @@ private:
     void begun();
     void ended(bool all);
     void notifyEnd(const QString& text);
+    void takeAction(const QString& key);
     void showStationOf(const LedgerRow& row);
     Parts m;
+    Desktop m_desktop;
     QTimer m_barPause; ///< between two steps of a run that are shown
     bool m_barWaits = false;
 };

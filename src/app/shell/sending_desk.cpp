@@ -26,7 +26,7 @@ SendingDesk::SendingDesk(DeskTools tools, Drawer* drawer)
 }
 
 void SendingDesk::fillMenu(QMenu* menu, WindowActions& actions) {
-    menu->addAction(actions.add(tr("Outbox…"), QKeySequence("Ctrl+Shift+U"), [this] { showOutbox(); }));
+    menu->addAction(actions.add(tr("Outbox…"), QKeySequence("Ctrl+Shift+M"), [this] { showOutbox(); }));
 }
 
 void SendingDesk::showOutbox() {

@@ -88,7 +88,7 @@ ViewsHeader::ViewsHeader(QWidget* parent)
     row->addWidget(m_asSaved);
     m_difference->setText(tr("Difference"));
     m_difference->setCheckable(true);
-    m_difference->setToolTip(tr("What saving changed, enlarged on grey (Ctrl+Shift+E)"));
+    m_difference->setToolTip(tr("What saving changed, enlarged on grey (Ctrl+Shift+Y)"));
     connect(m_asSaved, &QToolButton::toggled, this, &ViewsHeader::makeRoom);
     row->addWidget(m_difference);
     m_size->setRange(70, 420);

@@ -17,6 +17,7 @@ void MainWindow::makeMenu() {
     menu->addAction(actions.add(
         tr("Open a folder and all in it…"), QKeySequence("Ctrl+Shift+O"),
         [this] { m_jobDesk->chooseFolder(); }, "folder-open"));
+    m_watchDesk->fillMenu(menu, actions);
     menu->addAction(actions.add(
         tr("Take the chosen pictures out"), {},
         [this] { m_document.removeOriginals(m_views->wall().selected()); }, "x"));
@@ -24,7 +25,9 @@ void MainWindow::makeMenu() {
                                           [this] { m_views->wall().selectEverything(); }));
     menu->addSeparator();
     m_jobDesk->fillMenu(menu->addMenu(tr("Job and pictures")), actions);
-    m_deliveryDesk->fillMenu(menu->addMenu(tr("Delivery")), actions);
+    auto* delivery = menu->addMenu(tr("Delivery"));
+    m_deliveryDesk->fillMenu(delivery, actions);
+    m_cardKeys->fillMenu(delivery, actions);
     menu->addAction(actions.add(
         tr("Who you are…"), QKeySequence("Ctrl+U"), [this] { askWho(); }, "pencil"));
     actions.add({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });
@@ -42,6 +45,10 @@ void MainWindow::makeMenu() {
     menu->addSeparator();
     menu->addAction(actions.add(
         tr("Stamp"), QKeySequence("Ctrl+Return"), [this] { m_runs.stamp(); }, "stamp"));
+    menu->addAction(actions.addOnPictures(
+        tr("Stamp the chosen pictures by the chosen delivery"), QKeySequence("Ctrl+Shift+Return"),
+        [this] { stampChosen(m_document.state().deliveries[m_document.currentDeliveryIndex()].id); },
+        "stamp"));
     menu->addAction(actions.add(tr("Quit"), QKeySequence::Quit, [this] { close(); }));
     m_deliveries->menuButton()->setMenu(menu);
 }
@@ -91,7 +98,7 @@ void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"),
                                 [this] { setLook(theme().kind, nextSurround()); }));
     actions.add({}, QKeySequence("Ctrl+E"), [this] { m_views->header().asSavedButton()->click(); });
-    actions.add({}, QKeySequence("Ctrl+Shift+E"), [this] {
+    actions.add({}, QKeySequence("Ctrl+Shift+Y"), [this] {
         if (!m_views->header().asSavedButton()->isChecked())
             m_views->header().asSavedButton()->click();
         m_views->header().differenceButton()->click();

@@ -59,6 +59,7 @@ void MainWindow::restoreState() {
     if (const auto geometry = settings.value("geometry").toByteArray(); !geometry.isEmpty())
         restoreGeometry(geometry);
     m_views->wall().setRowHeight(settings.value("proofSize", m_views->wall().rowHeight()).toInt());
+    m_cardKeys->take(settings.value("cardKeys").toMap());
     takeKeptColours(settings.value("colours").toStringList());
     const int grey = settings.value("grey", 0).toInt();
     setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,

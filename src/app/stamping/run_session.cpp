@@ -5,16 +5,27 @@
 #include "report/contact_sheet.h"
 #include "report/proof_sheet.h"
 #include "run/journal.h"
+#include "stamping/printing.h"
 
 #include "base/files.h"
 
 #include <algorithm>
+#include <set>
 
 namespace keepseal::app {
 namespace {
 
 RunProgress::Time clockNow() {
     return std::chrono::steady_clock::now();
+}
+
+/// What was sent since the run is in its ledger on the disk.
+Ledger asItStandsNow(const RunResult& result) {
+    try {
+        return readLedger(result.ledgerFile);
+    } catch (const Problem&) { // it could not be kept, or somebody had it forgotten
+        return result.ledger;
+    }
 }
 
 Stamped stampedAs(Outcome outcome) {
@@ -225,12 +236,45 @@ void RunSession::takeResult(const RunResult& result) {
     emit barChanged();
 }
 
+/// The job's pictures, of which some are made: names and numbers are those they have in it.
+PlanRequest RunSession::partOfJob() const {
+    PlanRequest out;
+    out.base = m_document->base();
+    out.originals = m_document->paths();
+    out.exceptions = m_document->exceptions();
+    out.jobName = m_document->state().name;
+    return out;
+}
+
+bool RunSession::stampThese(const std::vector<OriginalId>& ids, const std::vector<DeliveryId>& deliveries) {
+    auto request = partOfJob();
+    std::vector<DeliveryId> cards;
+    for (const auto id : deliveries) {
+        const auto card = m_document->indexOf(id);
+        if (!card)
+            continue;
+        const auto& delivery = m_document->state().deliveries[*card].delivery;
+        if (delivery.place.folder.empty()) {
+            emit folderWanted(*card);
+            return false;
+        }
+        cards.push_back(id);
+        request.numbers.push_back(id);
+        request.deliveries.push_back(m_document->asMade(delivery));
+    }
+    const std::set<OriginalId> wanted(ids.begin(), ids.end());
+    for (std::size_t i = 0; i < m_document->originals().size(); ++i)
+        for (std::size_t d = 0; d < cards.size() && wanted.contains(m_document->originals()[i].id); ++d)
+            request.only.emplace(i, d);
+    if (request.only.empty())
+        return false;
+    m_forecasting.cancel();
+    m_running.start(std::move(request), nullptr, std::move(cards), true);
+    return true;
+}
+
 void RunSession::stampAgain(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards) {
-    PlanRequest again;
-    again.base = m_document->base();
-    again.originals = m_document->paths();
-    again.exceptions = m_document->exceptions();
-    again.jobName = m_document->state().name;
+    auto again = partOfJob();
     std::map<std::filesystem::path, std::size_t> originals;
     for (std::size_t i = 0; i < again.originals.size(); ++i)
         originals[again.originals[i]] = i;
@@ -285,7 +329,8 @@ void RunSession::writeContactSheet(const std::filesystem::path& file) {
     sheet.title = m_document->state().name.empty() ? tr("Copies").toStdString() : m_document->state().name;
     emit said(tr("Drawing the contact sheet…"));
     m_files.run(
-        [ledger = m_last->ledger, sheet, file] {
+        [result = *m_last, sheet, file] {
+            const auto ledger = asItStandsNow(result);
             static const std::atomic<bool> never{false};
             if (file.extension() == ".html")
                 writeContactHtml(ledger, sheet, file, never);
@@ -311,12 +356,29 @@ void RunSession::writeProofSheet(const std::filesystem::path& file, int up) {
         [this] { emit said(tr("The report is written.")); });
 }
 
+void RunSession::printProofSheet(std::shared_ptr<QPrinter> printer, int up) {
+    if (!m_last)
+        return;
+    ProofSheet sheet;
+    sheet.up = up;
+    sheet.paper = paperOf(*printer);
+    const auto title =
+        m_document->state().name.empty() ? tr("Copies").toStdString() : m_document->state().name;
+    emit said(tr("Printing the proof sheets…"));
+    m_files.run(
+        [copies = m_last->ledger.copies(), sheet, title, printer = std::move(printer)] {
+            static const std::atomic<bool> never{false};
+            printProofSheets(copies, sheet, title, *printer, never);
+        },
+        [this] { emit said(tr("The proof sheets are with the printer.")); });
+}
+
 void RunSession::writeLedgerCsv(const std::filesystem::path& file) {
     if (!m_last)
         return;
     m_files.run(
-        [ledger = m_last->ledger, file] {
-            const auto text = ledgerCsv(ledger);
+        [result = *m_last, file] {
+            const auto text = ledgerCsv(asItStandsNow(result));
             writeNewFile(file, Bytes(text.begin(), text.end()));
         },
         [this] { emit said(tr("The report is written.")); });

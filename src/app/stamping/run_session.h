@@ -12,6 +12,8 @@
 #include "stamping/running.h"
 #include "tasks/file_work.h"
 
+class QPrinter;
+
 namespace keepseal::app {
 
 class RunSession : public QObject {
@@ -56,6 +58,9 @@ public:
     void goOn(const std::filesystem::path& journal);
     /// The journal of a run that nobody will go on with is closed.
     void leave(const std::filesystem::path& journal);
+    /// These pictures alone, by these deliveries; its end interrupts nobody. False: nothing was begun; a
+    /// folder may be wanted first.
+    bool stampThese(const std::vector<OriginalId>& ids, const std::vector<DeliveryId>& deliveries);
     /// Each of these copies in its own delivery, and under the name and number it had in the job; the earlier
     /// copy gives way.
     void stampAgain(const std::vector<LedgerRow>& rows, const std::vector<DeliveryId>& cards);
@@ -64,6 +69,8 @@ public:
     void writeContactSheet(const std::filesystem::path& file);
     /// Proof sheets of the last run's copies, on A4.
     void writeProofSheet(const std::filesystem::path& file, int up);
+    /// The same on paper.
+    void printProofSheet(std::shared_ptr<QPrinter> printer, int up);
     void writeLedgerCsv(const std::filesystem::path& file);
 
 signals:
@@ -84,6 +91,7 @@ private:
     void takeRow(qulonglong done, qulonglong total, qulonglong index, const LedgerRow& row);
     void takeResult(const RunResult& result);
     void forgetStamped();
+    PlanRequest partOfJob() const;
     void begin(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards);
     /// What was changed since the run began could be put in line.
     bool hasMore() const;

@@ -6,8 +6,8 @@
 
 namespace keepseal::app {
 
-void Running::start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards) {
-    m_line.push_back({std::move(request), std::move(shown), std::move(cards)});
+void Running::start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards, bool quiet) {
+    m_line.push_back({std::move(request), std::move(shown), std::move(cards), quiet});
     if (!busy())
         next();
 }
@@ -17,6 +17,7 @@ void Running::resume(const std::filesystem::path& journal) {
         return;
     m_plan = nullptr;
     m_cards.clear();
+    m_quiet = false;
     carryOut([journal](const RunOptions& options, const std::atomic<bool>& stop, const auto& onEvent) {
         return Ended{resumeRun(journal, options, stop, onEvent), nullptr};
     });
@@ -35,6 +36,7 @@ void Running::next() {
     m_line.erase(m_line.begin());
     m_plan = wish.shown;
     m_cards = std::move(wish.cards);
+    m_quiet = wish.quiet;
     carryOut([request = std::move(wish.request)](const RunOptions& options, const std::atomic<bool>& stop,
                                                  const auto& onEvent) {
         const auto plan = std::make_shared<const Plan>(makePlan(request));

@@ -19,7 +19,8 @@ public:
     bool busy() const { return m_task.busy(); }
     /// While a run goes on it waits in line. `shown`: the plan that a person saw of it; may be null. `cards`:
     /// which cards the request's deliveries are.
-    void start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards);
+    /// `quiet`: see quiet().
+    void start(PlanRequest request, PlanPtr shown, std::vector<DeliveryId> cards, bool quiet = false);
     /// Goes on with a run that was stopped or killed.
     void resume(const std::filesystem::path& journal);
     void stop();
@@ -30,6 +31,9 @@ public:
     const PlanPtr& plan() const { return m_plan; }
     /// Of the run at work, or the last one; empty for one of another day.
     const std::vector<DeliveryId>& cards() const { return m_cards; }
+
+    /// Of the same: it was begun beside other work, which its end does not interrupt.
+    bool quiet() const { return m_quiet; }
 
 signals:
     void begun();
@@ -61,7 +65,9 @@ private:
         PlanRequest request;
         PlanPtr shown;
         std::vector<DeliveryId> cards;
+        bool quiet = false;
     };
+    bool m_quiet = false;
     std::vector<DeliveryId> m_cards;
     std::vector<Wish> m_line;
     LatestTask<Ended, Step> m_task{[this](const TaskOutcome<Ended>& outcome) { take(outcome); },

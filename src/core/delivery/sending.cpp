@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "delivery/sending.h"
 
+#include "base/text.h"
+
 #include <algorithm>
 #include <array>
 
@@ -10,8 +12,8 @@ namespace {
 
 using S = SendingSettings;
 
-constexpr std::array<const char*, 5> kSchemes = {"sftp", "ftps", "webdav", "s3", "ftp"};
-constexpr std::array<const char*, 5> kNames = {"SFTP", "FTPS", "WebDAV", "S3", "plain FTP"};
+constexpr std::array<const char*, 6> kSchemes = {"sftp", "ftps", "webdav", "s3", "ftp", "smtp"};
+constexpr std::array<const char*, 6> kNames = {"SFTP", "FTPS", "WebDAV", "S3", "plain FTP", "letter"};
 
 bool isOneWord(const std::string& text) {
     return std::none_of(text.begin(), text.end(), [](unsigned char c) { return c <= ' ' || c == 0x7F; });
@@ -24,7 +26,46 @@ Setting<S> wordSetting(std::string key, std::string label, std::string S::*membe
     return out;
 }
 
+Setting<S> addressSetting(std::string key, std::string label, std::string S::*member, std::size_t most,
+                          std::string help) {
+    auto out = textSetting(std::move(key), std::move(label), member, false, std::move(help));
+    out.accepts = [most](const std::string& text) {
+        const auto found = addressesIn(text);
+        return text.empty() || (!found.empty() && found.size() <= most);
+    };
+    out.allowed = most == 1 ? "one address, as in anna@example.org" : "addresses, parted by commas";
+    return out;
+}
+
+std::vector<Setting<S>> letterSettings() {
+    auto subject = textSetting("subject", "Subject", &S::subject, false,
+                               "{delivery}, {count} and {date} are filled in, and who you are.");
+    subject.suggestions = {"Pictures: {delivery}", "{count} from {studio}", "{delivery}, {date}"};
+    return {addressSetting("from", "From", &S::from, 1, "Your own address, as the server knows it."),
+            addressSetting("to", "To", &S::to, 50, "Who gets them; several addresses are parted by commas."),
+            subject,
+            textSetting("words", "Letter", &S::words, true,
+                        "What you write. A link to where the pictures lie may stand here."),
+            choiceSetting<S, LetterHolds>(
+                "holds", "With", &S::holds, {{"copies", "The copies"}, {"sheet", "A contact sheet (PDF)"}},
+                "What hangs on the letter. It goes only after you looked at it, in the outbox."),
+            numberSetting("most_mb", "At most", "MB", &S::mostMb, {1, 100, 1, 0},
+                          "Of one letter as it is sent; many servers refuse more than 20. Copies that are "
+                          "more go in several letters.")};
+}
+
 } // namespace
+
+std::vector<std::string> addressesIn(const std::string& text) {
+    const auto isOne = [](const std::string& address) {
+        const auto at = address.find('@');
+        return at != std::string::npos && at > 0 && at + 1 < address.size() && !address.starts_with('-') &&
+               address.find('@', at + 1) == std::string::npos && isOneWord(address) &&
+               address.find_first_of("<>()[]\\,;:\"") == std::string::npos && address.size() <= 254;
+    };
+    auto out = splitTrimmed(text, ',');
+    return std::all_of(out.begin(), out.end(), isOne) ? out : std::vector<std::string>();
+}
 
 std::string SendingSettings::place() const {
     return std::string(kSchemes[static_cast<std::size_t>(by)]) + "://" + (user.empty() ? "" : user + "@") +
@@ -43,23 +84,26 @@ const std::vector<Setting<SendingSettings>>& sendingSettings() {
                  {"ftps", "FTP over TLS"},
                  {"webdav", "WebDAV"},
                  {"s3", "S3 object storage"},
-                 {"ftp", "Plain FTP"}},
+                 {"ftp", "Plain FTP"},
+                 {"letter", "Letter (e-mail)"}},
                 "All but plain FTP are encrypted, and the server has to prove who it is."),
             wordSetting("server", "Server", &S::server,
                         "Its name, as in pictures.example.org; with another port, pictures.example.org:2022; "
                         "for WebDAV "
-                        "with the folder that it begins at, cloud.example.org/dav/anna.")};
+                        "with the folder that it begins at, cloud.example.org/dav/anna; for letters the one "
+                        "that takes them from you (port 587, or :465).")};
         append(out, shownWhen<S>([](const S& s) { return s.by == SendBy::S3; },
                                  {wordSetting("bucket", "Bucket", &S::bucket,
                                               "What the storage calls the whole of its objects."),
                                   wordSetting("region", "Region", &S::region,
                                               "As the storage names it; it is part of what is signed.")}));
+        append(out, shownWhen<S>([](const S& s) { return s.isLetter(); }, letterSettings()));
         auto folder = textSetting(
             "folder", "Folder there", &S::folder, false,
             "Made if need be; {delivery} or {year}/{month} are filled in for each picture. Empty: where "
             "the login begins.");
         folder.suggestions = {"", "{delivery}", "{date}", "{year}/{month}"};
-        out.push_back(folder);
+        append(out, shownWhen<S>([](const S& s) { return !s.isLetter(); }, {folder}));
         append(out,
                {wordSetting("user", "User", &S::user, "For S3: the access key's name."),
                 choiceSetting<S, SecretFrom>("secret_from", "Password from", &S::secretFrom,
@@ -93,12 +137,13 @@ const std::vector<Setting<SendingSettings>>& sendingSettings() {
                    {switchSetting("readable", "Anybody on the way may read the password and the pictures",
                                   &S::readable,
                                   "Plain FTP encrypts nothing. Without this word nothing is sent by it.")}));
-        append(out, {choiceSetting<S, TakenThere>(
-                        "taken", "If the name is taken there", &S::taken,
-                        {{"number", "Number the copy"},
-                         {"skip", "Do not send it"},
-                         {"replace", "Replace what was sent before"}},
-                        "Only files that this outbox put there itself are ever replaced.")});
+        append(out, shownWhen<S>([](const S& s) { return !s.isLetter(); },
+                                 {choiceSetting<S, TakenThere>(
+                                     "taken", "If the name is taken there", &S::taken,
+                                     {{"number", "Number the copy"},
+                                      {"skip", "Do not send it"},
+                                      {"replace", "Replace what was sent before"}},
+                                     "Only files that this outbox put there itself are ever replaced.")}));
         return out;
     }();
     return table;
@@ -108,7 +153,9 @@ std::string sendingSummary(const SendingSettings& s) {
     if (!s.on)
         return "not sent";
     if (!s.chosen())
-        return "no server named yet";
+        return s.isLetter() && !s.server.empty() ? "no address named yet" : "no server named yet";
+    if (s.isLetter())
+        return "letter to " + s.to;
     return std::string(kNames[static_cast<std::size_t>(s.by)]) + " to " +
            s.server.substr(0, s.server.find_first_of("/:")) + (s.folder.empty() ? "" : " · " + s.folder);
 }

@@ -142,7 +142,9 @@ private:
                           "A name can't hold a slash; folders have a setting of their own");
         if (delivery.sending.on && !delivery.sending.chosen())
             throw Problem(ProblemKind::BadSetting, "sending.server",
-                          "\"" + delivery.name + "\" is to be sent, and names no server yet",
+                          "\"" + delivery.name + "\" is to be sent, and " +
+                              (delivery.sending.isLetter() ? "names no server, sender or receiver yet"
+                                                           : "names no server yet"),
                           "Name it at the station Sending, or switch that off");
         if (const auto unknown = unknownTokens(withPattern(place, delivery.sending.folder)); !unknown.empty())
             throw Problem(ProblemKind::BadSetting, "place.name",

@@ -37,16 +37,6 @@ bool look(const std::filesystem::path& path) {
 
 } // namespace
 
-std::optional<CopyMark> copyMarkIn(const FileReport& report) {
-    if (!report.find("keepseal:Copy"))
-        return std::nullopt;
-    const auto says = [&](const char* name) {
-        const auto* finding = report.find(name);
-        return finding && finding->value == "True";
-    };
-    return CopyMark{says("keepseal:Border"), says("keepseal:Seal")};
-}
-
 bool stampedBefore(const std::filesystem::path& path, const FileIdentity& identity) {
     using Key = std::tuple<std::uint64_t, std::uint64_t, std::uint64_t, std::int64_t>;
     static std::mutex mutex;

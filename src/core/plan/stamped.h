@@ -4,15 +4,9 @@
 #pragma once
 
 #include "picture/original.h"
-#include "privacy/report.h"
 #include "rights/mark.h"
 
-#include <optional>
-
 namespace keepseal {
-
-/// The mark in what a file tells, see rights/mark.h.
-std::optional<CopyMark> copyMarkIn(const FileReport& report);
 
 /// Looks for the mark at both ends of the file, where copies of ours have it, and only then reads what it
 /// tells. What a file was found to be is remembered while it stays the same; any thread. False for what can't

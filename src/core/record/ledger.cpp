@@ -63,6 +63,8 @@ json toJson(const LedgerRow& row) {
             out[key] = *text;
     if (row.code != 0)
         out["code"] = row.code;
+    for (const auto& sent : row.sent)
+        out["sent"].push_back({{"place", sent.place}, {"as", sent.as}, {"when", sent.when}});
     for (const auto& word : row.accepted)
         out["accepted"].push_back({{"kind", rowOf(word.kind).key}, {"subject", word.subject}});
     if (row.deliveryIndex)
@@ -108,6 +110,9 @@ LedgerRow ledgerRowFromJson(const json& in) {
     row.takenAt = in.value("taken", std::string{});
     row.picture = in.value("picture", std::string{});
     row.code = in.value("code", std::uint64_t{0});
+    for (const auto& sent : in.value("sent", json::array()))
+        row.sent.push_back({sent.value("place", std::string{}), sent.value("as", std::string{}),
+                            sent.value("when", std::string{})});
     if (const auto notes = in.find("notes"); notes != in.end())
         row.notes = notesFromJson(*notes);
     else // version 1 held sentences
@@ -138,6 +143,23 @@ std::vector<std::filesystem::path> Ledger::copies() const {
     for (const auto& row : rows)
         if (row.outcome == Outcome::Made || row.outcome == Outcome::AlreadyThere)
             out.push_back(row.copy);
+    return out;
+}
+
+std::vector<LedgerDelivery> deliveriesOf(const Ledger& ledger) {
+    std::vector<LedgerDelivery> out;
+    for (const auto& row : ledger.rows) {
+        auto at = std::find_if(out.begin(), out.end(), [&](const LedgerDelivery& known) {
+            return known.name == row.delivery && known.index == row.deliveryIndex;
+        });
+        if (at == out.end()) {
+            out.push_back({row.delivery, row.deliveryIndex, {}});
+            at = std::prev(out.end());
+            at->only.started = ledger.started, at->only.ended = ledger.ended;
+            at->only.state = ledger.state, at->only.elsewhere = ledger.elsewhere;
+        }
+        at->only.rows.push_back(row);
+    }
     return out;
 }
 
@@ -211,10 +233,21 @@ std::vector<std::string> sentences(const Notes& notes) {
 
 } // namespace
 
+namespace {
+
+std::vector<std::string> placesOf(const std::vector<SentTo>& sent) {
+    std::vector<std::string> out;
+    for (const auto& one : sent)
+        out.push_back(one.place + " " + one.as + " " + one.when);
+    return out;
+}
+
+} // namespace
+
 std::string ledgerCsv(const Ledger& ledger) {
     std::string out = "original,delivery,outcome,copy,bytes,width,height,seal_contrast,place_in_original,"
                       "no_place_in_copy,rights_in_copy,original_untouched,original_sha256,copy_sha256,"
-                      "removed,notes,held_back_by,problem\r\n";
+                      "removed,notes,held_back_by,problem,sent\r\n";
     const auto yes = [](bool value) { return std::string(value ? "yes" : "no"); };
     for (const auto& row : ledger.rows) {
         const bool made = row.outcome == Outcome::Made;
@@ -238,7 +271,8 @@ std::string ledgerCsv(const Ledger& ledger) {
             joinedForTable(row.removed),
             joinedForTable(sentences(row.notes)),
             row.outcome == Outcome::HeldBack ? joinedForTable(sentences(row.heldBackBy())) : "",
-            row.problem ? row.problem->happened : ""};
+            row.problem ? row.problem->happened : "",
+            joinedForTable(placesOf(row.sent))};
         for (std::size_t i = 0; i < cells.size(); ++i)
             out += (i ? "," : "") + csvCell(cells[i]);
         out += "\r\n";

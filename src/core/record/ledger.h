@@ -28,6 +28,14 @@ enum class Outcome {
 };
 const char* keyOf(Outcome outcome);
 
+/// Where a copy went from the outbox.
+struct SentTo {
+    std::string place; ///< "sftp://anna@pictures.example.org"; of a letter its receivers
+    std::string as;    ///< folder and name there; of a letter its Message-ID
+    std::string when;  ///< ISO 8601, UTC
+    bool operator==(const SentTo&) const = default;
+};
+
 inline constexpr const char* kGone = "gone"; ///< an original that was not there any more
 
 struct LedgerRow {
@@ -64,6 +72,7 @@ struct LedgerRow {
     std::vector<std::string> removed; ///< kinds of metadata the original has and the copy has not
     bool sealOnCopy = false, borderOnCopy = false; ///< what really stands on it
     Notes notes;
+    std::vector<SentTo> sent;         ///< in their order
     std::vector<Acceptance> accepted; ///< what a person said to deliver all the same
     bool strict = false;              ///< the delivery holds back what is worth a look as well
     std::optional<Problem> problem;
@@ -93,6 +102,14 @@ struct Ledger {
     /// Those that were made, now or before, in their order.
     std::vector<std::filesystem::path> copies() const;
 };
+
+/// One of a run's deliveries: its name, and its rows alone. In the order in which the ledger names them.
+struct LedgerDelivery {
+    std::string name;
+    std::optional<std::size_t> index; ///< as LedgerRow::deliveryIndex
+    Ledger only;
+};
+std::vector<LedgerDelivery> deliveriesOf(const Ledger& ledger);
 
 nlohmann::json toJson(const Ledger& ledger);
 /// Throws Problem(BadFile).

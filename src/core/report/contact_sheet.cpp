@@ -6,6 +6,7 @@
 #include "base/text.h"
 #include "geometry/fit.h"
 #include "picture/develop.h"
+#include "record/sent.h"
 #include "render/encode.h"
 #include "report/page.h"
 #include "report/sheet_page.h"
@@ -41,6 +42,8 @@ std::vector<Shown> shownRows(const Ledger& ledger) {
                                               : "A PLACE STANDS IN ITS WORDS") +
                 (row.rightsInCopy ? " · rights written" : " · no rights written") +
                 (row.readability > 0 ? " · seal " + trimmedNumber(row.readability, 1) + " : 1" : "");
+        for (const auto& sent : row.sent)
+            shown.found += " · " + wordsOf(sent);
         out.push_back(std::move(shown));
     }
     return out;
@@ -109,8 +112,8 @@ b{color:#1c2226}@media print{figure{break-inside:avoid}}
 
 } // namespace
 
-void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::path& file,
-                     const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
+Bytes contactPdf(const Ledger& ledger, const ContactSheet& sheet, const std::atomic<bool>& stop,
+                 const std::function<void(std::size_t)>& progress) {
     const auto rows = shownRows(ledger);
     const auto pages = std::max<std::size_t>(1, (rows.size() + kColumns * kRows - 1) / (kColumns * kRows));
     Bytes bytes;
@@ -143,8 +146,14 @@ void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::
         cairo_show_page(c.get());
         cairo_surface_finish(pdf.get());
         if (cairo_surface_status(pdf.get()) != CAIRO_STATUS_SUCCESS)
-            throw Problem(ProblemKind::CannotWrite, file.string(), "the contact sheet could not be drawn");
+            throw Problem(ProblemKind::CannotWrite, sheet.title, "the contact sheet could not be drawn");
     }
+    return bytes;
+}
+
+void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::path& file,
+                     const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
+    const auto bytes = contactPdf(ledger, sheet, stop, progress);
     if (!stop)
         writeNewFile(file, bytes);
 }

@@ -19,6 +19,9 @@ struct ContactSheet {
 /// `progress` is told how many are done. A copy that can't be read any more is shown as an empty frame with
 /// its reason. Never replaces a file. Throws Problem(Refused | CannotWrite); nothing is left behind then, nor
 /// when `stop` becomes true.
+/// The same, only its bytes.
+Bytes contactPdf(const Ledger& ledger, const ContactSheet& sheet, const std::atomic<bool>& stop,
+                 const std::function<void(std::size_t)>& progress = {});
 void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const std::filesystem::path& file,
                      const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress = {});
 void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const std::filesystem::path& file,

@@ -13,6 +13,13 @@ std::string escapedForPage(const std::string& text) {
     return out;
 }
 
+std::string addressForPage(const std::string& path) {
+    char* made = g_uri_escape_string(path.c_str(), "/", FALSE);
+    std::string out = made;
+    g_free(made);
+    return out;
+}
+
 std::string base64ForPage(const Bytes& bytes) {
     char* made = g_base64_encode(bytes.data(), bytes.size());
     std::string out = made;

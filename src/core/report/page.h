@@ -9,6 +9,9 @@ namespace keepseal {
 
 /// What others wrote, as text and nothing else; also within quotes.
 std::string escapedForPage(const std::string& text);
+/// The path of a file beside a page as its address (RFC 3986): slashes stay, all else that could mean
+/// something is escaped. Not yet escaped for the page.
+std::string addressForPage(const std::string& path);
 /// Bytes as a data: URL holds them (RFC 4648).
 std::string base64ForPage(const Bytes& bytes);
 

@@ -143,9 +143,8 @@ std::vector<SheetCell> sheetCells(const ProofSheet& sheet) {
     return out;
 }
 
-void writeProofSheet(const std::vector<fs::path>& copies, const ProofSheet& sheet, const std::string& title,
-                     const fs::path& file, const std::atomic<bool>& stop,
-                     const std::function<void(std::size_t)>& progress) {
+Bytes proofSheetPdf(const std::vector<fs::path>& copies, const ProofSheet& sheet, const std::string& title,
+                    const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
     const auto& paper = paperOf(sheet.paper);
     const auto cells = sheetCells(sheet);
     Bytes bytes;
@@ -166,8 +165,15 @@ void writeProofSheet(const std::vector<fs::path>& copies, const ProofSheet& shee
         }
         cairo_surface_finish(pdf.get());
         if (cairo_surface_status(pdf.get()) != CAIRO_STATUS_SUCCESS)
-            throw Problem(ProblemKind::CannotWrite, file.string(), "the proof sheet could not be drawn");
+            throw Problem(ProblemKind::CannotWrite, title, "the proof sheet could not be drawn");
     }
+    return bytes;
+}
+
+void writeProofSheet(const std::vector<fs::path>& copies, const ProofSheet& sheet, const std::string& title,
+                     const fs::path& file, const std::atomic<bool>& stop,
+                     const std::function<void(std::size_t)>& progress) {
+    const auto bytes = proofSheetPdf(copies, sheet, title, stop, progress);
     if (!stop)
         writeNewFile(file, bytes);
 }

@@ -4,6 +4,7 @@
 // PDF. Only copies are read, never originals.
 #pragma once
 
+#include "base/byte_source.h"
 #include "geometry/size.h"
 
 #include <atomic>
@@ -40,6 +41,10 @@ std::vector<SheetCell> sheetCells(const ProofSheet& sheet);
 /// A wide picture is turned where that makes it larger. One that can't be read any more stands as an empty
 /// frame with its name. `progress` is told how many are done. Never replaces a file. Throws
 /// Problem(BadSetting | Refused | CannotWrite); nothing is left behind then, nor when `stop` becomes true.
+/// The same, only its bytes.
+Bytes proofSheetPdf(const std::vector<std::filesystem::path>& copies, const ProofSheet& sheet,
+                    const std::string& title, const std::atomic<bool>& stop,
+                    const std::function<void(std::size_t)>& progress = {});
 void writeProofSheet(const std::vector<std::filesystem::path>& copies, const ProofSheet& sheet,
                      const std::string& title, const std::filesystem::path& file,
                      const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress = {});

@@ -5,6 +5,10 @@
 // nothing of the picture, its maker or the machine.
 #pragma once
 
+#include "privacy/report.h"
+
+#include <optional>
+
 namespace keepseal {
 
 inline constexpr const char* kMarkNamespace = "https://keepseal.example.org/ns/copy/1.0/";
@@ -15,5 +19,7 @@ struct CopyMark {
     bool border = false, seal = false;
     bool operator==(const CopyMark&) const = default;
 };
+/// The mark in what a file tells; nothing: it has none.
+std::optional<CopyMark> copyMarkIn(const FileReport& report);
 
 } // namespace keepseal

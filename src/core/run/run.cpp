@@ -358,7 +358,12 @@ private:
             item.copy = row.copy, item.fingerprint = print, item.bytes = bytes;
             item.delivery = delivery.name, item.to = delivery.sending;
             item.folder = m_plan.copies[i].sendTo, item.name = row.copy.filename().string();
-            m_result.queued += outbox->add(item);
+            item.ledger = m_result.ledgerFile;
+            if (item.to.isLetter()) // goes only after somebody looked at it
+                item.folder = item.to.to, item.state = SendState::Unread;
+            const bool added = outbox->add(item);
+            m_result.queued += added;
+            m_result.letters += added && item.state == SendState::Unread;
         }
     }
 

@@ -18,6 +18,11 @@ namespace {
 
 using Again = NotSent::Again;
 
+/// A mail server may look at a letter for long before it takes it: ten minutes (RFC 5321, 4.5.3.2.6).
+long patienceFor(bool letter) {
+    return uploadPatienceMs.load() * (letter ? 20 : 1);
+}
+
 /// "SHA256:" and base64 without padding, as OpenSSH shows a key. `length` 0: `key` is in base64.
 std::string shownKey(const char* key, std::size_t length) {
     std::string raw(key, length > 0 ? length : std::char_traits<char>::length(key));
@@ -55,12 +60,12 @@ void UploadLine::begin(const std::string& path) {
     curl_easy_reset(m_curl);
     m_error[0] = 0;
     set(CURLOPT_URL, urlOf(path).c_str());
-    set(CURLOPT_PROTOCOLS_STR, isHttp() ? "https" : isFtp() ? "ftp" : "sftp");
+    set(CURLOPT_PROTOCOLS_STR, isHttp() ? "https" : isFtp() ? "ftp" : isLetter() ? "smtp,smtps" : "sftp");
     set(CURLOPT_FOLLOWLOCATION, 0L);
     set(CURLOPT_NOSIGNAL, 1L);
     set(CURLOPT_ERRORBUFFER, m_error.data());
     set(CURLOPT_CONNECTTIMEOUT_MS, uploadPatienceMs.load());
-    set(CURLOPT_SERVER_RESPONSE_TIMEOUT, std::max(1L, uploadPatienceMs.load() / 1000));
+    set(CURLOPT_SERVER_RESPONSE_TIMEOUT, std::max(1L, patienceFor(isLetter()) / 1000));
     set(CURLOPT_PROXY, ""); // none that the environment names: only what a person wrote down is spoken to
     set(CURLOPT_NETRC, static_cast<long>(CURL_NETRC_IGNORED));
     set(CURLOPT_NOPROGRESS, 0L);
@@ -70,7 +75,7 @@ void UploadLine::begin(const std::string& path) {
     if (isFtp()) // all paths are whole ones, and count from where the login begins
         set(CURLOPT_FTP_FILEMETHOD, static_cast<long>(CURLFTPMETHOD_NOCWD));
     login();
-    if (isHttp() || m_to.by == SendBy::Ftps)
+    if (isHttp() || isLetter() || m_to.by == SendBy::Ftps)
         secure();
 }
 
@@ -81,8 +86,9 @@ void UploadLine::secure() {
     set(CURLOPT_SSL_VERIFYHOST, 2L);
     // With 1.3 a server's session tickets may lie unread when libcurl (7.88) closes the line that an
     // upload's bytes went over, and the system then takes back what is on its way: files came short.
-    set(CURLOPT_SSLVERSION, static_cast<long>(CURL_SSLVERSION_TLSv1_2) |
-                                (isHttp() ? 0L : static_cast<long>(CURL_SSLVERSION_MAX_TLSv1_2)));
+    set(CURLOPT_SSLVERSION,
+        static_cast<long>(CURL_SSLVERSION_TLSv1_2) |
+            (isHttp() || isLetter() ? 0L : static_cast<long>(CURL_SSLVERSION_MAX_TLSv1_2)));
     if (!m_to.certificates.empty())
         set(CURLOPT_CAINFO, resolvedFolder(m_to.certificates, "/").c_str());
 }
@@ -92,6 +98,8 @@ void UploadLine::login() {
         throw NotSent(Again::WhenMended, m_to.place(),
                       "plain FTP is not used: nobody said that all may read along",
                       "Choose another way, or say so at the station Sending");
+    if (isLetter() && m_to.user.empty())
+        return; // a server that knows its own people by the line they come over
     set(CURLOPT_USERNAME, m_to.user.c_str());
     if (m_to.by == SendBy::S3) {
         set(CURLOPT_PASSWORD, m_secret.c_str());
@@ -116,7 +124,28 @@ void UploadLine::login() {
     }
 }
 
+/// What a mail server refuses it says with a number of its own (RFC 5321, 4.2.1): 4yz for now, 5yz for good.
+void UploadLine::failByAnswer(const std::string& doing) {
+    const auto answer = status();
+    if (!isLetter() || answer < 400 || m_stalled || m_stop)
+        return;
+    if (answer == 530 || answer == 534 || answer == 535 || answer == 538)
+        throw NotSent(Again::WhenMended, m_to.place(), "the server does not take this user and password",
+                      "Check them, then try it out");
+    if (answer == 552)
+        throw NotSent(Again::WhenMended, m_to.place(),
+                      doing + ": the letter is larger than the server takes, or the receiver's box is full",
+                      "Let letters be smaller, at the station Sending");
+    throw NotSent(answer < 500 ? Again::Later : Again::WhenMended, m_to.place(),
+                  doing + ": the server answered with " + std::to_string(answer) +
+                      (answer == 550 || answer == 553
+                           ? ", as for an address that it does not know or let through"
+                           : ""),
+                  answer < 500 ? "" : "Check the addresses");
+}
+
 [[noreturn]] void UploadLine::fail(CURLcode code, const std::string& doing) {
+    failByAnswer(doing);
     if (m_stop)
         throw Problem(ProblemKind::Stopped, m_to.place(), "it was stopped");
     if (m_keyRefused)
@@ -195,6 +224,12 @@ void UploadLine::giveBytes(const SentFile& file, std::uint64_t from) {
 }
 
 std::string UploadLine::urlOf(const std::string& path) const {
+    if (isLetter()) { // the path is the name that is said at the beginning; this machine's own is told to
+                      // none
+        const bool port = m_to.server.find(':') != std::string::npos;
+        return (m_to.server.ends_with(":465") ? "smtps://" : "smtp://") + m_to.server + (port ? "" : ":587") +
+               "/localhost";
+    }
     const bool absolute = path.starts_with('/');
     std::string out = isHttp() ? "https://" : isFtp() ? "ftp://" : "sftp://";
     out += m_to.server;
@@ -218,7 +253,8 @@ int UploadLine::goesOn(void* line, curl_off_t, curl_off_t received, curl_off_t, 
         self.m_moved = moved;
         self.m_movedAt = now;
     }
-    self.m_stalled = now - self.m_movedAt > std::chrono::milliseconds(uploadPatienceMs);
+    self.m_stalled =
+        now - self.m_movedAt > std::chrono::milliseconds(patienceFor(self.isLetter() && self.gaveAll()));
     return self.m_stop || self.m_stalled ? 1 : 0;
 }
 

@@ -37,6 +37,9 @@ public:
     const SendingSettings& to() const { return m_to; }
     const std::string& hostKey() const { return m_hostKey; }
     bool isHttp() const { return m_to.by == SendBy::WebDav || m_to.by == SendBy::S3; }
+    bool isLetter() const { return m_to.isLetter(); }
+    /// All bytes were handed to libcurl: what became of them is not known before the server answered.
+    bool gaveAll() const { return m_reading.file && m_reading.at >= m_reading.file->bytes.size(); }
     bool isFtp() const { return m_to.by == SendBy::Ftps || m_to.by == SendBy::Ftp; }
 
     /// All that holds for each request. What an earlier one set is forgotten; the connection stays.
@@ -72,6 +75,7 @@ public:
     /// In words. `code`: what libcurl said; CURLE_OK: it was the server's status.
     [[noreturn]] void fail(CURLcode code, const std::string& doing);
 
+    void failByAnswer(const std::string& doing);
     [[noreturn]] void refusedKey();
 
     /// What a server answers to a request without a body that is to be sent.

@@ -17,12 +17,12 @@ namespace fs = std::filesystem;
 namespace {
 
 constexpr int kBusyForMs = 10'000;
-constexpr int kOutboxVersion = 1;
-constexpr std::array<const char*, 4> kSendStates = {"waiting", "sent", "left-out", "held"};
+constexpr int kOutboxVersion = 2;
+constexpr std::array<const char*, 5> kSendStates = {"waiting", "sent", "left-out", "held", "unread"};
 constexpr std::array<SendTime, 6> kPauses = {10, 30, 120, 600, 1800, 3600};
 constexpr const char* kItem =
     "SELECT id, copy, sha256, bytes, delivery, sending, folder, name, state, sent_as, tries, due, "
-    "sent_at, problem FROM items ";
+    "sent_at, problem, ledger FROM items ";
 
 fs::path outboxFile() {
     return stateFolder() / "outbox.sqlite";
@@ -61,6 +61,7 @@ OutboxItem itemAt(const SQLite::Statement& at) {
     out.due = at.getColumn(11).getInt64();
     out.sentAt = at.getColumn(12).getInt64();
     out.problem = at.getColumn(13).getString();
+    out.ledger = at.getColumn(14).getString();
     return out;
 }
 
@@ -96,7 +97,8 @@ Outbox::Outbox(fs::path file) : m_file(file.empty() ? outboxFile() : std::move(f
         // What is written here is on disk before anything is done because of it.
         m_database->exec("PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL");
         SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
-        if (m_database->execAndGet("PRAGMA user_version").getInt() > kOutboxVersion)
+        const int version = m_database->execAndGet("PRAGMA user_version").getInt();
+        if (version > kOutboxVersion)
             throw SQLite::Exception("a newer Keep Seal made it");
         m_database->exec(
             "CREATE TABLE IF NOT EXISTS items(id INTEGER PRIMARY KEY, copy TEXT NOT NULL, sha256 TEXT NOT "
@@ -111,6 +113,9 @@ Outbox::Outbox(fs::path file) : m_file(file.empty() ? outboxFile() : std::move(f
             "CREATE INDEX IF NOT EXISTS of_copy ON items(copy, sha256);"
             "CREATE INDEX IF NOT EXISTS by_due ON items(state, due);"
             "CREATE INDEX IF NOT EXISTS there ON items(place, sent_as)");
+        if (version < 2)
+            m_database->exec("ALTER TABLE items ADD COLUMN ledger TEXT NOT NULL DEFAULT '';"
+                             "ALTER TABLE items ADD COLUMN told INTEGER NOT NULL DEFAULT 0");
         m_database->exec("PRAGMA user_version = " + std::to_string(kOutboxVersion));
         transaction.commit();
     });
@@ -128,10 +133,10 @@ bool Outbox::add(const OutboxItem& item) {
         SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
         SQLite::Statement overtaken(
             *m_database, "DELETE FROM items WHERE place = ? AND folder = ? AND name = ? AND copy = ? "
-                         "AND sha256 <> ? AND state IN ('waiting', 'held')");
+                         "AND sha256 <> ? AND state IN ('waiting', 'held', 'unread')");
         SQLite::Statement insert(
             *m_database, "INSERT OR IGNORE INTO items(place, folder, name, copy, sha256, bytes, delivery, "
-                         "sending) VALUES(?,?,?,?,?,?,?,?)");
+                         "sending, state, ledger) VALUES(?,?,?,?,?,?,?,?,?,?)");
         for (auto* statement : {&overtaken, &insert}) {
             statement->bind(1, item.to.place());
             statement->bind(2, item.folder);
@@ -142,6 +147,8 @@ bool Outbox::add(const OutboxItem& item) {
         insert.bind(6, static_cast<std::int64_t>(item.bytes));
         insert.bind(7, item.delivery);
         insert.bind(8, sendingText(item.to));
+        insert.bind(9, keyOf(item.state));
+        insert.bind(10, item.ledger.string());
         overtaken.exec();
         const bool added = insert.exec() > 0;
         transaction.commit();
@@ -156,6 +163,14 @@ std::vector<OutboxItem> Outbox::items() {
         while (found.executeStep())
             out.push_back(itemAt(found));
         return out;
+    });
+}
+
+std::optional<OutboxItem> Outbox::item(std::int64_t id) {
+    return ofOutbox(m_file, [&]() -> std::optional<OutboxItem> {
+        SQLite::Statement found(*m_database, std::string(kItem) + "WHERE id = ?");
+        found.bind(1, id);
+        return found.executeStep() ? std::optional(itemAt(found)) : std::nullopt;
     });
 }
 
@@ -175,6 +190,23 @@ std::optional<OutboxItem> Outbox::next(SendTime now) {
                                     "WHERE state = 'waiting' AND due <= ? ORDER BY tries, place, id LIMIT 1");
         found.bind(1, now);
         return found.executeStep() ? std::optional(itemAt(found)) : std::nullopt;
+    });
+}
+
+std::vector<OutboxItem> Outbox::alike(const OutboxItem& item, SendTime now) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database, std::string(kItem) +
+                                                 "WHERE state = ? AND sending = ? AND folder = ? AND "
+                                                 "delivery = ? AND due <= ? ORDER BY id");
+        found.bind(1, keyOf(item.state));
+        found.bind(2, sendingText(item.to));
+        found.bind(3, item.folder);
+        found.bind(4, item.delivery);
+        found.bind(5, now);
+        std::vector<OutboxItem> out;
+        while (found.executeStep())
+            out.push_back(itemAt(found));
+        return out;
     });
 }
 
@@ -221,6 +253,22 @@ bool Outbox::isAllowed(const SendingSettings& to) {
         SQLite::Statement found(*m_database, "SELECT 1 FROM allowed WHERE login = ?");
         found.bind(1, loginOf(to));
         return found.executeStep();
+    });
+}
+
+void Outbox::letGo(const std::vector<std::int64_t>& ids, const SendingSettings& as) {
+    allow(as);
+    ofOutbox(m_file, [&] {
+        SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
+        for (const auto id : ids) {
+            SQLite::Statement one(*m_database, "UPDATE items SET state = 'waiting', due = 0, sending = ?, "
+                                               "place = ? WHERE id = ? AND state = 'unread'");
+            one.bind(1, sendingText(as));
+            one.bind(2, as.place());
+            one.bind(3, id);
+            one.exec();
+        }
+        transaction.commit();
     });
 }
 
@@ -293,10 +341,30 @@ void Outbox::noteNotSent(std::int64_t id, const NotSent& problem, SendTime now) 
     });
 }
 
+std::vector<OutboxItem> Outbox::untold() {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database,
+                                std::string(kItem) +
+                                    "WHERE state = 'sent' AND told = 0 AND ledger <> '' ORDER BY ledger, id");
+        std::vector<OutboxItem> out;
+        while (found.executeStep())
+            out.push_back(itemAt(found));
+        return out;
+    });
+}
+
+void Outbox::noteTold(const std::vector<std::int64_t>& ids) {
+    ofOutbox(m_file, [&] {
+        for (const auto id : ids)
+            run(*m_database, "UPDATE items SET told = 1 WHERE id = :id", id, [](auto&) {});
+    });
+}
+
 std::size_t Outbox::again(const std::vector<std::int64_t>& ids) {
     return ofOutbox(m_file, [&] {
         constexpr const char* kAgain =
-            "UPDATE items SET state = 'waiting', due = 0 WHERE state IN ('held', 'waiting')";
+            "UPDATE items SET state = 'waiting', due = 0, sent_as = CASE WHEN place LIKE 'smtp:%' THEN '' "
+            "ELSE sent_as END WHERE state IN ('held', 'waiting')";
         if (ids.empty())
             return static_cast<std::size_t>(m_database->exec(kAgain));
         std::size_t out = 0;

@@ -25,6 +25,7 @@ enum class SendState {
     Sent,
     LeftOut, ///< its name was taken there, and it was to be left out then
     Held,    ///< somebody has to do something first; `problem` says what
+    Unread,  ///< part of a letter that nobody looked at yet: it does not go before that
 };
 const char* keyOf(SendState state);
 
@@ -38,14 +39,15 @@ struct OutboxItem {
     std::uint64_t bytes = 0;
     std::string delivery; ///< its name
     SendingSettings to;
-    std::string folder; ///< there; without tokens
+    std::string folder; ///< there; without tokens. Of a letter: its receivers
     std::string name;   ///< wished for there
     SendState state = SendState::Waiting;
     std::string sentAs; ///< folder and name; empty until sent, or while that name is being given
     int tries = 0;
-    SendTime due = 0;    ///< not before
-    SendTime sentAt = 0; ///< 0: not yet
-    std::string problem; ///< of the last try; empty: none
+    SendTime due = 0;             ///< not before
+    SendTime sentAt = 0;          ///< 0: not yet
+    std::string problem;          ///< of the last try; empty: none
+    std::filesystem::path ledger; ///< of the run that made it, which is told where it went; empty: none is
 };
 
 /// A name in a folder there, with slashes.
@@ -62,14 +64,17 @@ public:
     /// Whether anything was ever put in: nothing is made for a question.
     static bool exists();
 
-    /// False: it is in already, sent or not. What that copy was before, and was not sent yet, is overtaken by
-    /// it.
+    /// In its state. False: it is in already, sent or not. What that copy was before, and was not sent yet,
+    /// is overtaken by it.
     bool add(const OutboxItem& item);
     /// Oldest first.
     std::vector<OutboxItem> items();
+    std::optional<OutboxItem> item(std::int64_t id); ///< nothing: it was taken out
     std::size_t count(SendState state);
     /// Of those that are waiting and due, one that was tried the least.
     std::optional<OutboxItem> next(SendTime now);
+    /// All that are in that state and are for the same receivers of the same delivery as this one, and due.
+    std::vector<OutboxItem> alike(const OutboxItem& item, SendTime now);
     /// When the next one is due; nothing: none waits.
     std::optional<SendTime> nextDue();
     /// What became of that copy wherever it went, the newest first.
@@ -82,15 +87,24 @@ public:
     void allow(const SendingSettings& to);
     bool isAllowed(const SendingSettings& to);
 
-    /// It is whole there, and gets this name now.
+    /// Somebody looked at the letter that these make up: it goes now, with what it says in `as`, and copies
+    /// may be sent there.
+    void letGo(const std::vector<std::int64_t>& ids, const SendingSettings& as);
+
+    /// It is whole there, and gets this name now. Of a letter: it is being handed over, with this Message-ID;
+    /// empty: it was not.
     void notePlacing(std::int64_t id, const std::string& path);
     void noteSent(std::int64_t id, SendTime now);
+    /// Sent, and their ledgers were not told yet; those of one ledger together.
+    std::vector<OutboxItem> untold();
+    void noteTold(const std::vector<std::int64_t>& ids);
     void noteLeftOut(std::int64_t id, const std::string& why);
     /// Later: after a pause that grows with each try, from 10 s to an hour. Where the problem is the place's
     /// and not the copy's, all others that wait for the same login wait too, or are held: no server is asked
     /// a thousand times, nor a wrong password told it.
     void noteNotSent(std::int64_t id, const NotSent& problem, SendTime now);
-    /// Held and waiting ones are due now. Empty: all of them. Returns how many.
+    /// Held and waiting ones are due now; of a letter it is taken that it did not arrive. Empty: all of them.
+    /// Returns how many.
     std::size_t again(const std::vector<std::int64_t>& ids = {});
     /// They are taken out; what was sent stays where it is. Returns how many.
     std::size_t drop(const std::vector<std::int64_t>& ids);

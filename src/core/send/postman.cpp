@@ -4,9 +4,14 @@
 
 #include "base/fingerprint.h"
 #include "picture/original.h"
+#include "record/sent.h"
+#include "send/letter.h"
+#include "send/letter_post.h"
 #include "send/secret.h"
 #include "send/upload.h"
 
+#include <algorithm>
+#include <array>
 #include <ctime>
 #include <fcntl.h>
 #include <sys/file.h>
@@ -43,37 +48,96 @@ class Postman {
 public:
     Postman(Outbox& outbox, const std::atomic<bool>& stop) : m_outbox(outbox), m_stop(stop) {}
 
-    /// What becomes of it is written into the outbox. False: it was stopped.
-    bool send(const OutboxItem& item, const std::function<SendTime()>& now) {
-        try {
-            deliver(item, now);
-        } catch (const NotSent& problem) {
-            m_upload.reset(); // a line that broke, or a login that was refused
-            m_outbox.noteNotSent(item.id, problem, now());
-        } catch (const Problem& problem) {
-            m_upload.reset();
-            if (problem.kind == ProblemKind::Stopped)
-                return false;
-            m_outbox.noteNotSent(
-                item.id, NotSent(Again::WhenMended, problem.subject, problem.happened, problem.remedy),
-                now());
-        } catch (const std::exception& error) {
-            m_upload.reset();
-            m_outbox.noteNotSent(item.id, NotSent(Again::Later, item.copy.string(), error.what()), now());
-        }
-        return true;
+    /// What becomes of them is written into the outbox: of this one, or of all that are on its letter.
+    /// Nothing: it was stopped.
+    std::optional<std::vector<OutboxItem>> send(const OutboxItem& item,
+                                                const std::function<SendTime()>& now) {
+        if (!item.to.isLetter())
+            return attempt({item}, now, [&] { deliver(item, now); });
+        const auto letter = lettersOf(m_outbox.alike(item, now())).front();
+        return attempt(letter.items, now, [&] { deliver(letter, now); });
     }
 
 private:
+    std::optional<std::vector<OutboxItem>> attempt(const std::vector<OutboxItem>& items,
+                                                   const std::function<SendTime()>& now,
+                                                   const std::function<void()>& work) {
+        const auto note = [&](const NotSent& problem) {
+            m_upload.reset(); // a line that broke, or a login that was refused
+            for (const auto& item : items)
+                m_outbox.noteNotSent(item.id, problem, now());
+        };
+        try {
+            work();
+        } catch (const NotSent& problem) {
+            note(problem);
+        } catch (const Problem& problem) {
+            if (problem.kind == ProblemKind::Stopped)
+                return std::nullopt;
+            note(NotSent(Again::WhenMended, problem.subject, problem.happened, problem.remedy));
+        } catch (const std::exception& error) {
+            note(NotSent(Again::Later, items.front().copy.string(), error.what()));
+        }
+        return items;
+    }
+
+    void requireAllowed(const SendingSettings& to) {
+        if (!m_outbox.isAllowed(to))
+            throw NotSent(Again::WhenMended, to.place(),
+                          "nobody on this machine has said yet that copies may go there",
+                          "Try it out first: the station Sending, or 'keep-seal-cli outbox try'");
+    }
+
+    /// Whether an earlier try, in which this program ended, got through can't be asked of anybody: nothing is
+    /// sent twice.
+    static void requireNotUnderWay(const Letter& letter) {
+        for (const auto& item : letter.items)
+            if (!item.sentAs.empty())
+                throw NotSent(Again::WhenMended, item.copy.string(),
+                              "it was being handed over when the line or this program ended; it may have "
+                              "arrived, as " +
+                                  item.sentAs,
+                              "Ask the receiver; then send it again, or take it out of the outbox");
+    }
+
+    void deliver(const Letter& letter, const std::function<SendTime()>& now) {
+        requireAllowed(letter.to);
+        requireNotUnderWay(letter);
+        if (!fits(letter))
+            throw NotSent(
+                Again::WhenMended, letter.items.front().copy.string(), "it is larger than a letter may be",
+                "Send smaller copies, a contact sheet, or allow larger letters at the station Sending");
+        const auto secret = secretFor(letter.to);
+        const auto id = newMessageId(letter);
+        const auto message = messageOf(letter, id, m_stop);
+        const auto say = [&](const std::string& as) {
+            for (const auto& item : letter.items)
+                m_outbox.notePlacing(item.id, as);
+        };
+        say("<" + id + ">");
+        bool mayHaveArrived = false;
+        try {
+            postLetter(letter.to, secret, letter.receivers, message, m_stop, mayHaveArrived);
+        } catch (const Problem&) {
+            if (mayHaveArrived)
+                throw NotSent(
+                    Again::WhenMended, letter.items.front().copy.string(),
+                    "all of it was handed over, and the server did not answer; it may have arrived, as <" +
+                        id + ">",
+                    "Ask the receiver; then send it again, or take it out of the outbox");
+            say({});
+            throw;
+        }
+        for (const auto& item : letter.items)
+            m_outbox.noteSent(item.id, now());
+    }
+
     void deliver(const OutboxItem& item, const std::function<SendTime()>& now) {
         const Original copy(item.copy); // opened for reading only, as all is
         if (copy.size() != item.bytes || fingerprint(copy) != item.fingerprint)
             throw NotSent(Again::WhenMended, item.copy.string(), "the copy was changed since it was made",
                           "Make it again; it is sent then");
-        if (!m_outbox.isAllowed(item.to))
-            throw NotSent(Again::WhenMended, item.to.place(),
-                          "nobody on this machine has said yet that copies may go there",
-                          "Try it out first: the station Sending, or 'keep-seal-cli outbox try'");
+        requireAllowed(item.to);
         auto& line = lineTo(item.to);
         const std::string part =
             ".keep-seal-" + item.fingerprint.substr(0, 16) + "-" + std::to_string(item.id);
@@ -131,7 +195,41 @@ private:
     std::unique_ptr<Upload> m_upload;
 };
 
+/// A ledger that can't be written now is told the next time.
+void tellLedgers(Outbox& outbox) {
+    const auto untold = outbox.untold();
+    for (auto first = untold.begin(); first != untold.end();) {
+        const auto next = std::find_if(first, untold.end(),
+                                       [&](const OutboxItem& item) { return item.ledger != first->ledger; });
+        std::vector<SentCopy> copies;
+        std::vector<std::int64_t> ids;
+        for (auto item = first; item != next; ++item) {
+            copies.push_back({item->copy,
+                              item->fingerprint,
+                              {item->to.isLetter() ? item->to.to : item->to.place(), item->sentAs,
+                               sendTimeText(item->sentAt)}});
+            ids.push_back(item->id);
+        }
+        try {
+            noteSent(first->ledger, copies);
+            outbox.noteTold(ids);
+        } catch (const Problem&) {
+            return;
+        }
+        first = next;
+    }
+}
+
 } // namespace
+
+std::string sendTimeText(SendTime time) {
+    const std::time_t seconds = time;
+    std::tm parts{};
+    ::gmtime_r(&seconds, &parts);
+    std::array<char, 32> out{};
+    std::strftime(out.data(), out.size(), "%Y-%m-%dT%H:%M:%SZ", &parts);
+    return out.data();
+}
 
 SendTime sendTimeNow() {
     return static_cast<SendTime>(std::time(nullptr));
@@ -145,17 +243,20 @@ PostRound sendDue(Outbox& outbox, const std::function<SendTime()>& now, const st
     const auto heldBefore = outbox.count(SendState::Held);
     while (!stop) {
         const auto item = outbox.next(now());
-        if (!item || !postman.send(*item, now))
+        const auto tried = item ? postman.send(*item, now) : std::nullopt;
+        if (!tried)
             break;
-        for (const auto& after : outbox.of(item->copy, item->fingerprint)) {
-            if (after.id != item->id)
-                continue;
-            out.sent += after.state == SendState::Sent;
-            out.leftOut += after.state == SendState::LeftOut;
-            out.later += after.state == SendState::Waiting;
-            told(after);
+        for (const auto& one : *tried) {
+            const auto after = outbox.item(one.id);
+            if (!after)
+                continue; // somebody took it out meanwhile
+            out.sent += after->state == SendState::Sent;
+            out.leftOut += after->state == SendState::LeftOut;
+            out.later += after->state == SendState::Waiting;
+            told(*after);
         }
     }
+    tellLedgers(outbox);
     if (const auto held = outbox.count(SendState::Held); held > heldBefore)
         out.held = held - heldBefore;
     return out;

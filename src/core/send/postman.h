@@ -20,6 +20,8 @@ struct PostRound {
 PostRound sendDue(Outbox& outbox, const std::function<SendTime()>& now, const std::atomic<bool>& stop,
                   const std::function<void(const OutboxItem&)>& told);
 
+/// ISO 8601, UTC.
+std::string sendTimeText(SendTime time);
 /// The clock.
 SendTime sendTimeNow();
 

@@ -36,6 +36,8 @@ const SecretSchema& schema() {
 }
 
 bool needsSecret(const SendingSettings& to) {
+    if (to.isLetter() && to.user.empty())
+        return false;
     return to.key.empty() || to.by != SendBy::Sftp;
 }
 

@@ -4,11 +4,13 @@
 
 #include "base/fingerprint.h"
 #include "base/text.h"
+#include "send/letter_post.h"
 #include "send/line.h"
 #include "send/outbox.h"
 #include "send/secret.h"
 
 #include <algorithm>
+#include <stdexcept>
 
 namespace keepseal {
 namespace {
@@ -159,6 +161,8 @@ void Upload::place(const std::string& folder, const std::string& part, const std
         line.ask("giving it its name", {});
         break;
     }
+    case SendBy::Letter: // has a way of its own, see letter_post.h
+        throw std::logic_error("a letter is not put anywhere");
     case SendBy::Ftps:
     case SendBy::Ftp:
         line.begin(to);
@@ -191,7 +195,29 @@ void Upload::remove(const std::string& path) {
     line.ask("removing " + path, {});
 }
 
+namespace {
+
+TriedOut tryOutLetters(const SendingSettings& to, const std::atomic<bool>& stop) {
+    TriedOut out;
+    try {
+        tryLetterLogin(to, secretFor(to), stop);
+        out.found.emplace_back(to.user.empty() ? "The server answers, encrypted; it asked for no login."
+                                               : "The server answers, encrypted, and took the user and the "
+                                                 "password.");
+        out.found.emplace_back("No letter was sent.");
+    } catch (const NotSent& problem) {
+        out.problem = problem;
+    } catch (const Problem& problem) {
+        out.problem = NotSent(Again::WhenMended, problem.subject, problem.happened, problem.remedy);
+    }
+    return out;
+}
+
+} // namespace
+
 TriedOut tryOut(const SendingSettings& to, const std::atomic<bool>& stop) {
+    if (to.isLetter())
+        return tryOutLetters(to, stop);
     TriedOut out;
     std::unique_ptr<Upload> upload;
     try {

@@ -10,7 +10,7 @@ namespace keepseal {
 namespace {
 
 constexpr double kWhole = 0.9; ///< of the ink: the seal is still the seal
-constexpr double kGone = 0.5;
+constexpr double kCutAway = 0.5;
 
 Rect cropPixels(const Box& share, const Rect& picture) {
     const auto at = [](double v) { return static_cast<int>(std::lround(v)); };
@@ -61,7 +61,7 @@ AttackResult cropped(const SealedPicture& picture) {
         const double left = sealLeft(picture, ink, cropPixels(crop.kept, whole));
         kept += left >= kWhole;
         const double area = crop.kept.width * crop.kept.height;
-        if (left < kGone && area > largest)
+        if (left < kCutAway && area > largest)
             largest = area, cheapest = &crop;
         if (left < least)
             least = left, hardest = &crop;

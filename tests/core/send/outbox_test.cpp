@@ -6,6 +6,8 @@
 #include "support/servers.h"
 
 #include "base/fingerprint.h"
+#include "base/own_folders.h"
+#include "record/register.h"
 #include "send/postman.h"
 #include "send/upload.h"
 
@@ -99,6 +101,43 @@ TEST_F(InTheOutbox, EachCopyIsInOnceAndWaitsLongerAfterEachFailure) {
     EXPECT_TRUE(outbox.next(0));
     EXPECT_EQ(outbox.drop({outbox.items()[0].id}), 1U);
     EXPECT_TRUE(outbox.items().empty());
+}
+
+TEST_F(InTheOutbox, WhereACopyWentStandsInItsLedgerAndInTheRegisterOnce) {
+    const auto to = trusted("dav");
+    ASSERT_TRUE(to);
+    Outbox outbox(file);
+    outbox.allow(*to);
+    auto one = item("one.jpg", *to);
+    one.ledger = stateFolder() / "ledgers/sent-run.json";
+    Ledger ledger;
+    ledger.started = "2026-05-01T10:00:00Z", ledger.state = "finished";
+    LedgerRow row;
+    row.original = folder / "in/one.jpg", row.delivery = "Web gallery", row.outcome = Outcome::Made;
+    row.copy = one.copy, row.copyBytes = one.bytes, row.copyFingerprint = one.fingerprint;
+    ledger.rows = {row, row};
+    ledger.rows[1].copy = folder / "another.jpg";
+    fs::create_directories(one.ledger.parent_path());
+    saveLedger(ledger, one.ledger);
+    outbox.add(one);
+    EXPECT_EQ(round(outbox).sent, 1U);
+    EXPECT_EQ(round(outbox).sent, 0U);
+    const auto told = readLedger(one.ledger);
+    const SentTo wanted{to->place(), one.folder + "/one.jpg", "1970-01-12T13:46:40Z"};
+    EXPECT_EQ(told.rows[0].sent, std::vector<SentTo>{wanted});
+    EXPECT_TRUE(told.rows[1].sent.empty());
+    EXPECT_THAT(ledgerCsv(told), HasSubstr(to->place()));
+    ASSERT_EQ(Register().copiesWith(one.fingerprint).size(), 2U);
+    for (const auto& known : Register().copiesWith(one.fingerprint))
+        EXPECT_EQ(Register().whole(known.id)->row.sent == std::vector<SentTo>{wanted},
+                  known.row.copy == one.copy);
+    // A ledger that somebody had forgotten meanwhile is not made again.
+    auto two = item("two.jpg", *to);
+    two.ledger = stateFolder() / "ledgers/gone.json";
+    outbox.add(two);
+    EXPECT_EQ(round(outbox).sent, 1U);
+    EXPECT_FALSE(fs::exists(two.ledger));
+    EXPECT_TRUE(outbox.untold().empty());
 }
 
 TEST_F(InTheOutbox, NothingGoesWhereNobodyAllowedItTo) {

@@ -1,0 +1,32 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/mounted_cards.h"
+
+#include "base/problem.h"
+
+namespace keepseal::app {
+
+MountedCards::MountedCards(const QString& mountInfo, QObject* parent)
+    : QObject(parent), m_list(mountInfo), m_looking([this](const TaskOutcome<std::vector<Card>>& outcome) {
+          if (!outcome.result || *outcome.result == m_cards)
+              return;
+          m_cards = *outcome.result;
+          emit changed();
+      }) {
+    if (m_list.open(QIODevice::ReadOnly)) {
+        // The kernel says so on this very file when something is mounted: poll(2), proc(5).
+        m_notifier = std::make_unique<QSocketNotifier>(m_list.handle(), QSocketNotifier::Exception);
+        connect(m_notifier.get(), &QSocketNotifier::activated, this, &MountedCards::look);
+    }
+    look();
+}
+
+void MountedCards::look() {
+    m_looking.start([name = m_list.fileName()](const TaskRun<NoStep>& run) {
+        QFile list(name);
+        const auto text = list.open(QIODevice::ReadOnly) ? list.readAll().toStdString() : std::string();
+        return cardsAmong(mountedPlaces(text), run.stop);
+    });
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,94 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "plan/cards.h"
+
+#include "base/text.h"
+#include "plan/at_rest.h"
+#include "record/register.h"
+
+#include <algorithm>
+#include <set>
+#include <sstream>
+
+namespace keepseal {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+/// Spaces and their like stand there as \040.
+std::string unescapedMount(const std::string& text) {
+    std::string out;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const bool escape = text[i] == '\\' && i + 3 < text.size() &&
+                            std::all_of(text.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                                        text.begin() + static_cast<std::ptrdiff_t>(i) + 4,
+                                        [](char c) { return c >= '0' && c <= '7'; });
+        if (!escape) {
+            out += text[i];
+            continue;
+        }
+        out += static_cast<char>((text[i + 1] - '0') * 64 + (text[i + 2] - '0') * 8 + (text[i + 3] - '0'));
+        i += 3;
+    }
+    return out;
+}
+
+bool isOfTheSystem(const std::string& place) {
+    if (place == "/")
+        return true;
+    for (const auto* folder : {"/proc", "/sys", "/dev", "/boot", "/usr", "/var", "/snap", "/etc"})
+        if (place == folder || place.starts_with(std::string(folder) + "/"))
+            return true;
+    return place.starts_with("/run/") && !place.starts_with("/run/media/") &&
+           place.find("/gvfs") == std::string::npos;
+}
+
+/// What a camera calls its pictures; its films and notes are none.
+bool looksLikeAPicture(const fs::path& file) {
+    static const std::set<std::string> endings = {".jpg", ".jpeg", ".heic", ".heif", ".hif",  ".tif", ".tiff",
+                                                  ".png", ".dng",  ".nef",  ".cr2",  ".cr3",  ".arw", ".raf",
+                                                  ".orf", ".rw2",  ".pef",  ".srw",  ".avif", ".jxl"};
+    return endings.contains(toLowerAscii(file.extension().string()));
+}
+
+} // namespace
+
+std::vector<fs::path> mountedPlaces(const std::string& mountInfo) {
+    std::vector<fs::path> out;
+    std::istringstream lines(mountInfo);
+    for (std::string line; std::getline(lines, line);) {
+        std::istringstream words(line);
+        std::string word;
+        for (int i = 0; i < 5; ++i) // the fifth is where it is mounted
+            words >> word;
+        if (words && !isOfTheSystem(unescapedMount(word)))
+            out.emplace_back(unescapedMount(word));
+    }
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end()), out.end());
+    return out;
+}
+
+std::vector<Card> cardsAmong(const std::vector<fs::path>& places, const std::atomic<bool>& stop) {
+    std::vector<Card> out;
+    for (const auto& place : places) {
+        std::error_code error;
+        const auto folder = place / "DCIM";
+        if (stop || !fs::is_directory(folder, error))
+            continue;
+        Card card{folder, place.filename().string(), 0, 0};
+        std::vector<fs::path> pictures;
+        for (const auto& file : filesThere(folder, true))
+            if (looksLikeAPicture(file.path))
+                pictures.push_back(file.path);
+        card.pictures = pictures.size();
+        if (Register::exists())
+            card.known = Register().countsOf(pictures).size();
+        out.push_back(std::move(card));
+    }
+    std::sort(out.begin(), out.end(), [](const Card& a, const Card& b) { return a.name < b.name; });
+    return out;
+}
+
+} // namespace keepseal
