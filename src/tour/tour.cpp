@@ -3,7 +3,6 @@
 #include "tour/tour.h"
 
 #include "base/files.h"
-#include "seal_bench/seal_chooser.h"
 #include "shell/trial_dialog.h"
 #include "tour/tour_words.h"
 #include "tour/waiting.h"
@@ -14,6 +13,7 @@
 #include <QFile>
 #include <QImage>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPushButton>
 #include <QTableView>
 
@@ -78,14 +78,6 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     ok = ok && waitUntil([&] { return bench.settled(); }, kPatience) &&
          save(window, out.filePath("seal-bench.png"));
     window.closeBench();
-    SealChooser chooser(&window.libraries(), window.bench().canvas().base(), window.document().who(),
-                        &window);
-    chooser.resize(1280, 800);
-    chooser.show();
-    ok = ok && waitUntil([&] { return chooser.settled(); }, kPatience);
-    pause(200);
-    ok = ok && saveWidget(chooser, out.filePath("seal-library.png"));
-    chooser.close();
     TrialDialog trial(window.document().deliveryAsMade(),
                       TrialDialog::picturesOf(window.document(), window.library(), window.views().lookedAt()),
                       &window);
@@ -160,9 +152,6 @@ bool framingPictures(MainWindow& window, const QDir& out) {
     window.views().header().asSavedButton()->setChecked(false);
     window.views().single().setZoom(Zoom::Fit);
     document.undoStack()->setIndex(steps);
-    window.views().wall().setCurrent(called(window, "tide_0801"));
-    window.chain().setChosen(StationId::Fit);
-    ok = ok && oneSettled(window) && save(window, out.filePath("raw-proof.png"));
     window.chain().setChosen(StationId::Seal);
     window.setView(ViewKind::Wall);
     return ok;
@@ -311,6 +300,40 @@ bool sendingPicture(MainWindow& window, const QDir& out, const std::filesystem::
     return ok && saveWidget(*outbox, out.filePath("outbox.png"));
 }
 
+/// Three pictures come into a watched folder while the window is open.
+bool watchPicture(MainWindow& window, const QDir& out) {
+    const auto& originals = window.document().originals();
+    const auto beside = originals.front().path.parent_path().parent_path();
+    const auto folder = beside / "from-the-beach";
+    std::filesystem::create_directories(folder);
+    auto& desk = window.watchDesk();
+    window.setView(ViewKind::Wall);
+    desk.showDialog();
+    auto* dialog = desk.dialog();
+    dialog->folder()->setText(toQt(folder));
+    dialog->watchButton()->click();
+    for (const auto* name : {"tide_0204.jpg", "tide_0302.jpg", "tide_0512.jpg"})
+        std::filesystem::copy_file(originals.front().path.parent_path() / name,
+                                   folder / (std::string("beach_") + name));
+    const bool ok =
+        waitUntil([&] { return dialog->list()->topLevelItemCount() >= 6 && !window.runs().busy(); },
+                  kPatience) &&
+        settled(window);
+    pause(300);
+    QPixmap picture = window.grab();
+    {
+        QPainter painter(&picture);
+        const QPoint at((window.width() - dialog->width()) / 2, (window.height() - dialog->height()) / 2);
+        painter.fillRect(QRect(at, dialog->size()).adjusted(-1, -1, 1, 1), QColor(110, 116, 120));
+        painter.drawPixmap(at, dialog->grab());
+    }
+    dialog->watchButton()->click();
+    dialog->close();
+    const auto file = out.filePath("watched-folder.png");
+    std::cout << "saved " << file.toStdString() << "\n";
+    return ok && picture.save(file);
+}
+
 } // namespace
 
 int runDemo(MainWindow& window, const QString& picture) {
@@ -345,8 +368,12 @@ int takeScreenshots(MainWindow& window, const QString& folder, const QString& se
     ok = ok && exceptionsPicture(window, out);
     ok = ok && runPictures(window, out);
     ok = ok && registerPictures(window, out);
-    if (!servers.isEmpty())
+    if (!servers.isEmpty()) {
         ok = ok && sendingPicture(window, out, toPath(servers));
+        if (auto* outbox = window.sending().outbox())
+            outbox->close();
+    }
+    ok = ok && watchPicture(window, out);
     return ok ? 0 : 1;
 }
 

@@ -27,7 +27,9 @@ TEST(DeliveryJson, EverySettingComesBack) {
             else if (setting.kind == SettingKind::Colour)
                 setting.set(delivery, std::string("#12ab9f"));
             else if (setting.accepts)
-                setting.set(delivery, std::string(setting.accepts("3:1") ? "3:1" : "2-4"));
+                setting.set(delivery, std::string(setting.accepts("3:1")   ? "3:1"
+                                                  : setting.accepts("2-4") ? "2-4"
+                                                                           : "a@b.org"));
             else
                 setting.set(delivery, std::string("text with \" and é"));
         }
