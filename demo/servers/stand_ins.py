@@ -6,7 +6,7 @@
 demo/servers/stand_ins.py FOLDER     starts all of them, says where they are (FOLDER/servers.json), and ends with Ctrl+C
 
 WebDAV and S3 are this program's own; FTP over TLS and plain FTP come from pyftpdlib, SFTP from OpenSSH, mail from
-aiosmtpd, where they are installed. Letters lie in FOLDER/smtp, each with its envelope beside it. Certificates and keys are made at the start. FOLDER/faults.json may say what goes wrong next, by server:
+aiosmtpd, a second WebDAV from Apache, where they are installed. Letters lie in FOLDER/smtp, each with its envelope beside it. Certificates and keys are made at the start. FOLDER/faults.json may say what goes wrong next, by server:
 {"dav": ["drop", 5000]}: after that many bytes the line breaks, once; ["status", 507], ["slow", SECONDS],
 ["nonsense"], ["short"]: a byte is missing of what is kept.
 """
@@ -309,6 +309,59 @@ def smtp(root, faults, certificate, encrypted):
     return port
 
 
+def apache(folder, root, certificate):
+    """The WebDAV of Apache's own modules, as many studios have it."""
+    program, modules = shutil.which("apache2") or "/usr/sbin/apache2", "/usr/lib/apache2/modules"
+    if not os.path.exists(program):
+        return None, None
+    import socket
+    with socket.socket() as free:
+        free.bind(("127.0.0.1", 0))
+        port = free.getsockname()[1]
+    login = subprocess.run(["openssl", "passwd", "-apr1", PASSWORD], capture_output=True, text=True, check=True).stdout.strip()
+    (folder / "apache.users").write_text(f"{USER}:{login}\n")
+    (folder / "apache.locks").mkdir(exist_ok=True)
+    as_user = ""
+    if os.getuid() == 0:  # it does its work as another user then, who has to get there
+        import pwd
+        user = pwd.getpwnam("www-data")
+        as_user = "User www-data\nGroup www-data"
+        folder.chmod(0o711)
+        for path in (root, folder / "apache.locks"):
+            os.chown(path, user.pw_uid, user.pw_gid)
+    names = ("mpm_event", "authn_core", "authn_file", "authz_core", "authz_user", "auth_basic", "dav", "dav_fs", "ssl")
+    loads = "\n".join(f"LoadModule {n}_module {modules}/mod_{n}.so" for n in names)
+    (folder / "apache.conf").write_text(f"""ServerRoot {folder}
+ServerName localhost
+Listen 127.0.0.1:{port}
+{loads}
+{as_user}
+PidFile {folder}/apache.pid
+ErrorLog {folder}/apache.log
+Mutex sem
+DavLockDB {folder}/apache.locks/locks
+DocumentRoot {root}
+SSLEngine on
+SSLCertificateFile {certificate}
+<Directory {root}>
+  Dav On
+  AuthType Basic
+  AuthName stand-in
+  AuthUserFile {folder}/apache.users
+  Require valid-user
+</Directory>
+""")
+    server = subprocess.Popen([program, "-X" if os.getuid() else "-DFOREGROUND", "-f", str(folder / "apache.conf")],
+                              stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
+    for _ in range(200):
+        with socket.socket() as there:
+            if there.connect_ex(("127.0.0.1", port)) == 0:
+                return port, server
+        time.sleep(0.05)
+    server.terminate()
+    return None, None
+
+
 def sftp(folder, root):
     """OpenSSH's own, as this user; it chooses no free port itself."""
     program = shutil.which("sshd") or "/usr/sbin/sshd"
@@ -350,8 +403,8 @@ def main(folder):
         "subjectAltName=DNS:localhost,IP:127.0.0.1", "-keyout", str(folder / "key.pem"), "-out", str(folder / "ca.pem"))
     certificate.write_text((folder / "key.pem").read_text() + (folder / "ca.pem").read_text())
     (folder / "password").write_text(PASSWORD + "\n")
-    faults, servers, ssh = Faults(folder), {}, None
-    roots = {name: folder / name for name in ("dav", "s3", "ftps", "ftp", "sftp", "smtp", "smtp_plain")}
+    faults, servers, ssh, web_server = Faults(folder), {}, None, None
+    roots = {name: folder / name for name in ("dav", "s3", "ftps", "ftp", "sftp", "smtp", "smtp_plain", "apache")}
     for root in roots.values():
         root.mkdir(exist_ok=True)
     servers["dav"] = web(Dav, roots["dav"], faults, certificate)
@@ -359,6 +412,7 @@ def main(folder):
     servers["ftps"], servers["ftp"] = ftp(roots["ftps"], certificate, True), ftp(roots["ftp"], certificate, False)
     servers["smtp"] = smtp(roots["smtp"], faults, certificate, True)
     servers["smtp_plain"] = smtp(roots["smtp_plain"], faults, certificate, False)
+    servers["apache"], web_server = apache(folder, roots["apache"], certificate)
     servers["sftp"], ssh = sftp(folder, roots["sftp"])
     told = folder / "servers.json"
     written = told.with_suffix(".part")
@@ -376,8 +430,10 @@ def main(folder):
     except KeyboardInterrupt:
         pass
     finally:
-        if ssh:
-            ssh.terminate()
+        for process in (ssh, web_server):
+            if process:
+                process.terminate()
+                process.wait()
 
 
 if __name__ == "__main__":

@@ -38,9 +38,9 @@ public:
         out.secretFrom = SecretFrom::File;
         out.secretAt = (folder / "password").string();
         static const std::map<std::string, SendBy> by = {
-            {"dav", SendBy::WebDav},       {"s3", SendBy::S3},     {"ftps", SendBy::Ftps},
-            {"ftp", SendBy::Ftp},          {"sftp", SendBy::Sftp}, {"smtp", SendBy::Letter},
-            {"smtp_plain", SendBy::Letter}};
+            {"dav", SendBy::WebDav},  {"apache", SendBy::WebDav},    {"s3", SendBy::S3},
+            {"ftps", SendBy::Ftps},   {"ftp", SendBy::Ftp},          {"sftp", SendBy::Sftp},
+            {"smtp", SendBy::Letter}, {"smtp_plain", SendBy::Letter}};
         out.by = by.at(server);
         if (out.by == SendBy::S3)
             out.bucket = "box", out.region = m_told["region"].get<std::string>();
