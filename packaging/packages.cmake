@@ -32,7 +32,8 @@ foreach(PACKAGE keep-seal:app keep-seal-cli:cli keep-seal-doc:doc)
   list(GET PARTS 0 NAME)
   list(GET PARTS 1 COMPONENT)
   install(FILES ${PROJECT_SOURCE_DIR}/packaging/copyright DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/${NAME} COMPONENT ${COMPONENT})
-  install(FILES ${PACKED}/changelog.gz DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/${NAME} COMPONENT ${COMPONENT})
+  install(FILES ${PACKED}/changelog.gz RENAME changelog.Debian.gz DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/${NAME}
+    COMPONENT ${COMPONENT})
 endforeach()
 # Texts and pictures, and neither the manual pages nor licences, which have their places.
 install(DIRECTORY docs/ DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/keep-seal-doc/docs COMPONENT doc

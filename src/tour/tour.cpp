@@ -308,6 +308,7 @@ bool watchPicture(MainWindow& window, const QDir& out) {
     std::filesystem::create_directories(folder);
     auto& desk = window.watchDesk();
     window.setView(ViewKind::Wall);
+    window.showNotice({});
     desk.showDialog();
     auto* dialog = desk.dialog();
     dialog->folder()->setText(toQt(folder));

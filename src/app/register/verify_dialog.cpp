@@ -117,6 +117,7 @@ void VerifyDialog::showFiles(const Files& files) {
             auto* row = new QTreeWidgetItem(
                 {toQt(file.file.lexically_relative(m_folder)), standingWords(standing), knownAs(file)});
             row->setToolTip(0, toQt(file.file));
+            row->setSizeHint(0, {0, m_list->fontMetrics().lineSpacing() + 10});
             row->setToolTip(2, row->text(2));
             if (standing == Standing::Changed || standing == Standing::Missing ||
                 standing == Standing::Unread)

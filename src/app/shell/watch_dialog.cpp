@@ -98,6 +98,7 @@ void WatchDialog::add(const QString& when, const QString& picture, const QString
     if (!good)
         row->setForeground(2, theme().look);
     row->setToolTip(2, what);
+    row->setSizeHint(0, {0, m_list->fontMetrics().lineSpacing() + 10});
     m_list->insertTopLevelItem(0, row);
     while (m_list->topLevelItemCount() > kMostLines)
         delete m_list->takeTopLevelItem(kMostLines);
