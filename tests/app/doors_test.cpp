@@ -34,6 +34,13 @@ protected:
     bool settledRuns() {
         return waitUntil([&] { return !window.runs().busy(); }, kWait);
     }
+    void stampAll(const fs::path& into) {
+        openAll();
+        useFolder(into);
+        ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
+        window.runs().stamp();
+        ASSERT_TRUE(waitUntil([&] { return window.runs().last() && !window.runs().busy(); }, kWait));
+    }
     std::set<std::string> made() const {
         std::set<std::string> out;
         std::error_code none;
@@ -197,11 +204,7 @@ TEST_F(Doors, ACardThatIsMountedIsAPlaceToGatherFrom) {
 }
 
 TEST_F(Doors, CopiesGoToOtherProgramsAsFilesAndOneAsAPicture) {
-    openAll();
-    useFolder(copies);
-    ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
-    window.runs().stamp();
-    ASSERT_TRUE(waitUntil([&] { return window.runs().last() && !window.runs().busy(); }, kWait));
+    stampAll(copies);
     window.setView(ViewKind::Check);
     auto& check = window.views().check();
     auto* table = check.table();
@@ -224,11 +227,7 @@ TEST_F(Doors, CopiesGoToOtherProgramsAsFilesAndOneAsAPicture) {
 }
 
 TEST_F(Doors, ProofSheetsGoToAPrinterPageByPage) {
-    openAll();
-    useFolder(copies);
-    ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
-    window.runs().stamp();
-    ASSERT_TRUE(waitUntil([&] { return window.runs().last() && !window.runs().busy(); }, kWait));
+    stampAll(copies);
     auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution); // one that prints into a file
     printer->setOutputFormat(QPrinter::PdfFormat);
     printer->setOutputFileName(toQt(folder / "paper.pdf"));
@@ -242,11 +241,7 @@ TEST_F(Doors, ProofSheetsGoToAPrinterPageByPage) {
 }
 
 TEST_F(Doors, AnAlbumIsMadeFromTheCheck) {
-    openAll();
-    useFolder(copies / "web");
-    ASSERT_TRUE(waitUntil([&] { return window.runBar().strongButton()->isEnabled(); }, kWait));
-    window.runs().stamp();
-    ASSERT_TRUE(waitUntil([&] { return window.runs().last() && !window.runs().busy(); }, kWait));
+    stampAll(copies / "web");
     emit window.views().check().albumRequested();
     auto* dialog = window.findChild<AlbumDialog*>();
     ASSERT_NE(dialog, nullptr);

@@ -53,6 +53,12 @@ TEST(Cli, SheetsAreListedKeptWrittenAndUsed) {
 TEST(Cli, CompletionAndManualAreTheProgramsOwn) {
     const auto completion = readText(fs::path(KEEPSEAL_SOURCE) / "assets/completion/keep-seal-cli.bash");
     EXPECT_EQ(completion, cli({"settings", "--completion"}).out);
+    for (const std::string shell : {"zsh", "fish"}) {
+        const auto made = readText(fs::path(KEEPSEAL_SOURCE) / ("assets/completion/keep-seal-cli." + shell));
+        EXPECT_EQ(made, cli({"settings", "--completion-for", shell}).out);
+        for (const auto* word : {"outbox", "letters", "deliver-all-the-same", "register"})
+            EXPECT_THAT(made, HasSubstr(word)) << shell;
+    }
     EXPECT_EQ(readText(fs::path(KEEPSEAL_SOURCE) / "docs/keep-seal-cli.1"),
               cli({"settings", "--manual"}).out);
     EXPECT_THAT(completion, HasSubstr("--deliver-all-the-same"));

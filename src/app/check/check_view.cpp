@@ -109,18 +109,15 @@ QWidget* CheckView::makeActions() {
     auto* menu = new QMenu(m_report);
     menu->addAction(tr("Contact sheet as PDF…"), this, [this] { emit contactRequested(false); });
     menu->addAction(tr("Contact sheet as a web page…"), this, [this] { emit contactRequested(true); });
-    auto* sheets = menu->addMenu(tr("Proof sheets for print"));
-    for (const auto& [up, words] : {std::pair{1, tr("One picture a page…")},
-                                    {2, tr("Two pictures a page…")},
-                                    {4, tr("Four pictures a page…")},
-                                    {9, tr("Nine pictures a page…")}})
-        sheets->addAction(words, this, [this, up = up] { emit proofSheetRequested(up); });
-    auto* paper = menu->addMenu(tr("Print proof sheets"));
-    for (const auto& [up, words] : {std::pair{1, tr("One picture a page…")},
-                                    {2, tr("Two pictures a page…")},
-                                    {4, tr("Four pictures a page…")},
-                                    {9, tr("Nine pictures a page…")}})
-        paper->addAction(words, this, [this, up = up] { emit printRequested(up); });
+    const auto pages = [this](QMenu* sheets, void (CheckView::*wanted)(int)) {
+        for (const auto& [up, words] : {std::pair{1, tr("One picture a page…")},
+                                        {2, tr("Two pictures a page…")},
+                                        {4, tr("Four pictures a page…")},
+                                        {9, tr("Nine pictures a page…")}})
+            sheets->addAction(words, this, [this, wanted, up = up] { emit(this->*wanted)(up); });
+    };
+    pages(menu->addMenu(tr("Proof sheets for print")), &CheckView::proofSheetRequested);
+    pages(menu->addMenu(tr("Print proof sheets")), &CheckView::printRequested);
     menu->addAction(tr("Web album…"), this, &CheckView::albumRequested);
     menu->addAction(tr("Ledger as a table (CSV)…"), this, &CheckView::csvRequested);
     m_report->setMenu(menu);

@@ -55,6 +55,7 @@ MainWindow::~MainWindow() {
     m_sendingDesk.reset();
     m_watchDesk.reset();
     m_cardKeys.reset();
+    m_helpDesk.reset();
     m_designDesk.reset();
     m_deliveryDesk.reset();
     m_pictureMenu.reset();
@@ -99,6 +100,7 @@ void MainWindow::makeDesks() {
     connect(m_cardKeys.get(), &CardKeys::changed, this, [this] {
         remember({{"cardKeys", m_cardKeys->keys()}});
     });
+    m_helpDesk = std::make_unique<HelpDesk>(tools, [this] { return helpPlace(); });
     m_jobDesk = std::make_unique<JobDesk>(
         tools, JobDesk::Parts{&m_library, &m_session, &m_runs, m_deliveryDesk.get(), m_views});
     m_runDesk = std::make_unique<RunDesk>(
@@ -171,6 +173,15 @@ void MainWindow::takeHanded(const std::vector<std::filesystem::path>& paths) {
     activateWindow();
     if (!paths.empty())
         m_jobDesk->openFromOutside(paths);
+}
+
+/// The station whose drawer is open, else the view in its place.
+HelpPlace MainWindow::helpPlace() const {
+    if (onBench())
+        return helpFor(StationId::Seal);
+    const auto* focus = focusWidget();
+    const bool atStation = focus && (m_drawer->isAncestorOf(focus) || m_chain->isAncestorOf(focus));
+    return atStation || m_drawer->isVisible() ? helpFor(m_chain->chosen()) : helpFor(m_views->view());
 }
 
 void MainWindow::stampChosen(DeliveryId card) {

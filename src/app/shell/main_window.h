@@ -13,6 +13,7 @@
 #include "shell/deliveries_bar.h"
 #include "shell/delivery_desk.h"
 #include "shell/design_desk.h"
+#include "shell/help_desk.h"
 #include "shell/job_desk.h"
 #include "shell/picture_menu.h"
 #include "shell/register_desk.h"
@@ -70,6 +71,7 @@ public:
     SendingDesk& sending() { return *m_sendingDesk; }
     WatchDesk& watchDesk() { return *m_watchDesk; }
     CardKeys& cardKeys() { return *m_cardKeys; }
+    HelpDesk& helpDesk() { return *m_helpDesk; }
     RunSession& runs() { return m_runs; }
     EncodedProof& encoded() { return m_encoded; }
     DeliveriesBar& deliveries() { return *m_deliveries; }
@@ -94,6 +96,7 @@ private:
     void makeDesks();
     void connectParts();
     void makeMenu();
+    HelpPlace helpPlace() const;
     void fillDesignMenu(QMenu* menu, WindowActions& actions);
     void fillUndo(QMenu* menu);
     void fillLookMenu(QMenu* menu, WindowActions& actions);
@@ -127,6 +130,7 @@ private:
     std::unique_ptr<SendingDesk> m_sendingDesk;
     std::unique_ptr<WatchDesk> m_watchDesk;
     std::unique_ptr<CardKeys> m_cardKeys;
+    std::unique_ptr<HelpDesk> m_helpDesk;
     std::unique_ptr<JobDesk> m_jobDesk;
     std::unique_ptr<RunDesk> m_runDesk;
     std::unique_ptr<PictureMenu> m_pictureMenu;

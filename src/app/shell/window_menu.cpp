@@ -49,6 +49,8 @@ void MainWindow::makeMenu() {
         tr("Stamp the chosen pictures by the chosen delivery"), QKeySequence("Ctrl+Shift+Return"),
         [this] { stampChosen(m_document.state().deliveries[m_document.currentDeliveryIndex()].id); },
         "stamp"));
+    menu->addSeparator();
+    m_helpDesk->fillMenu(menu, actions);
     menu->addAction(actions.add(tr("Quit"), QKeySequence::Quit, [this] { close(); }));
     m_deliveries->menuButton()->setMenu(menu);
 }

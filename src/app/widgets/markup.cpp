@@ -65,6 +65,10 @@ void Markup::showOn(QTextBrowser& page) const {
     page.setHtml(m_html);
 }
 
+void showOwnPage(QTextBrowser& page, const QString& text) {
+    page.setMarkdown(text);
+}
+
 void plainLabels(QApplication& application) {
     application.installEventFilter(new PlainLabels(&application));
 }

@@ -37,6 +37,9 @@ Markup operator+(Markup first, const Markup& second);
 /// In a colour, by its name.
 Markup coloured(const Markup& text, const QString& colour);
 
+/// A page that came with the program, in Markdown: nobody else's words are in it.
+void showOwnPage(QTextBrowser& page, const QString& text);
+
 /// From now on every label, those of tooltips and message boxes included, shows plain text, whatever stands
 /// in it, except where a Markup is shown on it.
 void plainLabels(QApplication& application);

@@ -1,0 +1,97 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/help_desk.h"
+
+#include <QAction>
+#include <QMenu>
+
+#include <array>
+#include <set>
+
+namespace keepseal::app {
+
+HelpPlace helpFor(StationId station) {
+    switch (station) {
+    case StationId::Which:
+        return {"deliveries.md", "Deliveries"};
+    case StationId::Turn:
+        return {"framing.md", "Turn, crop"};
+    case StationId::Fit:
+        return {"framing.md", "Fit"};
+    case StationId::Finish:
+        return {"framing.md", "Finish"};
+    case StationId::Border:
+        return {"framing.md", "Border"};
+    case StationId::File:
+        return {"framing.md", "File"};
+    case StationId::Seal:
+        return {"seals.md", {}};
+    case StationId::Rights:
+        return {"metadata.md", "Rights sheets"};
+    case StationId::Privacy:
+        return {"metadata.md", "Privacy by kind"};
+    case StationId::Place:
+        return {"deliveries.md", "Names and places"};
+    case StationId::Sending:
+        return {"sending.md", {}};
+    }
+    return {"using.md", {}};
+}
+
+HelpPlace helpFor(ViewKind view) {
+    switch (view) {
+    case ViewKind::Words:
+    case ViewKind::Leaves:
+        return {"metadata.md", {}};
+    case ViewKind::Check:
+        return {"deliveries.md", "Check"};
+    case ViewKind::TheRegister:
+        return {"register.md", {}};
+    default:
+        return {"using.md", {}};
+    }
+}
+
+HelpDesk::HelpDesk(DeskTools tools, std::function<HelpPlace()> place)
+    : m(std::move(tools)), m_place(std::move(place)) {}
+
+void HelpDesk::fillMenu(QMenu* menu, WindowActions& actions) {
+    menu->addAction(actions.add(
+        tr("Help"), QKeySequence::HelpContents, [this] { show(m_place()); }, "search"));
+    menu->addAction(actions.add(tr("Every key"), {}, [this] { show({"keys", {}}); }));
+}
+
+void HelpDesk::show(const HelpPlace& place) {
+    if (!m_dialog) {
+        m_dialog = new HelpDialog(m.window);
+        m.files->run<std::vector<HelpPage>>([] { return helpPages(); },
+                                            [this](std::vector<HelpPage> pages) {
+                                                pages.push_back(keysPage(keys()));
+                                                m_dialog->setPages(std::move(pages));
+                                            });
+    }
+    m_dialog->open(place.file, place.heading);
+    m_dialog->show();
+    m_dialog->raise();
+    m_dialog->activateWindow();
+}
+
+/// Of the window's actions, each once, in the order of their words.
+std::vector<HelpKey> HelpDesk::keys() const {
+    std::set<std::pair<QString, QString>> found;
+    for (const auto* action : m.window->findChildren<QAction*>()) {
+        const auto words = QString(action->text()).remove('&').remove(QChar(0x2026));
+        if (words.isEmpty() || action->shortcuts().isEmpty())
+            continue;
+        QStringList all;
+        for (const auto& keys : action->shortcuts())
+            all << keys.toString(QKeySequence::NativeText);
+        found.emplace(words, all.join(", "));
+    }
+    std::vector<HelpKey> out;
+    for (const auto& [words, keys] : found)
+        out.push_back({keys, words});
+    return out;
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,118 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/help_pages.h"
+
+#include "base/assets.h"
+#include "base/problem.h"
+#include "document/job_document.h"
+#include "picture/original.h"
+
+#include <algorithm>
+
+namespace keepseal::app {
+namespace {
+
+constexpr const char* kFirstPage = "using.md";
+constexpr std::size_t kMostFound = 100;
+
+QString firstHeading(const QString& text) {
+    const auto lines = text.split('\n');
+    for (const auto& line : lines)
+        if (line.startsWith("# "))
+            return line.mid(2).trimmed();
+    return {};
+}
+
+/// Without those signs, for one line of a list.
+QString plainLine(QString line) {
+    for (const auto* sign : {"**", "`", "| ", "*"})
+        line.remove(QLatin1String(sign));
+    line = line.trimmed();
+    return line.size() > 160 ? line.left(157) + "…" : line;
+}
+
+bool holdsAny(const QString& line, const QStringList& words) {
+    return std::any_of(words.begin(), words.end(),
+                       [&](const QString& word) { return line.contains(word, Qt::CaseInsensitive); });
+}
+
+void findInPage(const HelpPage& page, const QStringList& words, std::vector<HelpFound>& out) {
+    HelpFound part{page.file, page.title, {}, {}};
+    QString text;
+    const auto close = [&] {
+        const bool all = std::all_of(words.begin(), words.end(), [&](const QString& word) {
+            return text.contains(word, Qt::CaseInsensitive);
+        });
+        if (all)
+            out.push_back(part);
+    };
+    const auto lines = page.text.split('\n');
+    for (const auto& line : lines) {
+        if (line.startsWith("## ")) {
+            close();
+            part = {page.file, page.title, line.mid(3).trimmed(), {}};
+            text.clear();
+        }
+        text += line + '\n';
+        if (part.line.isEmpty() && !line.startsWith('#') && holdsAny(line, words))
+            part.line = plainLine(line);
+    }
+    close();
+}
+
+} // namespace
+
+std::filesystem::path helpFolder() {
+    const auto assets = assetsFolder();
+    for (const auto& folder : {assets / "docs", assets.parent_path() / "docs"})
+        if (std::error_code error; std::filesystem::exists(folder / kFirstPage, error))
+            return folder;
+    throw Problem(ProblemKind::NotFound, (assets / "docs").string(), "the pages of help are not there",
+                  "Install Keep Seal again");
+}
+
+std::vector<HelpPage> helpPages() {
+    std::vector<HelpPage> out;
+    for (const auto& entry : std::filesystem::directory_iterator(helpFolder())) {
+        if (entry.path().extension() != ".md")
+            continue;
+        const Original file(entry.path());
+        const auto bytes = file.bytes(0, file.size());
+        HelpPage page;
+        page.file = toQt(entry.path().filename());
+        page.text = QString::fromUtf8(reinterpret_cast<const char*>(bytes.data()),
+                                      static_cast<qsizetype>(bytes.size()));
+        page.title = firstHeading(page.text);
+        out.push_back(std::move(page));
+    }
+    std::sort(out.begin(), out.end(), [](const HelpPage& a, const HelpPage& b) {
+        const bool first = a.file == kFirstPage, second = b.file == kFirstPage;
+        return first != second ? first : a.title < b.title;
+    });
+    return out;
+}
+
+std::vector<HelpFound> findInHelp(const std::vector<HelpPage>& pages, const QString& words) {
+    const auto wanted = words.split(' ', Qt::SkipEmptyParts);
+    std::vector<HelpFound> out;
+    if (wanted.isEmpty())
+        return out;
+    for (const auto& page : pages)
+        findInPage(page, wanted, out);
+    std::stable_partition(out.begin(), out.end(),
+                          [&](const HelpFound& found) { return holdsAny(found.heading, wanted); });
+    out.resize(std::min(out.size(), kMostFound));
+    return out;
+}
+
+HelpPage keysPage(const std::vector<HelpKey>& keys) {
+    HelpPage out{"keys", QObject::tr("Every key"), {}};
+    out.text = "# " + out.title + "\n\n| " + QObject::tr("Keys") + " | " + QObject::tr("What they do") +
+               " |\n| --- | --- |\n";
+    for (const auto& key : keys)
+        out.text += "| " + QString(key.keys).replace('|', "\\|") + " | " +
+                    QString(key.words).replace('|', "\\|") + " |\n";
+    return out;
+}
+
+} // namespace keepseal::app

@@ -1,0 +1,40 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The documents that come with the program, as pages to read and to search in. No widgets.
+#pragma once
+
+#include <QKeySequence>
+#include <QString>
+
+#include <filesystem>
+#include <vector>
+
+namespace keepseal::app {
+
+struct HelpPage {
+    QString file;  ///< "framing.md"
+    QString title; ///< its first heading
+    QString text;  ///< as it was written, with its signs
+};
+
+/// Where they lie, beside the assets or in the source tree. Throws Problem(NotFound).
+std::filesystem::path helpFolder();
+/// All of them, that on using the window first. Reads files: for the background. Throws Problem.
+std::vector<HelpPage> helpPages();
+
+/// Part of a page: a heading and what stands below it until the next.
+struct HelpFound {
+    QString file, page, heading; ///< `heading` is empty for what stands above the first
+    QString line;                ///< the first line with one of the words
+};
+/// Parts that hold all of these words, in any case; at most a hundred, those with a word in their heading
+/// first.
+std::vector<HelpFound> findInHelp(const std::vector<HelpPage>& pages, const QString& words);
+
+struct HelpKey {
+    QString keys, words;
+};
+/// A page of all keys.
+HelpPage keysPage(const std::vector<HelpKey>& keys);
+
+} // namespace keepseal::app
