@@ -41,6 +41,15 @@ protected:
         window.runs().stamp();
         ASSERT_TRUE(waitUntil([&] { return window.runs().last() && !window.runs().busy(); }, kWait));
     }
+    /// As with the focus there; on a screen without a window manager no window is active.
+    static bool press(const QWidget& view, const QKeySequence& keys) {
+        for (auto* action : view.actions())
+            if (action->shortcuts().contains(keys)) {
+                action->trigger();
+                return true;
+            }
+        return false;
+    }
     std::set<std::string> made() const {
         std::set<std::string> out;
         std::error_code none;
@@ -113,9 +122,8 @@ TEST_F(Doors, OneKeyStampsTheChosenPictureByItsDelivery) {
     keys.setKey(name, QKeySequence("F9"));
     EXPECT_THAT(keys.whyNot("another", QKeySequence("F9")).toStdString(), HasSubstr("is the key of"));
     auto& wall = window.views().wall();
-    wall.setFocus();
     wall.setCurrent(id(2));
-    QTest::keyClick(&wall, Qt::Key_F9);
+    ASSERT_TRUE(press(*wall.parentWidget(), QKeySequence("F9")) || press(wall, QKeySequence("F9")));
     ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value() && !window.runs().busy(); }, kWait));
     EXPECT_EQ(made(), std::set<std::string>{"tide_2.jpg"});
     EXPECT_EQ(window.view(), ViewKind::Wall);
@@ -125,10 +133,7 @@ TEST_F(Doors, OneKeyStampsTheChosenPictureByItsDelivery) {
     other.restoreState();
     EXPECT_EQ(other.cardKeys().keys(), keys.keys());
     keys.setKey(name, {});
-    QTest::keyClick(&wall, Qt::Key_Home);
-    QTest::keyClick(&wall, Qt::Key_F9);
-    EXPECT_TRUE(settledRuns());
-    EXPECT_EQ(made().size(), 1U);
+    EXPECT_FALSE(press(*wall.parentWidget(), QKeySequence("F9")) || press(wall, QKeySequence("F9")));
 }
 
 TEST_F(Doors, TheDesktopIsAskedByItsOpenInterfaces) {
@@ -183,6 +188,7 @@ TEST_F(Doors, ACardThatIsMountedIsAPlaceToGatherFrom) {
     makePicture(card / "DCIM/101TIDE/TIDE0002.jpg", 60, 40);
     writeFile(card / "DCIM/100TIDE/TIDE0003.MOV", "no picture");
     makePicture(folder / "media/STICK/tide.jpg", 60, 40);
+    makePicture(folder / "media/FAR/DCIM/tide.jpg", 60, 40); // of a server: it is not asked
     auto escaped = card.string();
     escaped.replace(escaped.find(' '), 1, "\\040");
     writeFile(folder / "mountinfo",
@@ -191,7 +197,10 @@ TEST_F(Doors, ACardThatIsMountedIsAPlaceToGatherFrom) {
                   escaped +
                   " rw,nosuid shared:1 - vfat /dev/sdb1 rw\n"
                   "91 23 8:33 / " +
-                  (folder / "media/STICK").string() + " rw - vfat /dev/sdc1 rw\n");
+                  (folder / "media/STICK").string() +
+                  " rw - vfat /dev/sdc1 rw\n"
+                  "92 23 0:50 / " +
+                  (folder / "media/FAR").string() + " rw - nfs4 far:/pictures rw\n");
     MountedCards cards(toQt(folder / "mountinfo"));
     ASSERT_TRUE(waitUntil([&] { return !cards.busy(); }, kWait));
     EXPECT_EQ(cards.cards(), (std::vector<Card>{{card / "DCIM", "TIDE CARD", 2, 0}}));
@@ -208,9 +217,8 @@ TEST_F(Doors, CopiesGoToOtherProgramsAsFilesAndOneAsAPicture) {
     window.setView(ViewKind::Check);
     auto& check = window.views().check();
     auto* table = check.table();
-    table->setFocus();
     table->selectRow(0);
-    QTest::keyClick(table, Qt::Key_C, Qt::ControlModifier);
+    ASSERT_TRUE(press(*table, QKeySequence::Copy));
     const auto* clipboard = QApplication::clipboard();
     ASSERT_EQ(clipboard->mimeData()->urls().size(), 1);
     const auto copy = toPath(clipboard->mimeData()->urls()[0].toLocalFile());

@@ -44,6 +44,18 @@ bool isOfTheSystem(const std::string& place) {
            place.find("/gvfs") == std::string::npos;
 }
 
+/// No card lies there, and a server that does not answer would be waited for without end.
+bool isFarAway(const std::string& mountLine) {
+    static const std::set<std::string> types = {
+        "nfs",   "nfs4", "cifs",   "smb3",  "smbfs",      "9p",          "ceph",      "glusterfs",
+        "davfs", "afs",  "autofs", "ncpfs", "fuse.sshfs", "fuse.rclone", "fuse.s3fs", "fuse.gvfsd-fuse"};
+    const auto part = mountLine.find(" - "); // what comes before it has any number of words
+    if (part == std::string::npos)
+        return true;
+    const auto type = mountLine.substr(part + 3);
+    return types.contains(type.substr(0, type.find(' ')));
+}
+
 /// What a camera calls its pictures; its films and notes are none.
 bool looksLikeAPicture(const fs::path& file) {
     static const std::set<std::string> endings = {".jpg", ".jpeg", ".heic", ".heif", ".hif",  ".tif", ".tiff",
@@ -62,7 +74,7 @@ std::vector<fs::path> mountedPlaces(const std::string& mountInfo) {
         std::string word;
         for (int i = 0; i < 5; ++i) // the fifth is where it is mounted
             words >> word;
-        if (words && !isOfTheSystem(unescapedMount(word)))
+        if (words && !isOfTheSystem(unescapedMount(word)) && !isFarAway(line))
             out.emplace_back(unescapedMount(word));
     }
     std::sort(out.begin(), out.end());

@@ -19,7 +19,8 @@ struct Card {
     bool operator==(const Card&) const = default;
 };
 
-/// Mount points as the system tells them (proc(5), mountinfo), those of the system itself left out.
+/// Mount points as the system tells them (proc(5), mountinfo), those of the system itself and of
+/// servers left out.
 std::vector<std::filesystem::path> mountedPlaces(const std::string& mountInfo);
 /// Those that are cards, in the order of their names. Asks disks; for the background.
 std::vector<Card> cardsAmong(const std::vector<std::filesystem::path>& places, const std::atomic<bool>& stop);

@@ -362,11 +362,15 @@ void Outbox::noteTold(const std::vector<std::int64_t>& ids) {
 
 std::size_t Outbox::again(const std::vector<std::int64_t>& ids) {
     return ofOutbox(m_file, [&] {
+        // Of a letter that may have arrived nobody can know but its receiver: it goes again only where it is
+        // named.
+        if (ids.empty())
+            return static_cast<std::size_t>(m_database->exec(
+                "UPDATE items SET state = 'waiting', due = 0 WHERE state IN ('held', 'waiting') "
+                "AND NOT (place LIKE 'smtp:%' AND sent_as <> '')"));
         constexpr const char* kAgain =
             "UPDATE items SET state = 'waiting', due = 0, sent_as = CASE WHEN place LIKE 'smtp:%' THEN '' "
             "ELSE sent_as END WHERE state IN ('held', 'waiting')";
-        if (ids.empty())
-            return static_cast<std::size_t>(m_database->exec(kAgain));
         std::size_t out = 0;
         for (const auto id : ids) {
             SQLite::Statement one(*m_database, std::string(kAgain) + " AND id = ?");

@@ -103,8 +103,8 @@ public:
     /// and not the copy's, all others that wait for the same login wait too, or are held: no server is asked
     /// a thousand times, nor a wrong password told it.
     void noteNotSent(std::int64_t id, const NotSent& problem, SendTime now);
-    /// Held and waiting ones are due now; of a letter it is taken that it did not arrive. Empty: all of them.
-    /// Returns how many.
+    /// Held and waiting ones are due now. Of a letter that is named it is taken that it did not arrive.
+    /// Empty: all but letters that may have arrived. Returns how many.
     std::size_t again(const std::vector<std::int64_t>& ids = {});
     /// They are taken out; what was sent stays where it is. Returns how many.
     std::size_t drop(const std::vector<std::int64_t>& ids);

@@ -93,11 +93,12 @@ private:
     static void requireNotUnderWay(const Letter& letter) {
         for (const auto& item : letter.items)
             if (!item.sentAs.empty())
-                throw NotSent(Again::WhenMended, item.copy.string(),
-                              "it was being handed over when the line or this program ended; it may have "
-                              "arrived, as " +
-                                  item.sentAs,
-                              "Ask the receiver; then send it again, or take it out of the outbox");
+                throw NotSent(
+                    Again::WhenMended, item.copy.string(),
+                    "it was being handed over when the line or this program ended; it may have "
+                    "arrived, as " +
+                        item.sentAs,
+                    "Ask the receiver; then choose it and send it again, or take it out of the outbox");
     }
 
     void deliver(const Letter& letter, const std::function<SendTime()>& now) {
@@ -124,7 +125,7 @@ private:
                     Again::WhenMended, letter.items.front().copy.string(),
                     "all of it was handed over, and the server did not answer; it may have arrived, as <" +
                         id + ">",
-                    "Ask the receiver; then send it again, or take it out of the outbox");
+                    "Ask the receiver; then choose it and send it again, or take it out of the outbox");
             say({});
             throw;
         }
