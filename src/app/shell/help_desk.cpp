@@ -70,7 +70,7 @@ void HelpDesk::show(const HelpPlace& place) {
                                                 m_dialog->setPages(std::move(pages));
                                             });
     }
-    m_dialog->open(place.file, place.heading);
+    m_dialog->openPage(place.file, place.heading);
     m_dialog->show();
     m_dialog->raise();
     m_dialog->activateWindow();

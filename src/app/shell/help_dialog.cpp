@@ -60,7 +60,7 @@ void HelpDialog::setPages(std::vector<HelpPage> pages) {
     showPage(m_file, m_heading);
 }
 
-void HelpDialog::open(const QString& file, const QString& heading) {
+void HelpDialog::openPage(const QString& file, const QString& heading) {
     m_file = file, m_heading = heading;
     if (!m_pages.empty())
         showPage(file, heading);

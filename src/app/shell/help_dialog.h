@@ -19,7 +19,7 @@ public:
     explicit HelpDialog(QWidget* parent = nullptr);
     void setPages(std::vector<HelpPage> pages);
     /// "framing.md", at a heading of it, or at its beginning. Before there are pages it is kept in mind.
-    void open(const QString& file, const QString& heading = {});
+    void openPage(const QString& file, const QString& heading = {});
     QLineEdit* words() { return m_words; }
     QListWidget* list() { return m_list; }
     QTextBrowser* page() { return m_page; }

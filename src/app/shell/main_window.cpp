@@ -179,9 +179,7 @@ void MainWindow::takeHanded(const std::vector<std::filesystem::path>& paths) {
 HelpPlace MainWindow::helpPlace() const {
     if (onBench())
         return helpFor(StationId::Seal);
-    const auto* focus = focusWidget();
-    const bool atStation = focus && (m_drawer->isAncestorOf(focus) || m_chain->isAncestorOf(focus));
-    return atStation || m_drawer->isVisible() ? helpFor(m_chain->chosen()) : helpFor(m_views->view());
+    return m_drawer->isVisible() ? helpFor(m_chain->chosen()) : helpFor(m_views->view());
 }
 
 void MainWindow::stampChosen(DeliveryId card) {

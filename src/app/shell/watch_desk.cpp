@@ -71,14 +71,20 @@ void WatchDesk::take(const std::vector<std::filesystem::path>& files) {
     for (const auto& item : m.document->originals())
         if (came.contains(item.path.native()))
             ids.push_back(item.id);
-    if (stamps && m_runs->stampThese(ids, m.document->tickedIds())) {
+    // Nobody may be there to be asked for a folder.
+    const bool homeless = tickedWithoutFolder(m.document->state().deliveries).has_value();
+    if (stamps && !homeless && m_runs->stampThese(ids, m.document->tickedIds())) {
         m_asked.insert(files.begin(), files.end());
         return;
     }
     const auto now = QTime::currentTime().toString();
     if (m_dialog)
         for (const auto& file : files)
-            m_dialog->add(now, toQt(file.filename()), tr("came onto the wall"), true);
+            m_dialog->add(now, toQt(file.filename()),
+                          stamps && homeless
+                              ? tr("came onto the wall; a ticked delivery has no folder for its copies")
+                              : tr("came onto the wall"),
+                          !(stamps && homeless));
 }
 
 void WatchDesk::tellRow(const LedgerRow& row) {

@@ -5,9 +5,6 @@
 #include "base/files.h"
 #include "base/own_folders.h"
 #include "base/safe_text.h"
-#include "base/text.h"
-
-#include <set>
 
 namespace keepseal {
 
@@ -108,10 +105,6 @@ std::vector<fs::path> entriesIn(const fs::path& data) {
 }
 
 } // namespace
-
-bool hasFileEntries(const fs::path& data) {
-    return !entriesIn(data).empty();
-}
 
 void removeFileEntries(const fs::path& data) {
     for (const auto& file : entriesIn(data)) {

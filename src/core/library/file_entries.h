@@ -29,8 +29,6 @@ std::vector<EntryFile> fileEntries(const std::vector<SavedDelivery>& deliveries,
 std::size_t installFileEntries(const std::filesystem::path& data,
                                const std::vector<SavedDelivery>& deliveries, const std::string& commandLine,
                                const std::string& window);
-/// Whether any are there.
-bool hasFileEntries(const std::filesystem::path& data);
 void removeFileEntries(const std::filesystem::path& data);
 /// Of this person: $XDG_DATA_HOME, or ~/.local/share.
 std::filesystem::path desktopDataFolder();

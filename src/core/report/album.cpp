@@ -42,7 +42,8 @@ public:
                           "there is something of that name already, and nothing is ever mixed into it",
                           "Choose another name");
         fs::create_directories(m_wanted.parent_path(), error);
-        auto name = (m_wanted.parent_path() / ".keep-seal-album-XXXXXX").string();
+        auto name =
+            (m_wanted.parent_path() / ".keep-seal-album-").string() + std::string(6, 'X'); // mkdtemp(3)
         if (!::mkdtemp(name.data()))
             throw Problem(ProblemKind::CannotWrite, m_wanted.string(), std::strerror(errno),
                           "Choose another folder");
@@ -100,46 +101,44 @@ public:
                           "Make it again");
         const auto report = inspect(copy);
         const auto facts = readFacts(copy, row.copy.string());
+        const bool asItIs = browsersShow(facts.container) && facts.pages == 1 &&
+                            facts.size.longSide() <= kAlbumShown && copy.size() <= kMostShownBytes;
+        const auto wish = [&](int most) { return wholePicture(facts, fitLongSide(facts.size, most)); };
+        // One decode for both, where both are made.
+        const auto decoded =
+            asItIs ? nullptr
+                   : decodePicture(copy, row.copy.string(), facts, decodeShrinkFor(facts, wish(kAlbumShown)));
+        const auto made = [&](int most) {
+            return develop(copy, row.copy.string(), facts, wish(most), nullptr, decoded);
+        };
         AlbumPicture out;
         out.fields = metadataFrom(report).fields;
-        const auto name = freeName(row.copy);
+        const auto name = freeName(row.copy), ending = row.copy.extension().string();
         out.page = "pages/" + name + ".html";
         out.small = "small/" + name + ".jpg";
-        const auto small = developed(copy, row.copy, facts, smallSide(facts.size));
+        out.shown = "pictures/" + name + (asItIs ? ending : ".jpg");
+        const auto small = made(smallSide(facts.size));
         out.smallSize = small.size;
         m_folder.write(out.small, withWords(small, report, out.fields, kSmallQuality));
-        show(out, name, copy, row.copy, report, facts);
+        if (asItIs) {
+            out.shownSize = facts.size;
+            m_folder.write(out.shown, copy.bytes(0, copy.size()));
+        } else {
+            const auto shown = made(kAlbumShown);
+            out.shownSize = shown.size;
+            m_folder.write(out.shown, withWords(shown, report, out.fields, {}));
+        }
+        if (m_album.downloads)
+            offer(out, asItIs ? out.shown : "downloads/" + name + ending, copy);
         copy.requireUnchanged();
         return out;
     }
 
 private:
-    void show(AlbumPicture& out, const std::string& name, const Original& copy, const fs::path& path,
-              const FileReport& report, const PictureFacts& facts) {
-        const bool asItIs = browsersShow(facts.container) && facts.pages == 1 &&
-                            facts.size.longSide() <= kAlbumShown && copy.size() <= kMostShownBytes;
-        if (asItIs) {
-            out.shown = "pictures/" + name + path.extension().string();
-            out.shownSize = facts.size;
-            m_folder.write(out.shown, copy.bytes(0, copy.size()));
-        } else {
-            out.shown = "pictures/" + name + ".jpg";
-            const auto frame = developed(copy, path, facts, kAlbumShown);
-            out.shownSize = frame.size;
-            m_folder.write(out.shown, withWords(frame, report, out.fields, {}));
-        }
-        if (!m_album.downloads)
-            return;
-        out.download = out.shown;
-        if (!asItIs) {
-            out.download = "downloads/" + name + path.extension().string();
-            m_folder.write(out.download, copy.bytes(0, copy.size()));
-        }
-    }
-
-    static Frame developed(const ByteSource& copy, const fs::path& path, const PictureFacts& facts,
-                           int most) {
-        return develop(copy, path.string(), facts, wholePicture(facts, fitLongSide(facts.size, most)));
+    void offer(AlbumPicture& out, const std::string& file, const Original& copy) {
+        out.download = file;
+        if (file != out.shown)
+            m_folder.write(file, copy.bytes(0, copy.size()));
     }
 
     /// A smaller one says of its rights what the copy says, and of what stands on it.

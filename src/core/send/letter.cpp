@@ -69,6 +69,15 @@ Owned<GMimePart> partOf(const Bytes& bytes, const std::string& name) {
     return part;
 }
 
+Bytes copyAsMade(const OutboxItem& item) {
+    const Original copy(item.copy);
+    auto bytes = copy.bytes(0, copy.size());
+    if (bytes.size() != item.bytes || fingerprint(ByteSpan(bytes)) != item.fingerprint)
+        throw NotSent(NotSent::Again::WhenMended, item.copy.string(),
+                      "the copy was changed since it was made", "Make it again; it is sent then");
+    return bytes;
+}
+
 Bytes sheetOf(const Letter& letter, const std::atomic<bool>& stop) {
     Ledger ledger;
     ledger.started = utcNow();
@@ -79,16 +88,15 @@ Bytes sheetOf(const Letter& letter, const std::atomic<bool>& stop) {
         row.copyBytes = item.bytes;
         ledger.rows.push_back(row);
     }
-    return contactPdf(ledger, {letter.items.front().delivery, false}, stop);
-}
-
-Bytes copyOf(const OutboxItem& item) {
-    const Original copy(item.copy);
-    auto bytes = copy.bytes(0, copy.size());
-    if (bytes.size() != item.bytes || fingerprint(ByteSpan(bytes)) != item.fingerprint)
-        throw NotSent(NotSent::Again::WhenMended, item.copy.string(),
-                      "the copy was changed since it was made", "Make it again; it is sent then");
-    return bytes;
+    // What was drawn is what the run made: nothing else may leave as a small picture either.
+    const auto requireAsMade = [&] {
+        for (const auto& item : letter.items)
+            copyAsMade(item);
+    };
+    requireAsMade();
+    auto sheet = contactPdf(ledger, {letter.items.front().delivery, false}, stop);
+    requireAsMade();
+    return sheet;
 }
 
 void address(GMimeMessage* message, GMimeAddressType type, const std::string& text) {
@@ -191,7 +199,7 @@ Bytes messageOf(const Letter& letter, const std::string& messageId, const std::a
         attach(sheetOf(letter, stop), letter.attached.front());
     else
         for (const auto& item : letter.items)
-            attach(copyOf(item), item.name);
+            attach(copyAsMade(item), item.name);
     g_mime_message_set_mime_part(message.get(), GMIME_OBJECT(parts.get()));
     return written(message.get());
 }

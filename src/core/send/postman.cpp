@@ -215,7 +215,7 @@ void tellLedgers(Outbox& outbox) {
             noteSent(first->ledger, copies);
             outbox.noteTold(ids);
         } catch (const Problem&) {
-            return;
+            // the others need not wait for it
         }
         first = next;
     }
