@@ -89,6 +89,8 @@ TEST_F(TheBar, NothingPromisedIsPromisedWhereAllIsHeldBack) {
 }
 
 TEST_F(TheBar, AfterARunItTellsWhatCameOfItAndOffersWhatIsLeft) {
+    state.last = RunOutcome{.made = 3};
+    EXPECT_EQ(action(), "Stamp 2 copies"); // of other pictures than those that were stamped
     state.last = RunOutcome{.made = 3, .failed = 2};
     EXPECT_EQ(action(), "Try 2 again");
     EXPECT_EQ(sentence(),

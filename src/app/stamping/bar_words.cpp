@@ -96,6 +96,10 @@ QString runSentence(const RunOutcome& run) {
     return text;
 }
 
+QString stampWords(std::size_t copies) {
+    return copies == 1 ? QObject::tr("Stamp 1 copy") : QObject::tr("Stamp %1 copies").arg(copies);
+}
+
 /// The sentence tells of the run; the button of what is left to do.
 BarWords wordsAfterRun(const BarState& state) {
     const auto& run = *state.last;
@@ -107,8 +111,10 @@ BarWords wordsAfterRun(const BarState& state) {
                       : state.plan ? state.plan->count(Outcome::Waiting)
                                    : 0;
     if (left > 0) {
+        const bool tried = left <= run.failed + run.heldBack; // a run of single pictures leaves the others
         out.action = run.stopped ? QObject::tr("Go on: %1 left").arg(run.waiting)
-                                 : QObject::tr("Try %1 again").arg(left);
+                     : tried     ? QObject::tr("Try %1 again").arg(left)
+                                 : stampWords(left);
         out.enabled = true;
     } else if (run.complete())
         out.action = QObject::tr("All stamped");
@@ -136,7 +142,7 @@ BarWords wordsForPlan(const BarState& state) {
                                     [](const Delivery& d) { return d.privacy.opensLocation(); });
     out.sentence = planSentence(plan, state.ahead, state.verdict);
     out.tone = opened || blocked ? BarTone::Bad : BarTone::Plain;
-    out.action = copies == 1 ? QObject::tr("Stamp 1 copy") : QObject::tr("Stamp %1 copies").arg(copies);
+    out.action = stampWords(copies);
     out.enabled = copies > 0 && !blocked;
     return out;
 }
