@@ -30,6 +30,7 @@ struct WorkerState {
     bool busy = false; ///< somebody waits for its answer
 };
 std::vector<WorkerState> workers();
+
 /// How long a worker may neither compute nor answer before it is given up; 60 seconds unless a test says so.
 void setIdleLimit(std::chrono::milliseconds most);
 

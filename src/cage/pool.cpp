@@ -17,7 +17,13 @@ Pool& Pool::instance() {
     return pool;
 }
 
-Pool::Pool() : m_most(2 * std::max<std::size_t>(2, std::thread::hardware_concurrency())) {}
+Pool::Pool() : m_most(2 * std::max<std::size_t>(2, std::thread::hardware_concurrency())) {
+    Standstill::setFollower([this](bool still) { stand(still); });
+}
+
+Pool::~Pool() {
+    Standstill::setFollower(nullptr);
+}
 
 void Pool::begin() {
     const std::lock_guard lock(m_mutex);
@@ -40,6 +46,8 @@ std::vector<WorkerPtr> Pool::ended() {
 /// A free one, new if there is room; null: all are busy.
 WorkerPtr Pool::freeOne(const WorkerPtr& wanted) {
     const bool patient = givesWay();
+    if (patient && Standstill::now())
+        return nullptr;
     for (auto& place : m_places)
         if (!place.busy && (wanted ? place.worker == wanted : place.givesWay == patient)) {
             place.busy = true;
@@ -91,7 +99,18 @@ void Pool::renew(WorkerPtr& worker) {
             place.worker = fresh;
             if (place.givesWay)
                 letGiveWay(fresh->pid());
+            if (place.givesWay && Standstill::now())
+                fresh->stand(true);
         }
+}
+
+void Pool::stand(bool still) {
+    const std::lock_guard lock(m_mutex);
+    for (const auto& place : m_places)
+        if (place.givesWay)
+            place.worker->stand(still);
+    if (!still)
+        m_free.notify_all();
 }
 
 std::vector<WorkerState> Pool::states() {

@@ -45,6 +45,8 @@ public:
 
 private:
     Pool();
+    ~Pool();
+    void stand(bool still);
     void giveBack(const WorkerPtr& worker);
     void renew(WorkerPtr& worker);
     WorkerPtr freeOne(const WorkerPtr& wanted);

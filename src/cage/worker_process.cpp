@@ -111,9 +111,9 @@ class WorkerProcess::Watch {
 public:
     enum class End { None, Stopped, TooLong, Idle };
 
-    Watch(pid_t pid, int socket, std::chrono::nanoseconds computing)
-        : m_pid(pid), m_socket(socket), m_computing(computing), m_begin(computedBy(pid)), m_last(m_begin),
-          m_busyAt(Clock::now()) {}
+    Watch(const WorkerProcess& process, std::chrono::nanoseconds computing)
+        : m_process(process), m_pid(process.m_pid), m_socket(process.m_socket.get()), m_computing(computing),
+          m_begin(computedBy(m_pid)), m_last(m_begin), m_busyAt(Clock::now()) {}
 
     bool wait(short events) const {
         pollfd wanted{m_socket, events, 0};
@@ -127,7 +127,7 @@ public:
 private:
     bool look() const {
         const auto now = computedBy(m_pid);
-        if (now - m_last > kIdleBelow)
+        if (now - m_last > kIdleBelow || m_process.m_stands)
             m_busyAt = Clock::now();
         m_last = now;
         if (Patience::isOver())
@@ -139,6 +139,7 @@ private:
         return m_end == End::None;
     }
 
+    const WorkerProcess& m_process;
     pid_t m_pid;
     int m_socket;
     std::chrono::nanoseconds m_computing, m_begin;
@@ -189,6 +190,7 @@ void WorkerProcess::start() {
 void WorkerProcess::end() {
     m_lost = true;
     m_socket = {};
+    const std::lock_guard lock(m_ending);
     if (m_pid <= 0)
         return;
     ::kill(m_pid, SIGKILL);
@@ -196,6 +198,14 @@ void WorkerProcess::end() {
     for (int i = 0; i < 50 && ::waitpid(m_pid, nullptr, WNOHANG) == 0; ++i)
         ::usleep(1000 * 10);
     m_pid = -1;
+}
+
+/// One that is being ended needs it no more, and is not waited for.
+void WorkerProcess::stand(bool still) {
+    m_stands = still;
+    const std::unique_lock lock(m_ending, std::try_to_lock);
+    if (lock && m_pid > 0)
+        ::kill(m_pid, still ? SIGSTOP : SIGCONT);
 }
 
 bool WorkerProcess::alive() const {
@@ -221,14 +231,14 @@ void WorkerProcess::awaitReady(const Watch& watch) {
 }
 
 Holds WorkerProcess::holds() {
-    awaitReady(Watch(m_pid, m_socket.get(), kStartAtMost));
+    awaitReady(Watch(*this, kStartAtMost));
     return m_holds;
 }
 
 wire::Received WorkerProcess::ask(capnp::MessageBuilder& request, int file, const std::string& name,
                                   const Limits& limits) {
-    awaitReady(Watch(m_pid, m_socket.get(), kStartAtMost));
-    const Watch watch(m_pid, m_socket.get(), limits.computing);
+    awaitReady(Watch(*this, kStartAtMost));
+    const Watch watch(*this, limits.computing);
     const auto wait = [&](short events) { return watch.wait(events); };
     const int beside[] = {file};
     std::optional<wire::Received> answer;

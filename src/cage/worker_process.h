@@ -12,6 +12,7 @@
 
 #include <atomic>
 #include <chrono>
+#include <mutex>
 #include <sys/types.h>
 
 namespace keepseal::cage {
@@ -43,6 +44,8 @@ public:
     bool alive() const;
     /// Whether it was asked something before: what ends it now may then come from there.
     bool wasAsked() const { return m_asked; }
+    /// Halts the process, or lets it go on; nothing happens to one that has ended.
+    void stand(bool still);
     /// Waits for it to be ready, the first time.
     Holds holds();
 
@@ -57,6 +60,8 @@ private:
     void awaitReady(const Watch& watch);
     void end();
     std::atomic<pid_t> m_pid{-1}; ///< read by whoever lists the workers
+    std::mutex m_ending;          ///< its number may be another's as soon as it was waited for
+    std::atomic<bool> m_stands{false};
     wire::Descriptor m_socket;
     bool m_ready = false, m_lost = false, m_asked = false;
     Holds m_holds;

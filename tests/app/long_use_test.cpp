@@ -14,9 +14,9 @@
 namespace keepseal::app {
 namespace {
 
-std::map<std::string, int> objectsOf(const QObject& root) {
+std::map<std::string, int> objectsOf(const QObject& top) {
     std::map<std::string, int> out;
-    for (const auto* object : root.findChildren<QObject*>())
+    for (const auto* object : top.findChildren<QObject*>())
         ++out[object->metaObject()->className()];
     for (const auto* widget : QApplication::allWidgets())
         ++out[std::string("widget ") + widget->metaObject()->className()];

@@ -5,6 +5,7 @@
 #include "support/job.h"
 
 #include "base/fingerprint.h"
+#include "base/give_way.h"
 #include "base/patience.h"
 #include "base/text.h"
 #include "picture/develop.h"
@@ -17,6 +18,8 @@
 
 #include <csignal>
 #include <fcntl.h>
+#include <fstream>
+#include <optional>
 #include <spawn.h>
 #include <sys/wait.h>
 #include <thread>
@@ -186,6 +189,80 @@ TEST(Cage, AWorkerThatHangsIsGivenUp) {
     EXPECT_EQ(result.ledger.count(Outcome::Failed), 1U);
     EXPECT_EQ(result.ledger.count(Outcome::Made), 3U);
     job.expectUntouched();
+}
+
+/// The letter that the kernel shows of a process: R, S, T (halted), ...
+char stateOf(pid_t pid) {
+    std::ifstream file("/proc/" + std::to_string(pid) + "/stat");
+    std::string text;
+    std::getline(file, text);
+    return text.at(text.rfind(')') + 2);
+}
+
+TEST(Cage, WhatGivesWayStandsStillAndNothingElseAndLosesNothing) {
+    const Pictures job;
+    startAnew();
+    const auto others = cage::workers();
+    cage::setIdleLimit(std::chrono::milliseconds(400)); // standing still is no hanging
+    RunOptions options;
+    options.workers = 2;
+    const std::atomic<bool> stop{false};
+    std::atomic<unsigned> done{0};
+    RunResult result;
+    std::optional<Standstill> still;
+    std::jthread patient([&] {
+        giveWay();
+        result = runPlan(makePlan(job.files, {job.delivery}, "/"), options, stop, [&](const RunEvent& event) {
+            if (event.kind != RunEvent::Kind::CopyDone)
+                return;
+            if (done == 0)
+                still.emplace();
+            ++done;
+        });
+    });
+    while (done == 0)
+        std::this_thread::yield();
+    const auto begin = std::chrono::steady_clock::now();
+    while (std::chrono::steady_clock::now() - begin < std::chrono::milliseconds(900)) {
+        EXPECT_TRUE(Standstill::now());
+        EXPECT_EQ(readFacts(Original(job.files[1]), job.files[1].filename()).size, (Size{400, 300}))
+            << "for a person";
+    }
+    EXPECT_LT(done, 4U);
+    for (const auto& worker : cage::workers()) {
+        const bool patientOne = std::none_of(others.begin(), others.end(),
+                                             [&](const auto& other) { return other.pid == worker.pid; });
+        if (patientOne)
+            EXPECT_EQ(stateOf(worker.pid), 'T');
+        else
+            EXPECT_NE(stateOf(worker.pid), 'T');
+    }
+    still.reset();
+    patient.join();
+    cage::setIdleLimit(std::chrono::seconds(60));
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 4U);
+    job.expectUntouched();
+}
+
+TEST(Cage, StandingStillIsStoppedWhenItIsAsked) {
+    const Pictures job;
+    RunOptions options;
+    options.workers = 1;
+    std::atomic<bool> stop{false}, begun{false};
+    RunResult result;
+    const auto plan = makePlan(job.files, {job.delivery}, "/");
+    const Standstill still;
+    std::jthread patient([&] {
+        giveWay();
+        begun = true;
+        result = runPlan(plan, options, stop, [](const RunEvent&) {});
+    });
+    while (!begun)
+        std::this_thread::yield();
+    stop = true;
+    patient.join();
+    EXPECT_TRUE(result.stopped);
+    EXPECT_EQ(result.ledger.count(Outcome::Made), 0U);
 }
 
 TEST(Cage, StopEndsAReadThatHangs) {

@@ -22,7 +22,7 @@
 namespace keepseal::app {
 namespace {
 
-enum Column { CopyColumn, ToColumn, StateColumn, WhenColumn };
+enum OutboxColumn { CopyColumn, ToColumn, StateColumn, WhenColumn };
 
 QString stateText(const OutboxItem& item) {
     switch (item.state) {

@@ -26,7 +26,7 @@ MainWindow::MainWindow()
       m_drawer(new Drawer(&m_document, &m_library, &m_encoded)),
       m_views(new Views(&m_document, &m_library, &m_encoded, &m_hardCases, m_chain)),
       m_pages(new QStackedWidget), m_bench(new SealBench(&m_document, &m_library, &m_hardCases)),
-      m_runBar(new RunBar) {
+      m_runBar(new RunBar), m_handFirst(&m_document, [this] { return changeIsSeen(); }) {
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);
@@ -106,6 +106,15 @@ void MainWindow::makeDesks() {
     m_runDesk = std::make_unique<RunDesk>(
         RunDesk::Parts{&m_document, &m_runs, m_runBar, m_views, m_deliveries, m_chain, m_drawer});
     m_pictureMenu = std::make_unique<PictureMenu>(&m_document, &m_views->wall());
+}
+
+bool MainWindow::changeIsSeen() {
+    if (m_bench->isVisible())
+        return m_bench->settled();
+    auto& wall = m_views->wall();
+    auto& single = m_views->single();
+    return (!wall.isVisible() || wall.proofs().settledInView()) &&
+           (!single.isVisible() || single.proofs().settledInView());
 }
 
 void MainWindow::connectParts() {

@@ -23,6 +23,7 @@
 #include "shell/views.h"
 #include "shell/watch_desk.h"
 #include "shell/words_desk.h"
+#include "stamping/hand_first.h"
 #include "stamping/run_session.h"
 #include "theme/theme.h"
 
@@ -97,6 +98,8 @@ private:
     void connectParts();
     void makeMenu();
     HelpPlace helpPlace() const;
+    /// All that is in view shows the latest change.
+    bool changeIsSeen();
     void fillDesignMenu(QMenu* menu, WindowActions& actions);
     void fillUndo(QMenu* menu);
     void fillLookMenu(QMenu* menu, WindowActions& actions);
@@ -123,6 +126,7 @@ private:
     QStackedWidget* m_pages;
     SealBench* m_bench;
     RunBar* m_runBar;
+    HandFirst m_handFirst;
     std::unique_ptr<DeliveryDesk> m_deliveryDesk;
     std::unique_ptr<DesignDesk> m_designDesk;
     std::unique_ptr<WordsDesk> m_wordsDesk;

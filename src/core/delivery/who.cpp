@@ -104,10 +104,10 @@ nlohmann::json toJson(const WhoYouAre& who) {
     return out;
 }
 
-WhoYouAre whoFromJson(const nlohmann::json& json, const std::string& subject) {
-    requireFormat(json, subject, kWhoFormat, kWhoVersion, "description of who you are");
+WhoYouAre whoFromJson(const nlohmann::json& in, const std::string& subject) {
+    requireFormat(in, subject, kWhoFormat, kWhoVersion, "description of who you are");
     WhoYouAre out;
-    readRows(json, whoSettings(), out, "who.");
+    readRows(in, whoSettings(), out, "who.");
     return out;
 }
 

@@ -17,9 +17,9 @@ namespace {
 
 constexpr int kGreys = 32, kWaves = 8;
 constexpr int kLevels = 13;
-constexpr float kStep = 1.2F; ///< from one scale to the next
-constexpr int kPatch = 31;    ///< pixels across, as ORB was published
-constexpr int kCells = 6;     ///< across and down: each is to have its share of points
+constexpr float kScaleStep = 1.2F; ///< from one scale to the next
+constexpr int kPatch = 31;         ///< pixels across, as ORB was published
+constexpr int kPlaces = 6;         ///< across and down: each is to have its share of points
 
 cv::Mat greysOf(const Frame& frame) {
     cv::Mat grey;
@@ -78,15 +78,16 @@ std::vector<std::size_t> spreadOut(const std::vector<cv::KeyPoint>& found, const
     for (int level = kLevels - 1; level >= 0;
          --level) { // what a coarse scale has too few of goes to finer ones
         auto& here = byScale[static_cast<std::size_t>(level)];
-        std::vector<std::vector<std::size_t>> cells(kCells * kCells);
+        std::vector<std::vector<std::size_t>> cells(kPlaces * kPlaces);
         std::sort(here.begin(), here.end(), [&](auto a, auto b) {
             return found[a].response != found[b].response ? found[a].response > found[b].response : a < b;
         });
         for (const auto i : here) {
             const auto cell = [](float at, int length) {
-                return std::clamp(static_cast<int>(at * kCells / static_cast<float>(length)), 0, kCells - 1);
+                return std::clamp(static_cast<int>(at * kPlaces / static_cast<float>(length)), 0,
+                                  kPlaces - 1);
             };
-            cells[static_cast<std::size_t>(cell(found[i].pt.y, size.height) * kCells +
+            cells[static_cast<std::size_t>(cell(found[i].pt.y, size.height) * kPlaces +
                                            cell(found[i].pt.x, size.width))]
                 .push_back(i);
         }
@@ -106,12 +107,13 @@ std::vector<std::size_t> spreadOut(const std::vector<cv::KeyPoint>& found, const
 std::vector<MarkedPoint> pointsFound(const cv::Mat& grey, int wanted, double fewer) {
     // A strip has no corners on scales where it is narrower than what a corner is told by.
     int levels = 0;
-    for (double side = std::min(grey.cols, grey.rows); levels < kLevels && side > kPatch + 2; side /= kStep)
+    for (double side = std::min(grey.cols, grey.rows); levels < kLevels && side > kPatch + 2;
+         side /= kScaleStep)
         ++levels;
     if (levels == 0)
         return {};
-    const auto orb =
-        cv::ORB::create(wanted * 3, kStep, levels, kPatch / 2 + 1, 0, 2, cv::ORB::HARRIS_SCORE, kPatch, 5);
+    const auto orb = cv::ORB::create(wanted * 3, kScaleStep, levels, kPatch / 2 + 1, 0, 2,
+                                     cv::ORB::HARRIS_SCORE, kPatch, 5);
     std::vector<cv::KeyPoint> found;
     cv::Mat bits;
     orb->detectAndCompute(grey, cv::noArray(), found, bits);

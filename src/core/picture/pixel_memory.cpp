@@ -13,10 +13,10 @@ namespace keepseal {
 namespace {
 
 constexpr std::size_t kSmallest = 256U << 10; ///< smaller blocks are no trouble
-constexpr std::size_t kStep = 64U << 10;      ///< sizes are rounded up to it, so that similar pictures share
+constexpr std::size_t kRoundedTo = 64U << 10; ///< sizes are rounded up to it, so that similar pictures share
 
 std::size_t roundedUp(std::size_t bytes) {
-    return (bytes + kStep - 1) / kStep * kStep;
+    return (bytes + kRoundedTo - 1) / kRoundedTo * kRoundedTo;
 }
 
 struct Kept {

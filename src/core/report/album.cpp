@@ -28,7 +28,7 @@ namespace {
 namespace fs = std::filesystem;
 
 constexpr std::uint64_t kMostShownBytes = 4'000'000; // a copy that a page shows as it is
-constexpr int kSmallQuality = 82;
+constexpr int kAlbumSmallQuality = 82;
 
 /// Beside the place it will have; gone again unless it was finished.
 class AlbumFolder {
@@ -119,7 +119,7 @@ public:
         out.shown = "pictures/" + name + (asItIs ? ending : ".jpg");
         const auto small = made(smallSide(facts.size));
         out.smallSize = small.size;
-        m_folder.write(out.small, withWords(small, report, out.fields, kSmallQuality));
+        m_folder.write(out.small, withWords(small, report, out.fields, kAlbumSmallQuality));
         if (asItIs) {
             out.shownSize = facts.size;
             m_folder.write(out.shown, copy.bytes(0, copy.size()));

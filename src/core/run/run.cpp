@@ -4,6 +4,7 @@
 
 #include "base/files.h"
 #include "base/fingerprint.h"
+#include "base/give_way.h"
 #include "base/patience.h"
 #include "picture/pixel_memory.h"
 #include "record/register.h"
@@ -218,7 +219,8 @@ private:
             const PictureThread thread;
             const Patience patience(m_stop);
             for (std::size_t i = next++; i < count && (evenWhenStopped || !m_stop); i = next++) {
-                while (m_options.pause && *m_options.pause && !m_stop)
+                while (((m_options.pause && *m_options.pause) || (Standstill::now() && givesWay())) &&
+                       !m_stop)
                     std::this_thread::sleep_for(kPausedStep);
                 if (!m_stop || evenWhenStopped)
                     work(i);

@@ -7,10 +7,10 @@
 namespace keepseal {
 namespace {
 
-constexpr const char* kUnit = "% of the seal's unit";
-using Table = std::vector<Setting<SealPart>>;
+constexpr const char* kPartUnit = "% of the seal's unit";
+using PartTable = std::vector<Setting<SealPart>>;
 
-Table headTable() {
+PartTable headTable() {
     using P = SealPart;
     return {
         textSetting("id", "Id", &P::id, false, "Unique in its seal."),
@@ -22,16 +22,16 @@ Table headTable() {
     };
 }
 
-Table placeTable() {
+PartTable placeTable() {
     using P = SealPart;
     return inGroup<P>("Placed freely",
-                      {numberSetting("x", "Across", kUnit, &P::x, {-5000, 5000, 1, 1},
+                      {numberSetting("x", "Across", kPartUnit, &P::x, {-5000, 5000, 1, 1},
                                      "Its middle, where the parts of its group are placed freely."),
-                       numberSetting("y", "Down", kUnit, &P::y, {-5000, 5000, 1, 1},
+                       numberSetting("y", "Down", kPartUnit, &P::y, {-5000, 5000, 1, 1},
                                      "Its middle, where the parts of its group are placed freely.")});
 }
 
-Table colourTable() {
+PartTable colourTable() {
     using P = SealPart;
     return {
         colourSetting("colour", "Colour, light version", &P::colour, "Its colour in the light version."),
@@ -41,14 +41,14 @@ Table colourTable() {
 }
 
 Setting<SealPart> sizeRow(const char* label, const char* help) {
-    return numberSetting("size", label, kUnit, &SealPart::size, {1, 2000, 1, 0}, help);
+    return numberSetting("size", label, kPartUnit, &SealPart::size, {1, 2000, 1, 0}, help);
 }
 Setting<SealPart> opacityRow() {
     return numberSetting("opacity", "Opacity", "%", &SealPart::opacity, {1, 100, 1, 0},
                          "Of this part alone; the seal's own opacity comes on top.");
 }
 
-Table textTable() {
+PartTable textTable() {
     using T = TextPart;
     static const std::vector<Setting<T>> words = {
         textSetting("text", "Text", &T::text, true,
@@ -83,7 +83,7 @@ Table textTable() {
                                     "Letters as typed, in capitals, or in small capitals."),
          numberSetting("outline_only", "Outline only", "% of the type size", &T::outlineOnly, {0, 20, 0.1, 1},
                        "Draws only the letters' outline, this wide; 0 fills them.")});
-    Table out = lifted(words, &SealPart::text);
+    PartTable out = lifted(words, &SealPart::text);
     append(out, lifted(face, &SealPart::text));
     out.push_back(sizeRow("Type size", "100 % is the seal's unit."));
     append(out, colourTable());
@@ -92,7 +92,7 @@ Table textTable() {
     return out;
 }
 
-Table logoTable() {
+PartTable logoTable() {
     using L = LogoPart;
     static const std::vector<Setting<L>> files = {
         textSetting("file", "Logo", &L::file, false,
@@ -120,7 +120,7 @@ Table logoTable() {
                     numberSetting("clear_tolerance", "How near to it", "%", &L::clearTolerance, {0, 60, 1, 0},
                                   "Colours this near become transparent as well, the nearest most."),
                     numberSetting("page", "Page of a PDF", "", &L::page, {1, 999, 1, 0}, "From 1.")});
-    Table out = lifted(files, &SealPart::logo);
+    PartTable out = lifted(files, &SealPart::logo);
     out.push_back(sizeRow("Height", "100 % is the seal's unit."));
     out.push_back(opacityRow());
     append(out, lifted(rest, &SealPart::logo));
@@ -129,7 +129,7 @@ Table logoTable() {
     return out;
 }
 
-Table shapeTable() {
+PartTable shapeTable() {
     using S = ShapePart;
     static const std::vector<Setting<S>> rows = {
         choiceSetting<S, ShapeKind>(
@@ -138,22 +138,22 @@ Table shapeTable() {
             "A line, a box, a box with round corners, or a ring."),
         switchSetting("stretch", "As long as the others", &S::stretch,
                       "A line or box as wide as the widest part beside it (in a row: as tall)."),
-        numberSetting("width", "Width", kUnit, &S::width, {1, 3000, 1, 0},
+        numberSetting("width", "Width", kPartUnit, &S::width, {1, 3000, 1, 0},
                       "While it does not stretch. A ring is as wide as it is tall."),
-        numberSetting("thickness", "Line", kUnit, &S::thickness, {0, 100, 0.5, 1},
+        numberSetting("thickness", "Line", kPartUnit, &S::thickness, {0, 100, 0.5, 1},
                       "How thick the line is; 0 fills boxes and rings."),
         numberSetting("roundness", "Roundness", "%", &S::roundness, {0, 100, 1, 0},
                       "Of the corners of a rounded box: 100 % makes half circles."),
     };
-    Table out = lifted(rows, &SealPart::shape);
+    PartTable out = lifted(rows, &SealPart::shape);
     out.push_back(sizeRow("Height", "100 % is the seal's unit."));
     append(out, colourTable());
     out.push_back(opacityRow());
     return out;
 }
 
-Table withHead(Table body) {
-    Table out = headTable();
+PartTable withHead(PartTable body) {
+    PartTable out = headTable();
     append(out, body);
     append(out, placeTable());
     return out;
@@ -168,7 +168,7 @@ const std::vector<Setting<GroupLayout>>& groupSettings() {
         {choiceSetting<G, Stacking>("stacking", "Parts stand", &G::stacking,
                                     {{"stack", "Stacked"}, {"row", "Side by side"}, {"free", "Freely"}},
                                     "Under each other, side by side, or where you drag them."),
-         numberSetting("gap", "Space between", kUnit, &G::gap, {-100, 500, 1, 0},
+         numberSetting("gap", "Space between", kPartUnit, &G::gap, {-100, 500, 1, 0},
                        "Between neighbours, from ink to ink."),
          choiceSetting<G, CrossAlign>(
              "align", "Lined up", &G::align, {{"start", "Start"}, {"middle", "Middle"}, {"end", "End"}},
@@ -177,9 +177,9 @@ const std::vector<Setting<GroupLayout>>& groupSettings() {
 }
 
 const std::vector<Setting<SealPart>>& partSettings(PartKind kind) {
-    static const std::array<Table, 4> tables = {withHead(textTable()), withHead(logoTable()),
-                                                withHead(shapeTable()),
-                                                withHead(lifted(groupSettings(), &SealPart::group))};
+    static const std::array<PartTable, 4> tables = {withHead(textTable()), withHead(logoTable()),
+                                                    withHead(shapeTable()),
+                                                    withHead(lifted(groupSettings(), &SealPart::group))};
     return tables.at(static_cast<std::size_t>(kind));
 }
 

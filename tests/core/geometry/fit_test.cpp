@@ -8,7 +8,7 @@ using namespace keepseal;
 
 namespace {
 
-const std::vector<Size> kSizes = {{1, 1},         {1, 50},      {50, 1},      {300, 200},
+const std::vector<Size> kFitSizes = {{1, 1},         {1, 50},      {50, 1},      {300, 200},
                                   {200, 300},     {301, 199},   {6000, 4000}, {4000, 6000},
                                   {20000, 13333}, {20000, 400}, {400, 20000}};
 
@@ -125,7 +125,7 @@ TEST(Fit, ConditionsLeaveOtherPicturesAlone) {
 }
 
 TEST(Fit, NeverLosesThePictureAndNeverMissesBySizes) {
-    for (const auto size : kSizes)
+    for (const auto size : kFitSizes)
         for (int what = 0; what <= static_cast<int>(FitTo::PadRatio); ++what)
             for (const auto enlarge : {Enlarge::Never, Enlarge::Always}) {
                 auto s = to(static_cast<FitTo>(what));

@@ -56,7 +56,7 @@ ProblemKind importProblem(const SealLibrary& library, const fs::path& zip) {
     return ProblemKind::Internal;
 }
 
-Bytes bytesOf(const std::string& text) {
+Bytes ownBytes(const std::string& text) {
     return {text.begin(), text.end()};
 }
 
@@ -164,7 +164,7 @@ Bytes typefaceCalled(const std::string& family) {
          {std::pair{std::string("Comfortaa"), family}, {wide("Comfortaa"), wide(family)}})
         for (auto at = bytes.find(from); at != std::string::npos; at = bytes.find(from, at + 1))
             bytes.replace(at, from.size(), to);
-    return bytesOf(bytes);
+    return ownBytes(bytes);
 }
 
 } // namespace
@@ -243,15 +243,15 @@ TEST(SealSharing, HostileZipsAreRefusedAndLeaveNothing) {
     const SealLibrary library(folder / "library");
     auto design = toDocument(boxSeal());
     design["name"] = "x";
-    const auto good = bytesOf(design.dump());
+    const auto good = ownBytes(design.dump());
     auto pointing = design;
     pointing["parts"].push_back({{"kind", "logo"}, {"id", "l"}, {"file", "/etc/passwd"}});
     const std::vector<std::tuple<std::string, ZipFiles, ProblemKind>> cases = {
-        {"up", {{"seal.json", good}, {"../../evil", bytesOf("x")}}, ProblemKind::Refused},
-        {"absolute", {{"seal.json", good}, {"/tmp/evil", bytesOf("x")}}, ProblemKind::Refused},
-        {"empty", {{"other.txt", bytesOf("x")}}, ProblemKind::BadFile},
-        {"outside", {{"seal.json", bytesOf(pointing.dump())}}, ProblemKind::Refused},
-        {"json", {{"seal.json", bytesOf("{")}}, ProblemKind::BadFile},
+        {"up", {{"seal.json", good}, {"../../evil", ownBytes("x")}}, ProblemKind::Refused},
+        {"absolute", {{"seal.json", good}, {"/tmp/evil", ownBytes("x")}}, ProblemKind::Refused},
+        {"empty", {{"other.txt", ownBytes("x")}}, ProblemKind::BadFile},
+        {"outside", {{"seal.json", ownBytes(pointing.dump())}}, ProblemKind::Refused},
+        {"json", {{"seal.json", ownBytes("{")}}, ProblemKind::BadFile},
         {"large", {{"seal.json", good}, {"bomb", Bytes(70U << 20)}}, ProblemKind::TooLarge},
     };
     for (const auto& [name, files, kind] : cases) {
@@ -264,7 +264,7 @@ TEST(SealSharing, HostileZipsAreRefusedAndLeaveNothing) {
     auto scripted = toDocument(kite().design);
     scripted["parts"].push_back({{"kind", "logo"}, {"id", "l"}, {"file", "logos/l.svg"}});
     writeZip(folder / "script.zip",
-             {{"seal.json", bytesOf(scripted.dump())}, {"logos/l.svg", bytesOf("<svg><script/></svg>")}});
+             {{"seal.json", ownBytes(scripted.dump())}, {"logos/l.svg", ownBytes("<svg><script/></svg>")}});
     EXPECT_EQ(importProblem(library, folder / "script.zip"), ProblemKind::Refused);
     EXPECT_EQ(ownSeals(library), 0U);
     EXPECT_FALSE(fs::exists(folder / "evil"));

@@ -38,9 +38,9 @@ std::string allBytes(const fs::path& folder) {
 } // namespace
 
 /// Three pictures, two deliveries, one run.
-class Met : public ::testing::Test {
+class MetAgain : public ::testing::Test {
 protected:
-    Met() {
+    MetAgain() {
         for (int i = 0; i < 3; ++i) {
             savePicture(folder / "in" / ("reed_" + std::to_string(i) + ".jpg"), drawnScene(i, 900, 620));
             originals.push_back(folder / "in" / ("reed_" + std::to_string(i) + ".jpg"));
@@ -72,7 +72,7 @@ protected:
     int count = 0;
 };
 
-TEST_F(Met, BytesTellACopyAndAnOriginal) {
+TEST_F(MetAgain, BytesTellACopyAndAnOriginal) {
     const auto copy = ask(folder / "press/reed_1.jpg");
     EXPECT_EQ(copy.by, KnownBy::SameBytes);
     EXPECT_EQ(copy.certainty, 1);
@@ -84,7 +84,7 @@ TEST_F(Met, BytesTellACopyAndAnOriginal) {
     EXPECT_EQ(original.known.front().copy.row.original, originals[2]);
 }
 
-TEST_F(Met, LooksTellWhatWasChanged) {
+TEST_F(MetAgain, LooksTellWhatWasChanged) {
     const auto taken = cutBy(drawnScene(1, 900, 620), 0.2, 0, 0, 0.2);
     const auto answer = ask(met(pressedAs(longSide(taken, 420), "webp", "webp_quality", 40)));
     ASSERT_EQ(answer.by, KnownBy::Looks);
@@ -102,7 +102,7 @@ TEST_F(Met, LooksTellWhatWasChanged) {
     EXPECT_THAT(sentenceOf(other), HasSubstr("3 pictures"));
 }
 
-TEST_F(Met, WordsThenAndNowAreHeldAgainstEachOther) {
+TEST_F(MetAgain, WordsThenAndNowAreHeldAgainstEachOther) {
     const auto file = folder / "met.jpg";
     fs::copy_file(folder / "press/reed_0.jpg", file);
     ASSERT_EQ(
@@ -123,7 +123,7 @@ TEST_F(Met, WordsThenAndNowAreHeldAgainstEachOther) {
     EXPECT_EQ(by["usage_terms"].now, "");
 }
 
-TEST_F(Met, TheMarkAloneSaysThatItIsOurs) {
+TEST_F(MetAgain, TheMarkAloneSaysThatItIsOurs) {
     ForgetWish all;
     all.paths = {folder.path()};
     Register known;
@@ -131,7 +131,7 @@ TEST_F(Met, TheMarkAloneSaysThatItIsOurs) {
     EXPECT_EQ(ask(folder / "out/reed_0.jpg").by, KnownBy::Mark);
 }
 
-TEST_F(Met, WhatIsFoundCanBeSent) {
+TEST_F(MetAgain, WhatIsFoundCanBeSent) {
     const auto answer = ask(met(longSide(drawnScene(0, 900, 620), 300)));
     ASSERT_FALSE(answer.known.empty());
     Register known;
@@ -151,7 +151,7 @@ TEST_F(Met, WhatIsFoundCanBeSent) {
               ProblemKind::BadSetting);
 }
 
-TEST_F(Met, HistoryTellsWhatBecameOfCopies) {
+TEST_F(MetAgain, HistoryTellsWhatBecameOfCopies) {
     Register known;
     const auto state = [&](const Delivery& now) {
         std::map<std::string, std::pair<CopyNow, bool>> out;
@@ -179,7 +179,7 @@ TEST_F(Met, HistoryTellsWhatBecameOfCopies) {
         EXPECT_TRUE(left.pictureChanged);
 }
 
-TEST_F(Met, WhatIsForgottenIsNowhere) {
+TEST_F(MetAgain, WhatIsForgottenIsNowhere) {
     const auto state = folder / "state/keep-seal";
     ASSERT_THAT(allBytes(state), HasSubstr("Press B"));
     ForgetWish wish;
@@ -207,7 +207,7 @@ TEST_F(Met, WhatIsForgottenIsNowhere) {
     EXPECT_EQ(known.copies(), 2U);
 }
 
-TEST_F(Met, ARegisterIsTakenElsewhere) {
+TEST_F(MetAgain, ARegisterIsTakenElsewhere) {
     std::string text;
     {
         Register known;
@@ -249,7 +249,7 @@ TEST_F(Met, ARegisterIsTakenElsewhere) {
     EXPECT_FALSE(known.madeAt(folder / "out/reed_0.jpg"));
 }
 
-TEST_F(Met, WhatIsNoExportIsRefusedOrPassedOver) {
+TEST_F(MetAgain, WhatIsNoExportIsRefusedOrPassedOver) {
     Register known;
     const auto take = [&](const std::string& text) {
         std::istringstream lines(text);
