@@ -64,7 +64,9 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
         Frame frame = *pixels.finished;
         proof.ground = {};
         const auto border = stages.frame.on(frame);
-        proof.seal = stages.seal.on(frame, ahead.prepared, {.ground = &proof.ground});
+        proof.seal = stages.seal.on(frame, ahead.prepared,
+                                    {.ground = &proof.ground, .paintings = pixels.paintings.get()});
+        pixels.paintedBytes = pixels.paintings->bytes();
         addNotes(proof.notes, border.notes);
         proof.sealed = toImage(frame, screen);
     }

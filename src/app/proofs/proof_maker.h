@@ -8,6 +8,7 @@
 #include "render/encode.h"
 #include "render/picture_words.h"
 #include "render/stages.h"
+#include "seal/paintings.h"
 
 #include <QImage>
 
@@ -33,6 +34,9 @@ struct ProofPixels {
     std::shared_ptr<const Frame> finished; ///< after the finish station; null: not yet
     Stages stages;                         ///< what made `finished`, and the proof that is shown
     ScreenStage screen;                    ///< how it is shown
+    std::shared_ptr<SealPaintings> paintings =
+        std::make_shared<SealPaintings>(); ///< of the proof that is shown
+    std::uint64_t paintedBytes = 0;        ///< what they hold
 };
 
 struct ProofJob {

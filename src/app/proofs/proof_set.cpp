@@ -375,7 +375,7 @@ std::uint64_t ProofSet::weightOf(const Entry& entry) {
     const auto& pixels = entry.pixels;
     const auto* finished = pixels.finished == pixels.base ? nullptr : pixels.finished.get();
     return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
-           bytesOf(entry.framed.get(), {});
+           bytesOf(entry.framed.get(), {}) + pixels.paintedBytes;
 }
 
 std::uint64_t ProofSet::keptBytes() const {

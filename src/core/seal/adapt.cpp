@@ -8,9 +8,6 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
-#include <map>
-#include <memory>
-#include <tuple>
 
 namespace keepseal {
 namespace {
@@ -37,10 +34,10 @@ std::vector<double> ascending(std::vector<double> levels) {
 class Adapting {
 public:
     Adapting(const PreparedSeal& seal, const Frame& frame, const SealPlacement& placement,
-             const SealException* exception, const SealDecision& start)
+             const SealException* exception, const SealDecision& start, SealPaintings::Painters& painters)
         : m_seal(seal), m_design(seal.design), m_frame(frame), m_placement(placement), m_exception(exception),
           m_reach(reachIn(seal, placement, frame)), m_start(start),
-          m_asked(askedContrast(seal.design) * kToSpare) {}
+          m_asked(askedContrast(seal.design) * kToSpare), m_painters(painters) {}
 
     SealDecision run() {
         if (m_reach.empty())
@@ -69,15 +66,9 @@ private:
             return done->worth;
         SealTrial trial{decision, m_reach, cutOut(m_frame, m_reach), {}};
         trial.worth = putSeal(m_seal, trial.part, m_reach, m_placement, decision,
-                              painterOf(versionOf(decision)), m_reach.x, m_reach.y);
+                              m_painters.of(versionOf(decision)), m_reach.x, m_reach.y);
         m_done.push_back(std::move(trial));
         return m_done.back().worth;
-    }
-    SealPainter& painterOf(const SealVersion& version) {
-        auto& out = m_painters[{version.dark, version.halo, version.plate}];
-        if (!out)
-            out = std::make_unique<SealPainter>(m_seal, m_placement, version, m_marks);
-        return *out;
     }
     bool reached(const SealDecision& decision) { return worth(decision).ratio >= m_asked; }
 
@@ -191,14 +182,14 @@ private:
     SealDecision m_start;
     double m_asked;
     std::vector<SealTrial> m_done;
-    std::shared_ptr<PaintedMarks> m_marks = std::make_shared<PaintedMarks>();
-    std::map<std::tuple<bool, double, double>, std::unique_ptr<SealPainter>> m_painters;
+    SealPaintings::Painters& m_painters;
 };
 
 } // namespace
 
 std::optional<SealTrial> adaptSeal(const PreparedSeal& seal, const Frame& full,
-                                   const SealException* exception, SealDecision& decision) {
+                                   const SealException* exception, SealDecision& decision,
+                                   SealPaintings& paintings) {
     const auto& design = seal.design;
     const bool nothingToDo = (design.tone != Tone::ByPicture || (exception && exception->dark)) &&
                              design.halo.when != HaloWhen::WhereNeeded &&
@@ -210,7 +201,8 @@ std::optional<SealTrial> adaptSeal(const PreparedSeal& seal, const Frame& full,
     const Frame reduced = small ? Frame{} : decisionFrame(full);
     const Frame& frame = small ? full : reduced;
     const auto placement = arrangeSeal(seal, frame.picture, frame.size, decision.place, frame.measure());
-    Adapting adapting(seal, frame, placement, exception, decision);
+    auto& painters = paintings.painters(SealPaintings::On::Decision, seal, placement);
+    Adapting adapting(seal, frame, placement, exception, decision, painters);
     decision = adapting.run();
     const auto* finished = small ? adapting.trialOf(decision) : nullptr;
     return finished ? std::optional(*finished) : std::nullopt;

@@ -4,6 +4,7 @@
 // in the order the design says, a halo, more strength, a plate. Internal to seal/.
 #pragma once
 
+#include "seal/paintings.h"
 #include "seal/put.h"
 
 #include <optional>
@@ -20,6 +21,7 @@ struct SealTrial {
 
 /// Changes `decision`, whose place is decided. Returns the trial that is the finished seal already, if any.
 std::optional<SealTrial> adaptSeal(const PreparedSeal& seal, const Frame& frame,
-                                   const SealException* exception, SealDecision& decision);
+                                   const SealException* exception, SealDecision& decision,
+                                   SealPaintings& paintings);
 
 } // namespace keepseal

@@ -25,6 +25,7 @@ SealPlace placeOf(const SealDesign& design);
 struct SealInstance {
     Affine map;    ///< from the seal's units to pixels
     int only = -1; ///< draws only this one of PreparedSeal::tops; -1: all
+    bool operator==(const SealInstance&) const = default;
 };
 
 struct SealPlacement {
@@ -41,6 +42,7 @@ struct SealPlacement {
     bool spreadOut = false;         ///< a pattern would have had too many seals
     bool onCaption = false;         ///< on a caption's words, with no room beside them
     bool overShare = false;         ///< the designed size was more than the largest share
+    bool operator==(const SealPlacement&) const = default;
 };
 
 /// `picture` lies inside `whole`; `measure`: of the copy, see Frame.

@@ -156,7 +156,7 @@ SealPlace placeFor(const SealDesign& design, const SealException* exception, std
 }
 
 SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealContext& context,
-                    std::optional<SealTrial>& finished) {
+                    SealPaintings& paintings, std::optional<SealTrial>& finished) {
     const auto* exception = context.exception;
     const auto& design = seal.design;
     SealDecision out;
@@ -180,7 +180,7 @@ SealDecision decide(const PreparedSeal& seal, const Frame& frame, const SealCont
         out.place.atPoint = false;
         out.why = advice.why;
     }
-    finished = adaptSeal(seal, decidedOn, exception, out);
+    finished = adaptSeal(seal, decidedOn, exception, out, paintings);
     if (context.decidedOn)
         finished.reset(); // it is of other pixels
     return out;
@@ -213,8 +213,10 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
     out.notes = seal.notes;
     if (seal.empty() || frame.picture.empty())
         return out;
+    SealPaintings ownPaintings;
+    auto& paintings = context.paintings ? *context.paintings : ownPaintings;
     std::optional<SealTrial> finished;
-    out.decision = context.decided ? *context.decided : decide(seal, frame, context, finished);
+    out.decision = context.decided ? *context.decided : decide(seal, frame, context, paintings, finished);
     if (out.decision.none) {
         out.notes.clear();
         return out;
@@ -243,8 +245,9 @@ SealResult drawSeal(const PreparedSeal& seal, Frame& frame, const SealContext& c
         putInto(frame, finished->part, reach.x, reach.y);
         out.readability = finished->worth.ratio;
     } else {
-        SealPainter painter(seal, placement, versionOf(out.decision));
-        out.readability = putSeal(seal, frame, reach, placement, out.decision, painter).ratio;
+        auto& painters = paintings.painters(SealPaintings::On::Picture, seal, placement);
+        out.readability =
+            putSeal(seal, frame, reach, placement, out.decision, painters.of(versionOf(out.decision))).ratio;
     }
     const double asked = askedContrast(seal.design);
     out.seenNotRead = isSeenNotRead(seal.design);

@@ -14,6 +14,8 @@
 
 namespace keepseal {
 
+class SealPaintings; // seal/paintings.h
+
 /// What was decided for this picture.
 struct SealDecision {
     bool none = false; ///< an exception left the seal out
@@ -33,6 +35,8 @@ struct SealContext {
     Ground* ground = nullptr;              ///< told what lies under the seal, before it is put on
     std::uint64_t seed = 0;                ///< of the picture: what is restless is the same for the same one
     PixelsBefore* before = nullptr;        ///< told what it is put on
+    /// Of the steps before, with the same picture: what needs no painting again. Null: nothing is kept.
+    SealPaintings* paintings = nullptr;
     /// The same picture, of which everything is decided instead; see decisionFrame(). Null: the frame itself.
     const Frame* decidedOn = nullptr;
     /// Asked for the frame's pixels in `inBlocks()` of what it is put on, before one of them is read.

@@ -50,6 +50,8 @@ public:
     SealPainter& operator=(const SealPainter&) = delete;
     /// The pixels of `area`, which may be any part of the frame.
     SealLayers paint(const Rect& area);
+    /// About what is kept in memory, without `marks`.
+    std::uint64_t bytes() const;
 
 private:
     struct Cell;

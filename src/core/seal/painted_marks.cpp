@@ -27,4 +27,11 @@ PaintedMarks::MarkPtr PaintedMarks::of(bool dark, const Rect& area,
     return kept;
 }
 
+std::uint64_t PaintedMarks::bytes() const {
+    std::uint64_t out = 0;
+    for (const auto& [key, mark] : m_kept)
+        out += 5 * mark->layer.argb.size(); // with its opacity
+    return out;
+}
+
 } // namespace keepseal

@@ -25,6 +25,8 @@ public:
     using MarkPtr = std::shared_ptr<Mark>;
     /// `paint` fills a layer of this area. Large ones are not kept.
     MarkPtr of(bool dark, const Rect& area, const std::function<void(Layer&)>& paint);
+    /// About what is kept in memory.
+    std::uint64_t bytes() const;
 
 private:
     std::map<std::array<int, 5>, MarkPtr> m_kept;

@@ -90,6 +90,16 @@ SealLayers SealPainter::paint(const Rect& area) {
     return m_last;
 }
 
+std::uint64_t SealPainter::bytes() const {
+    const auto of = [](const SealLayers& layers) {
+        return 4 * (layers.under.argb.size() + layers.mark.argb.size() + layers.relief.argb.size());
+    };
+    std::uint64_t out = of(m_last);
+    for (const auto& [key, cell] : m_cells)
+        out += of(cell->layers);
+    return out;
+}
+
 SealLayers SealPainter::painted(const Rect& area) {
     if (!m_byCells)
         return paintWhole(m_seal, m_placement, m_version, area, *m_marks);

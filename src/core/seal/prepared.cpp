@@ -234,6 +234,7 @@ private:
 PreparedPtr prepareSeal(const SealDesign& design, const TextFacts& facts) {
     auto out = std::make_shared<PreparedSeal>();
     out->design = design;
+    out->facts = facts;
     if (design.on)
         Layout(*out, facts).run();
     return out;

@@ -27,6 +27,7 @@ struct PreparedPart {
 
 struct PreparedSeal {
     SealDesign design;                              ///< a snapshot
+    TextFacts facts;                                ///< and what its tokens stood for
     std::vector<PreparedPart> parts;                ///< visible ones that draw, in painting order
     std::vector<std::pair<std::string, Box>> boxes; ///< every visible part and group by id
     std::vector<Box> tops;                          ///< of the outermost parts and groups, in order

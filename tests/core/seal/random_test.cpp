@@ -1,13 +1,16 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Designs and files nobody thought of: seeded, so that a failure can be looked at again.
+#include "base/files.h"
 #include "base/problem.h"
 #include "library/archive.h"
 #include "library/seal_library.h"
 #include "seal/design_json.h"
 #include "seal/edit.h"
 #include "seal/logo.h"
+#include "seal/paintings.h"
 #include "support/seals.h"
+#include "support/support.h"
 
 #include <gtest/gtest.h>
 
@@ -125,6 +128,63 @@ TEST(AnyDesign, DrawsTheSameEachTime) {
         drawSeal(design, b);
         ASSERT_EQ(a.rgb, b.rgb) << toJson(design).dump();
     }
+}
+
+TEST(AnyDesign, PaintKeptFromEarlierStepsChangesNoPixel) {
+    Random random(20261130);
+    const Size sizes[] = {{160, 100}, {500, 340}, {90, 160}};
+    const char* names[] = {"tide", "reed"};
+    for (int round = 0; round < 12; ++round) {
+        auto design = anyDesign(random);
+        SealPaintings kept;
+        for (int step = 0; step < 14; ++step) {
+            const auto& rows = sealSettings();
+            const auto& row = rows[static_cast<std::size_t>(upTo(random, static_cast<int>(rows.size()) - 1))];
+            const int what = upTo(random, 9);
+            if (what == 0)
+                setAny(random, row, design);
+            else if (what < 5) // as a person drags
+                design.opacity = upTo(random, 100), design.readable = 1 + upTo(random, 6);
+            else if (what == 5)
+                design.halo.strength = upTo(random, 100);
+            else if (what == 6 && !design.parts.empty())
+                design.parts.front().colour = {static_cast<std::uint8_t>(random()), 9, 9};
+            design.on = true;
+            design.repeat.gapX = std::max(design.repeat.gapX, 40.0);
+            design.repeat.gapY = std::max(design.repeat.gapY, 40.0);
+            design.size = std::max(design.size, 3.0);
+            const Size size = sizes[upTo(random, 5) / 2];
+            Frame a = halves(size.width, size.height, 30, 220), b = a;
+            const auto seal = prepareSeal(design, {{"name", names[upTo(random, 1)]}});
+            const auto with = drawSeal(*seal, a, {.paintings = &kept});
+            const auto without = drawSeal(*seal, b);
+            ASSERT_EQ(a.rgb, b.rgb) << round << "." << step << " " << toJson(design).dump();
+            ASSERT_TRUE(with.decision == without.decision);
+            ASSERT_EQ(with.readability, without.readability);
+        }
+    }
+}
+
+TEST(AnyDesign, ALogoThatWasDrawnAnewIsPaintedAnew) {
+    const TempFolder folder;
+    const auto file = folder / "emblem.svg";
+    const auto draw = [&](const char* shape) {
+        writeTextFile(file, std::string("<svg xmlns='http://www.w3.org/2000/svg' width='90' height='60'>") +
+                                shape + "</svg>");
+    };
+    draw("<rect width='90' height='60'/>");
+    SealDesign design;
+    design.parts = {newPart(design, PartKind::Logo)};
+    design.parts.front().logo.file = file.string();
+    SealPaintings kept;
+    Frame before = halves(400, 300, 30, 220), after = before, fresh = before;
+    drawSeal(*prepareSeal(design), before, {.paintings = &kept});
+    draw("<circle cx='30' cy='30' r='30'/><!-- another size of file -->");
+    design.opacity = 74;
+    drawSeal(*prepareSeal(design), after, {.paintings = &kept});
+    drawSeal(*prepareSeal(design), fresh);
+    EXPECT_EQ(after.rgb, fresh.rgb);
+    EXPECT_NE(after.rgb, before.rgb);
 }
 
 TEST(AnyDesign, SurvivesEveryEditInAnyOrder) {

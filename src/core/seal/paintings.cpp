@@ -1,0 +1,82 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "seal/paintings.h"
+
+#include "base/problem.h"
+
+namespace keepseal {
+namespace {
+
+/// Without what only says how the paint is mixed in, or what is asked of the mixture.
+SealDesign asPainted(SealDesign design) {
+    const SealDesign usual;
+    design.opacity = usual.opacity;
+    design.readable = usual.readable, design.seen = usual.seen;
+    design.stronger = usual.stronger, design.strongest = usual.strongest;
+    design.halo.strength = usual.halo.strength; // the version's counts
+    return design;
+}
+
+LogoPtr readLogo(const std::string& file, int page) {
+    try {
+        return file.empty() ? nullptr : loadLogo(file, page);
+    } catch (const Problem&) {
+        return nullptr; // told when the seal was laid out
+    }
+}
+
+} // namespace
+
+SealPaintings::Painters::Painters(const PreparedSeal& seal, const SealPlacement& placement)
+    : m_seal(seal), m_placement(placement) {
+    m_seal.design = asPainted(std::move(m_seal.design));
+    for (const auto& prepared : seal.parts)
+        if (prepared.logo) {
+            const auto& logo = seal.design.parts[prepared.index].logo;
+            m_logos.push_back(readLogo(logo.file, logo.page));
+            m_logos.push_back(readLogo(logo.darkFile, logo.page));
+        }
+}
+
+bool SealPaintings::Painters::paintsAlike(const Painters& other) const {
+    return m_seal.facts == other.m_seal.facts && m_seal.design == other.m_seal.design &&
+           m_placement == other.m_placement && m_logos == other.m_logos;
+}
+
+/// What the last step had no use for goes.
+void SealPaintings::Painters::beginStep() {
+    std::erase_if(m_painters, [](const auto& entry) { return !entry.second.used; });
+    for (auto& [version, one] : m_painters)
+        one.used = false;
+}
+
+SealPainter& SealPaintings::Painters::of(const SealVersion& version) {
+    auto& one = m_painters[{version.dark, version.halo, version.plate}];
+    if (!one.painter)
+        one.painter = std::make_unique<SealPainter>(m_seal, m_placement, version, m_marks);
+    one.used = true;
+    return *one.painter;
+}
+
+SealPaintings::Painters& SealPaintings::painters(On on, const PreparedSeal& seal,
+                                                 const SealPlacement& placement) {
+    auto now = std::make_unique<Painters>(seal, placement);
+    auto& kept = m_kept[on];
+    if (kept && kept->paintsAlike(*now))
+        kept->beginStep();
+    else
+        kept = std::move(now);
+    return *kept;
+}
+
+std::uint64_t SealPaintings::bytes() const {
+    std::uint64_t out = 0;
+    for (const auto& [on, painters] : m_kept) {
+        out += painters->m_marks->bytes();
+        for (const auto& [version, one] : painters->m_painters)
+            out += one.painter->bytes();
+    }
+    return out;
+}
+
+} // namespace keepseal
