@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // From the job to its copies without a window.
+#include "stamping/hand_first.h"
 #include "stamping/run_session.h"
 #include "support/support.h"
 #include "tour/waiting.h"
@@ -62,6 +63,47 @@ TEST_F(Runs, TellWhatCameOfThemUntilTheJobChanges) {
     document.setSetting("seal.opacity", 40.0);
     EXPECT_FALSE(runs.tellsOfLast());
     EXPECT_FALSE(runs.barState().last);
+}
+
+TEST_F(Runs, StandStillAndGoOnWhereTheyWere) {
+    ASSERT_TRUE(planned());
+    std::optional<Standstill> still(std::in_place);
+    runs.stamp();
+    const auto somethingIsThere = [&] {
+        std::error_code error;
+        for (const auto& entry : fs::directory_iterator(folder / "copies", error))
+            if (entry.path().extension() == ".jpg")
+                return true;
+        return !runs.busy();
+    };
+    EXPECT_FALSE(waitUntil(somethingIsThere, 400));
+    still.reset();
+    ASSERT_TRUE(ran());
+    EXPECT_EQ(runs.barState().last->made, 3U);
+}
+
+TEST_F(Runs, AHandThatChangesTheJobComesFirstUntilItsChangeIsSeen) {
+    bool seen = false;
+    int looks = 0;
+    const HandFirst hand(&document, [&] {
+        ++looks;
+        return seen;
+    });
+    EXPECT_FALSE(Standstill::now());
+    document.setSetting("seal.opacity", 41.0, 7);
+    EXPECT_TRUE(Standstill::now());
+    ASSERT_TRUE(until([&] { return looks == 2; }));
+    EXPECT_TRUE(Standstill::now());
+    seen = true;
+    ASSERT_TRUE(until([] { return !Standstill::now(); }));
+    EXPECT_EQ(looks, 3);
+}
+
+TEST_F(Runs, AChangeThatIsNeverSeenHoldsNothingUpForLong) {
+    const HandFirst hand(&document, [] { return false; });
+    document.setSetting("seal.opacity", 41.0, 7);
+    EXPECT_TRUE(Standstill::now());
+    EXPECT_TRUE(until([] { return !Standstill::now(); }));
 }
 
 TEST_F(Runs, APictureWithOneFailedCopyCountsAsFailed) {

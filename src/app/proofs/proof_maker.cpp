@@ -7,7 +7,6 @@
 #include "render/ahead.h"
 
 #include <algorithm>
-#include <atomic>
 #include <cmath>
 #include <thread>
 
@@ -95,7 +94,8 @@ MadeProof madeOrTold(const ProofJob& job, const Delivery& delivery, const Prepar
 
 } // namespace
 
-std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery) {
+std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery,
+                                  const std::atomic<bool>& stop) {
     std::vector<MadeProof> proofs(jobs.size());
     PreparedPtr shared;
     try {
@@ -108,7 +108,8 @@ std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Deliv
     std::atomic<std::size_t> next{0};
     const auto loop = [&] {
         for (auto i = next++; i < jobs.size(); i = next++)
-            proofs[i] = madeOrTold(jobs[i], delivery, shared);
+            proofs[i] =
+                stop ? MadeProof{jobs[i].pixels, jobs[i].shown, {}} : madeOrTold(jobs[i], delivery, shared);
     };
     std::vector<std::jthread> helpers;
     const auto threads =

@@ -12,6 +12,8 @@
 
 #include <QImage>
 
+#include <atomic>
+
 namespace keepseal::app {
 
 struct Proof {
@@ -56,7 +58,8 @@ struct MadeProof {
 
 /// `shared` is the seal laid out already, where it is the same for all pictures; may be null. Throws Problem.
 MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const PreparedPtr& shared);
-/// All of them, on all cores: a slider is waiting.
-std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery);
+/// All of them, on all cores: a slider is waiting. Once `stop` is set what is left stays as it was.
+std::vector<MadeProof> makeProofs(const std::vector<ProofJob>& jobs, const Delivery& delivery,
+                                  const std::atomic<bool>& stop);
 
 } // namespace keepseal::app

@@ -87,6 +87,8 @@ void ProofSet::setPaused(bool paused) {
     m_paused = paused;
     if (!paused)
         work();
+    else if (m_for == For::Measurements)
+        m_maker.cancel(); // nobody looks at them, and somebody may wait for the cores
 }
 
 void ProofSet::wish(std::vector<ProofWish> wishes, int visible) {
@@ -325,8 +327,8 @@ void ProofSet::makeStale() {
     pass->change = m_change;
     pass->changedAt = m_changedAtNs;
     m_pass = pass;
-    m_maker.start([pass, delivery = m_document->deliveryAsMade()](const auto&) {
-        return makeProofs(pass->jobs, delivery);
+    m_maker.start([pass, delivery = m_document->deliveryAsMade()](const auto& run) {
+        return makeProofs(pass->jobs, delivery, run.stop);
     });
 }
 

@@ -7,6 +7,8 @@
 namespace keepseal {
 namespace {
 
+constexpr int kStepsKept = 4; ///< a hand goes back and forth over the border between two versions
+
 /// Without what only says how the paint is mixed in, or what is asked of the mixture.
 SealDesign asPainted(SealDesign design) {
     const SealDesign usual;
@@ -43,18 +45,18 @@ bool SealPaintings::Painters::paintsAlike(const Painters& other) const {
            m_placement == other.m_placement && m_logos == other.m_logos;
 }
 
-/// What the last step had no use for goes.
+/// What a few steps had no use for goes.
 void SealPaintings::Painters::beginStep() {
-    std::erase_if(m_painters, [](const auto& entry) { return !entry.second.used; });
     for (auto& [version, one] : m_painters)
-        one.used = false;
+        ++one.unused;
+    std::erase_if(m_painters, [](const auto& entry) { return entry.second.unused > kStepsKept; });
 }
 
 SealPainter& SealPaintings::Painters::of(const SealVersion& version) {
     auto& one = m_painters[{version.dark, version.halo, version.plate}];
     if (!one.painter)
         one.painter = std::make_unique<SealPainter>(m_seal, m_placement, version, m_marks);
-    one.used = true;
+    one.unused = 0;
     return *one.painter;
 }
 

@@ -27,7 +27,7 @@ public:
         friend class SealPaintings;
         struct One {
             std::unique_ptr<SealPainter> painter;
-            bool used = false; ///< in this step
+            int unused = 0; ///< steps
         };
         bool paintsAlike(const Painters& other) const;
         void beginStep();
