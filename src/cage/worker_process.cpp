@@ -200,7 +200,9 @@ void WorkerProcess::end() {
     m_pid = -1;
 }
 
-/// One that is being ended needs it no more, and is not waited for.
+/// One that is being ended needs it no more, and is not waited for. Should this program be killed meanwhile,
+/// the kernel hangs up a group that stands still and has lost its parent: it does not stand for ever
+/// (setpgid(2), "orphaned").
 void WorkerProcess::stand(bool still) {
     m_stands = still;
     const std::unique_lock lock(m_ending, std::try_to_lock);
