@@ -26,8 +26,9 @@ struct VerifiedFile {
     std::optional<Problem> problem;
 };
 
-/// All files below `folder` and what is missing there, in the order of their paths; no link is followed.
-/// Stops early where `stop` is set. Throws Problem(NotFound) when it is no folder, and like Register.
+/// All files below `folder` and what is missing there, in the order of their paths; no link is followed. A
+/// folder that can't be gone through is Unread, and so is what a run made there. Stops early where `stop` is
+/// set. Throws Problem(NotFound) when it is no folder, and like Register.
 std::vector<VerifiedFile> verifyFolder(Register& known, const std::filesystem::path& folder,
                                        const std::atomic<bool>& stop);
 /// What the register knows of one file.

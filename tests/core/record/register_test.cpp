@@ -8,22 +8,34 @@
 #include <SQLiteCpp/SQLiteCpp.h>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
+#include <sys/fsuid.h>
+#include <unistd.h>
 
 using namespace keepseal;
 using namespace keepseal::test;
+
+/// While it lives this thread opens what anybody may: root would be let in everywhere.
+struct Nobody {
+    Nobody() { ::setfsuid(65534); }
+    ~Nobody() { ::setfsuid(::geteuid()); }
+    Nobody(const Nobody&) = delete;
+    Nobody& operator=(const Nobody&) = delete;
+};
 
 class Registered : public ::testing::Test {
 protected:
     Registered() {
         for (const auto* name : {"a.jpg", "b.jpg", "c.jpg"})
             makePicture(folder / "in" / name, 120 + name[0], 90);
-        auto web = sampleDelivery(folder / "out");
+        run({folder / "in/a.jpg", folder / "in/b.jpg", folder / "in/c.jpg"}, folder / "out");
+    }
+    void run(const std::vector<fs::path>& originals, const fs::path& where) {
+        auto web = sampleDelivery(where);
         web.name = "Web";
         RunOptions options;
         options.ledgerFolder = folder / "state/ledgers";
         const std::atomic<bool> stop{false};
-        runPlan(makePlan({folder / "in/a.jpg", folder / "in/b.jpg", folder / "in/c.jpg"}, {web}, "/"),
-                options, stop, [](const RunEvent&) {});
+        runPlan(makePlan(originals, {web}, "/"), options, stop, [](const RunEvent&) {});
     }
     std::map<std::string, Standing> standings(const fs::path& where) {
         Register known(file);
@@ -56,6 +68,33 @@ TEST_F(Registered, AFolderIsHeldAgainstIt) {
     // A folder whose name begins alike is another one.
     fs::create_directories(folder / "out-2");
     EXPECT_TRUE(standings(folder / "out-2").empty());
+}
+
+TEST_F(Registered, WhatLiesInAClosedFolderIsNotCalledMissing) {
+    using S = Standing;
+    fs::create_directories(folder / "out/closed/deep");
+    run({folder / "in/a.jpg"}, folder / "out/closed/deep");
+    fs::permissions(folder.path(), fs::perms::owner_all | fs::perms::group_exec | fs::perms::others_exec);
+    fs::permissions(folder / "out/closed", fs::perms::none);
+    Register known(file);
+    const std::atomic<bool> stop{false};
+    known.madeBelow("/"); // open, with all it needs, before this thread is nobody's
+    std::map<std::string, VerifiedFile> out;
+    {
+        const Nobody nobody;
+        for (const auto& verified : verifyFolder(known, folder / "out", stop))
+            out[verified.file.lexically_relative(folder / "out").string()] = verified;
+    }
+    fs::permissions(folder / "out/closed", fs::perms::owner_all);
+    ASSERT_EQ(out.size(), 5U);
+    EXPECT_EQ(out["a.jpg"].standing, S::Untouched);
+    EXPECT_EQ(out["c.jpg"].standing, S::Untouched);
+    for (const auto* closed : {"closed", "closed/deep/a.jpg"}) {
+        EXPECT_EQ(out[closed].standing, S::Unread);
+        ASSERT_TRUE(out[closed].problem) << closed;
+        EXPECT_THAT(out[closed].problem->sentence(), ::testing::HasSubstr((folder / "out/closed").string()));
+    }
+    EXPECT_EQ(out["closed/deep/a.jpg"].known->row.original, folder / "in/a.jpg");
 }
 
 TEST_F(Registered, OriginalsAreKnownToo) {
