@@ -4,6 +4,7 @@
 //   bench-many FOLDER              opens FOLDER, as bench/many_originals.py makes it
 //   bench-many --run FOLDER OUT    stamps FOLDER in three deliveries into OUT, and moves in the window
 //   meanwhile
+#include "base/give_way.h"
 #include "picture/develop.h"
 #include "shell/main_window.h"
 #include "tour/waiting.h"
@@ -113,6 +114,26 @@ void manyPictures(MainWindow& window, const char* folder) {
     std::printf("| Memory after that | %.0f MB |\n", memory("VmRSS") - before);
 }
 
+void pauseFor(int milliseconds) {
+    QElapsedTimer pause;
+    pause.start();
+    waitUntil([&] { return pause.elapsed() > milliseconds; }, 1000);
+}
+
+bool inView(MainWindow& window) {
+    return window.views().wall().proofs().settledInView();
+}
+
+/// Milliseconds to all proofs in view redrawn, and painted.
+double sliderStep(MainWindow& window, double opacity) {
+    QElapsedTimer timer;
+    timer.start();
+    window.document().setSetting("seal.opacity", opacity, 7);
+    // When the run ends meanwhile, its check takes the wall's place.
+    waitUntil([&] { return inView(window) || !window.runs().running().busy(); }, kPatience);
+    return msSince(timer);
+}
+
 void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
     window.open({toPath(QString::fromLocal8Bit(folder))});
     waitUntil([&] { return !window.document().originals().empty() && atRest(window); }, kPatience);
@@ -128,24 +149,28 @@ void whileARunGoesOn(MainWindow& window, const char* folder, const char* out) {
     }
     waitUntil([&] { return atRest(window); }, kPatience);
     window.runs().stamp();
-    std::vector<double> frames, steps;
-    QElapsedTimer timer;
+    std::vector<double> frames, first, steps;
+    double opacity = 40;
     while (window.runs().running().busy()) {
-        scroll(window.views().wall(), frames, 1);
-        if (frames.size() % 20 == 0) {
-            timer.start();
-            window.document().setSetting("seal.opacity", 40.0 + static_cast<double>(frames.size() % 50), 7);
-            waitUntil([&] { return window.views().wall().proofs().settledInView(); }, kPatience);
-            steps.push_back(msSince(timer));
+        for (int frame = 0; frame < 40; ++frame) {
+            scroll(window.views().wall(), frames, 1);
+            pauseFor(16);
         }
-        QElapsedTimer pause;
-        pause.start();
-        waitUntil([&] { return pause.elapsed() > 16; }, 100);
+        waitUntil([&] { return inView(window) || !window.runs().running().busy(); },
+                  kPatience);                  // what came into view
+        for (int step = 0; step < 6; ++step) { // a hand that drags
+            (step == 0 ? first : steps)
+                .push_back(sliderStep(window, opacity = opacity < 90 ? opacity + 3 : 40));
+            pauseFor(16);
+        }
+        waitUntil([] { return !Standstill::now(); }, kPatience); // the hand rests, and the run goes on
+        pauseFor(500);
     }
     std::printf("| Copies made meanwhile | %zu |\n",
                 window.runs().last() ? window.runs().last()->ledger.count(Outcome::Made) : 0);
     tellFrames("While a run goes on: a step of scrolling, painted", frames);
-    tellFrames("While a run goes on: a slider step to all proofs in view redrawn", steps);
+    tellFrames("While a run goes on: the first slider step of a drag", first);
+    tellFrames("While a run goes on: each further step of it to all proofs in view redrawn", steps);
 }
 
 } // namespace

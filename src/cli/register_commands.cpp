@@ -97,7 +97,8 @@ int runHistory(const RegisterOptions& options) {
         const fs::path file = fs::absolute(path).lexically_normal();
         const auto verified = verifyFile(known, file);
         const bool isCopy = verified.known && verified.standing == Standing::Untouched && !verified.original;
-        const auto copies = historyOf(known, isCopy ? verified.known->row.original : file);
+        const auto original = isCopy ? verified.known->row.original : file;
+        const auto copies = historyOf(known, original);
         missed = missed || copies.empty();
         if (!options.json)
             std::cout << shown(file) << ": " << counted(copies.size(), "copy", "copies") << "\n";
@@ -116,6 +117,24 @@ int runHistory(const RegisterOptions& options) {
                 std::cout << "  " << copy.made.substr(0, 10) << "  " << shown(copy.row.copy) << "  \""
                           << shown(copy.row.delivery) << "\"  " << keyOf(now)
                           << (pictureChanged ? ", the original is another one now" : "") << "\n";
+        }
+        for (const auto& [copy, why] : stillHeldBack(known, original)) {
+            json reasons = json::array();
+            std::string words;
+            for (const auto& note : why) {
+                reasons.push_back(sentenceOf(note));
+                words += (words.empty() ? "" : "; ") + sentenceOf(note);
+            }
+            if (options.json)
+                all.push_back({{"asked", file.string()},
+                               {"original", copy.row.original.string()},
+                               {"delivery", copy.row.delivery},
+                               {"made", copy.made},
+                               {"standing", "held_back"},
+                               {"held_back_by", reasons}});
+            else
+                std::cout << "  " << copy.made.substr(0, 10) << "  held back  \"" << shown(copy.row.delivery)
+                          << "\"  " << shown(words) << "\n";
         }
     }
     if (options.json)

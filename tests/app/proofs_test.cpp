@@ -120,6 +120,29 @@ TEST_F(Window, TheStripIsWalkedByKeysAndChoosesThePicture) {
     EXPECT_TRUE(strip.isVisible());
 }
 
+TEST_F(Window, AProofIsReducedOnceToThePixelsThatTheWallHasForIt) {
+    openAll();
+    auto& wall = window.views().wall();
+    ASSERT_TRUE(waitUntil([&] { return wall.proofs().settledInView(); }, kWait));
+    const auto id = window.document().originals().front().id;
+    const auto at = wall.pictureRect(id);
+    const auto& proof = *wall.proofs().proof(id);
+    ASSERT_GT(proof.sealed.width(), at.width()) << "decided on more pixels than are shown";
+    EXPECT_EQ(proof.inView.size(), at.size());
+    const auto meanOf = [](const QImage& image) {
+        double sum = 0;
+        for (int y = 0; y < image.height(); ++y)
+            for (int x = 0; x < image.width(); ++x)
+                sum += qGray(image.pixel(x, y));
+        return sum / image.width() / image.height();
+    };
+    EXPECT_NEAR(meanOf(proof.inView), meanOf(proof.sealed), 1);
+    wall.setRowHeight(wall.rowHeight() + 40);
+    ASSERT_TRUE(waitUntil([&] { return wall.proofs().settledInView(); }, kWait));
+    EXPECT_TRUE(waitUntil(
+        [&] { return wall.proofs().proof(id)->inView.size() == wall.pictureRect(id).size(); }, kWait));
+}
+
 TEST_F(Window, NothingIsRedrawnWhileNobodyLooks) {
     openAll();
     const auto before = sealed();

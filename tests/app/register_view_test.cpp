@@ -192,6 +192,11 @@ TEST_F(InTheRegister, TheWallCountsAndCopiesAreMadeAgain) {
     const auto first = id(0);
     EXPECT_TRUE(waitUntil([&] { return wall.describe(first).contains("1 copy of it"); }, kWait));
     wall.setCurrent(first);
+    chooseStation(StationId::Place);
+    auto* left = window.drawer().leftList();
+    ASSERT_TRUE(left);
+    EXPECT_TRUE(waitUntil([&] { return left->text().contains("egret_0.jpg"); }, kWait));
+    EXPECT_THAT(left->text().toStdString(), HasSubstr("1 copy left of this picture"));
     ASSERT_TRUE(shortcut(QKeySequence("Ctrl+H")));
     shortcut(QKeySequence("Ctrl+H"))->trigger();
     ASSERT_TRUE(settled());

@@ -144,7 +144,8 @@ Frame plainFrame(int width, int height, Rgb colour) {
     frame.size = {width, height};
     frame.picture = {0, 0, width, height};
     for (std::int64_t i = 0; i < frame.size.pixels(); ++i)
-        frame.rgb.insert(frame.rgb.end(), {colour.r, colour.g, colour.b});
+        for (const auto v : {colour.r, colour.g, colour.b})
+            frame.rgb.push_back(v);
     return frame;
 }
 

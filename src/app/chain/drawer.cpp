@@ -68,6 +68,18 @@ void Drawer::setLookedAt(OriginalId id) {
         m_rights->setLookedAt(id);
     if (m_privacy)
         m_privacy->setLookedAt(id);
+    showLeft();
+}
+
+void Drawer::showLeft() {
+    const auto* item = m_document->original(m_lookedAt);
+    if (m_left)
+        m_left->setOriginal(item ? item->path : std::filesystem::path());
+}
+
+void Drawer::renewLeft() {
+    if (m_left)
+        m_left->renew();
 }
 
 QWidget* Drawer::control(const std::string& path) const {
@@ -83,6 +95,7 @@ void Drawer::rebuild() {
     m_sizes = nullptr;
     m_rights = nullptr;
     m_privacy = nullptr;
+    m_left = nullptr;
     m_border = nullptr;
     m_curve = nullptr;
     m_forms.clear();
@@ -200,6 +213,11 @@ void Drawer::addExtras(QVBoxLayout* column) {
         break;
     case StationId::Place:
         column->addWidget(tokensButton());
+        column->addSpacing(kGap3);
+        m_left = new LeftList;
+        connect(m_left, &LeftList::wholeRequested, this, &Drawer::historyRequested);
+        column->addWidget(m_left);
+        showLeft();
         break;
     case StationId::Sending:
         button(tr("Try it out"),

@@ -7,6 +7,7 @@
 #include "chain/border_editor.h"
 #include "chain/quality_curve.h"
 #include "leaves/privacy_editor.h"
+#include "register/left_list.h"
 #include "widgets/setting_form.h"
 #include "words/rights_editor.h"
 
@@ -24,12 +25,14 @@ public:
     /// How files of the job will be called and where they go, as planned.
     void setPlaceExamples(const QStringList& examples);
     void setLookedAt(OriginalId id);
+    void renewLeft(); ///< a run came to its end
     /// The control of a setting of the shown station ("seal.size"), for focus and for tests.
     QWidget* control(const std::string& path) const;
     BorderEditor* borderEditor() { return m_border; }    ///< nullptr unless the border is shown
     QualityCurve* qualityCurve() { return m_curve; }     ///< nullptr unless the file is shown
     RightsEditor* rightsEditor() { return m_rights; }    ///< nullptr unless the rights are shown
     PrivacyEditor* privacyEditor() { return m_privacy; } ///< nullptr unless privacy is shown
+    LeftList* leftList() { return m_left; }              ///< nullptr unless the place is shown
     QString sizes() const { return m_sizes ? m_sizes->text() : QString(); }
 
 signals:
@@ -44,7 +47,8 @@ signals:
     void tryPlaceRequested();          ///< where copies are sent
     void passwordRequested();
     void outboxRequested();
-    void pickRequested(); ///< a colour from the picture for the border's chosen ring
+    void historyRequested(); ///< of the picture looked at
+    void pickRequested();    ///< a colour from the picture for the border's chosen ring
 
 private:
     void rebuild();
@@ -55,6 +59,7 @@ private:
     void addExtras(QVBoxLayout* column);
     SettingForm* addForm(QVBoxLayout* column, const std::vector<const SettingInfo*>& rows);
     void showSizes();
+    void showLeft();
     QStringList m_examples;
     void showCurve();
     void refreshWords();
@@ -75,6 +80,7 @@ private:
     QLabel* m_sizes = nullptr;
     RightsEditor* m_rights = nullptr;
     PrivacyEditor* m_privacy = nullptr;
+    LeftList* m_left = nullptr;
 };
 
 } // namespace keepseal::app

@@ -15,7 +15,8 @@ std::shared_ptr<const Frame> ground(Size size, Grey greyAt) {
     out->rgb.reserve(static_cast<std::size_t>(size.pixels()) * 3);
     for (int y = 0; y < size.height; ++y)
         for (int x = 0; x < size.width; ++x)
-            out->rgb.insert(out->rgb.end(), 3, static_cast<std::uint8_t>(greyAt(x, y)));
+            for (int c = 0; c < 3; ++c)
+                out->rgb.push_back(static_cast<std::uint8_t>(greyAt(x, y)));
     return out;
 }
 

@@ -3,11 +3,13 @@
 #include "proofs/proof_maker.h"
 
 #include "document/chain_of.h"
+#include "likeness/picture_mark.h"
 #include "proofs/frame_proof.h"
 #include "render/ahead.h"
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 #include <thread>
 
 namespace keepseal::app {
@@ -30,7 +32,31 @@ QRectF shareOf(const Rect& at, Size whole) {
             double(at.height) / whole.height};
 }
 
+QImage reducedFor(Size view, const QImage& sealed) {
+    const QImage packed = sealed.convertToFormat(QImage::Format_RGB888);
+    Frame frame;
+    frame.size = {packed.width(), packed.height()};
+    frame.rgb.resize(static_cast<std::size_t>(frame.size.pixels()) * 3);
+    for (int y = 0; y < packed.height(); ++y)
+        std::memcpy(frame.row(y), packed.constScanLine(y), static_cast<std::size_t>(packed.width()) * 3);
+    return toImage(meansOf(frame, view));
+}
+
 } // namespace
+
+bool isToReduce(const Proof& proof, Size view) {
+    const QSize size(view.width, view.height);
+    return !view.empty() && view.width <= proof.sealed.width() && view.height <= proof.sealed.height() &&
+           size != proof.sealed.size() && size != proof.inView.size();
+}
+
+void drawProof(QPainter& painter, const QRect& rect, const Proof& proof) {
+    const auto ratio = painter.device()->devicePixelRatioF();
+    if (proof.inView.size() == QSizeF(QSizeF(rect.size()) * ratio).toSize())
+        painter.drawImage(rect, proof.inView);
+    else
+        painter.drawImage(rect, proof.sealed);
+}
 
 MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const PreparedPtr& shared) {
     MadeProof made{job.pixels, job.shown, {}};
@@ -68,7 +94,10 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
         pixels.paintedBytes = pixels.paintings->bytes();
         addNotes(proof.notes, border.notes);
         proof.sealed = toImage(frame, screen);
+        proof.inView = {};
     }
+    if (isToReduce(proof, job.inView))
+        proof.inView = reducedFor(job.inView, proof.sealed);
     addNotes(proof.notes, proof.seal.notes);
     pixels.stages = std::move(stages);
     pixels.screen = screen;

@@ -11,6 +11,7 @@
 #include "seal/paintings.h"
 
 #include <QImage>
+#include <QPainter>
 
 #include <atomic>
 
@@ -18,6 +19,7 @@ namespace keepseal::app {
 
 struct Proof {
     QImage sealed;      ///< what the copy looks like
+    QImage inView;      ///< the same in the pixels that the view has for it; null: it scales `sealed` itself
     QRectF picture;     ///< where the picture proper lies, in shares of the whole
     bool sharp = false; ///< false: still made from the camera's small preview, or by other settings
     Ground ground;      ///< what lies under the seal
@@ -44,7 +46,8 @@ struct ProofPixels {
 struct ProofJob {
     PictureInfoPtr info;
     PictureException exception;
-    Size whole; ///< of the proof, as its view wants it
+    Size whole;  ///< of the proof, as its view wants it
+    Size inView; ///< pixels that the view has for it
     ProofPixels pixels;
     Proof shown; ///< the proof that is there; null image: none
 };
@@ -55,6 +58,11 @@ struct MadeProof {
     Proof proof;
     std::optional<Problem> problem; ///< why it could not be made: then all else is as before
 };
+
+/// Whether a view with so many pixels for it wants them reduced, and they are not.
+bool isToReduce(const Proof& proof, Size view);
+/// Draws it into `rect`, as it was reduced for it where it was: that is done once, by many threads.
+void drawProof(QPainter& painter, const QRect& rect, const Proof& proof);
 
 /// `shared` is the seal laid out already, where it is the same for all pictures; may be null. Throws Problem.
 MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const PreparedPtr& shared);

@@ -26,6 +26,7 @@ QRectF pictureWithin(const Proof& proof, const QRectF& whole) {
 namespace {
 
 constexpr int kSettleMs = 250;
+constexpr int kUnseenAfterMs = 80; ///< a dragging hand's steps come closer than this
 constexpr std::size_t kMeasuredAtOnce = 12;
 constexpr std::size_t kUnseenAtOnce = 4;
 
@@ -54,6 +55,9 @@ ProofSet::ProofSet(JobDocument* document, PictureLibrary* library, For what, QOb
         m_still = true;
         work();
     });
+    m_unseen.setSingleShot(true);
+    m_unseen.setInterval(kUnseenAfterMs);
+    connect(&m_unseen, &QTimer::timeout, this, &ProofSet::work);
     library->keptBytes().add(this);
     // Which of its settings change what is seen by comparing stages, not by knowing the settings.
     for (const auto change : {&JobDocument::currentDeliveryChanged, &JobDocument::exceptionsChanged})
@@ -71,6 +75,7 @@ void ProofSet::changeSeen() {
     ++m_change;
     m_still = false;
     m_changedAtNs = nowNs();
+    m_unseen.start();
     if (m_settle.isActive())
         m_settle.start();
     bool told = false;
@@ -229,7 +234,10 @@ void ProofSet::usePreview(Entry& entry, OriginalId id, const Wanted& wanted) {
 void ProofSet::developMissing() {
     if (m_paused)
         return;
-    for (const auto& wish : m_wishes) {
+    for (std::size_t i = 0; i < m_wishes.size(); ++i) {
+        if (i >= m_visible && m_unseen.isActive())
+            return;
+        const auto& wish = m_wishes[i];
         auto& entry = m_entries[wish.id];
         const auto info = m_library->info(wish.id);
         if (!info || info->problem)
@@ -306,7 +314,7 @@ void ProofSet::makeStale() {
         return;
     const auto pass = std::make_shared<Pass>();
     for (std::size_t i = 0; i < m_wishes.size(); ++i) {
-        if (i == m_visible && !pass->jobs.empty())
+        if (i == m_visible && (m_unseen.isActive() || !pass->jobs.empty()))
             break; // what can't be seen follows in the next passes
         if (i >= m_visible && pass->jobs.size() == kUnseenAtOnce)
             break; // small ones: the hand's next step waits for the one that is under way
@@ -314,12 +322,13 @@ void ProofSet::makeStale() {
             break; // all of a pass are in memory at once
         const auto& wish = m_wishes[i];
         const auto& entry = m_entries[wish.id];
-        const bool stale = entry.lookedAt != m_change || entry.proof.sharp != entry.pixels.sharp;
+        const bool stale = entry.lookedAt != m_change || entry.proof.sharp != entry.pixels.sharp ||
+                           (m_for == For::Many && isToReduce(entry.proof, wish.pixels));
         const auto info = m_library->info(wish.id); // gone once its picture was taken out of the job
         if (entry.pixels.base && stale && info && !entry.unmade) {
             pass->ids.push_back(wish.id);
             pass->jobs.push_back({info, m_document->exception(wish.id), wantedOf(wish, info).whole,
-                                  entry.pixels, entry.proof});
+                                  m_for == For::Many ? wish.pixels : Size(), entry.pixels, entry.proof});
         }
     }
     if (pass->jobs.empty())
@@ -376,7 +385,8 @@ void ProofSet::take(OriginalId id, const ProofJob& job, MadeProof made, quint64 
 std::uint64_t ProofSet::weightOf(const Entry& entry) {
     const auto& pixels = entry.pixels;
     const auto* finished = pixels.finished == pixels.base ? nullptr : pixels.finished.get();
-    return bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
+    return static_cast<std::uint64_t>(entry.proof.inView.sizeInBytes()) +
+           bytesOf(pixels.base.get(), entry.proof.sealed) + bytesOf(finished, entry.baseImage) +
            bytesOf(entry.framed.get(), {}) + pixels.paintedBytes;
 }
 

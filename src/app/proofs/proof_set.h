@@ -129,6 +129,7 @@ private:
     bool m_paused = false;
     bool m_still = true; ///< no change for a while
     QTimer m_settle;     ///< while a border is drawn, pictures are not developed for each of its steps
+    QTimer m_unseen;     ///< while a hand drags, what it can't see waits: the cores paint what it sees
     qint64 m_changedAtNs = 0;
     double m_lastRedrawMs = -1;
     TaskShare m_develops;

@@ -32,6 +32,7 @@ ProofWall::ProofWall(JobDocument* document, PictureLibrary* library, QWidget* pa
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Proof wall"));
+    viewport()->setAttribute(Qt::WA_OpaquePaintEvent); // all of it is painted: nothing is laid under it first
     connect(document, &JobDocument::originalsChanged, this, &ProofWall::onOriginals);
     connect(&m_proofs, &ProofSet::changed, viewport(), qOverload<>(&QWidget::update));
     auto* relayout = new QTimer(this); // shapes come in one by one; the wall moves at most ten times a second
@@ -172,6 +173,7 @@ void ProofWall::setStamped(OriginalId id, Stamped stamped) {
 /// exactly.
 void ProofWall::layoutTiles() {
     m_tiles.clear();
+    m_captions.clear();
     const int width = std::max(100, viewport()->width() - 2 * kWallMargin);
     int y = kWallMargin;
     std::vector<std::pair<OriginalId, double>> row;
@@ -440,8 +442,11 @@ bool ProofWall::viewportEvent(QEvent* event) {
 }
 
 void ProofWall::changeEvent(QEvent* event) {
-    if (event->type() == QEvent::StyleChange || event->type() == QEvent::PaletteChange)
+    if (event->type() == QEvent::StyleChange || event->type() == QEvent::PaletteChange ||
+        event->type() == QEvent::FontChange) {
+        m_captions.clear();
         viewport()->update();
+    }
     QAbstractScrollArea::changeEvent(event);
 }
 

@@ -8,6 +8,7 @@
 #include "proofs/proof_set.h"
 
 #include <QAbstractScrollArea>
+#include <QStaticText>
 
 #include <unordered_map>
 
@@ -94,7 +95,7 @@ private:
     void paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const;
     std::size_t leftOf(OriginalId id) const;
     void paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const;
-    /// Worked out once for each picture that is seen, until the words may have changed.
+    void paintCaption(QPainter& painter, const Tile& tile) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;
@@ -105,6 +106,8 @@ private:
         m_shapes;            ///< worked out once, until the copies may have others
     SizeSettings m_shapesOf; ///< what they were worked out for
     PictureFilter m_filter;
+    /// The names below the pictures that were seen, laid out: a step of a slider paints them all again.
+    mutable std::unordered_map<OriginalId, QStaticText> m_captions;
     int m_contentsHeight = 0;
     int m_rowHeight = 150;
     OriginalId m_current = 0, m_rangeStart = 0;

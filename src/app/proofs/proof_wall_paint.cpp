@@ -7,10 +7,13 @@
 #include "plan/stamped.h"
 #include "theme/theme.h"
 
+#include <QPaintEvent>
 #include <QPainter>
+#include <QPixmapCache>
 #include <QScrollBar>
 
 #include <algorithm>
+#include <cmath>
 
 namespace keepseal::app {
 namespace {
@@ -25,16 +28,19 @@ bool tellsMoreThan(const Notes& words, const Notes& notes) {
 
 } // namespace
 
-void ProofWall::paintEvent(QPaintEvent*) {
+void ProofWall::paintEvent(QPaintEvent* event) {
     QPainter painter(viewport());
     painter.fillRect(viewport()->rect(), theme().surround(surround()));
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.setRenderHint(QPainter::Antialiasing);
-    const QRect screen(0, verticalScrollBar()->value(), viewport()->width(), viewport()->height());
-    painter.translate(0, -screen.top());
+    const int top = verticalScrollBar()->value();
+    const QRect screen = event->rect().translated(0, top);
+    painter.translate(0, -top);
     for (auto i = firstBelow(screen.top() - 16);
          i < m_tiles.size() && m_tiles[i].picture.top() < screen.bottom() + 16; ++i)
-        paintTile(painter, m_tiles[i]);
+        if (const auto& at = m_tiles[i].picture;
+            at.left() - 8 < screen.right() && at.right() + 8 > screen.left())
+            paintTile(painter, m_tiles[i]);
 }
 
 void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
@@ -57,14 +63,24 @@ void ProofWall::paintTile(QPainter& painter, const Tile& tile) const {
         painter.drawText(tile.picture.adjusted(4, 4, -4, -4), Qt::AlignCenter | Qt::TextWordWrap,
                          tr("left out"));
     }
-    const auto* item = m_document->original(tile.id);
+    paintCaption(painter, tile);
+}
+
+void ProofWall::paintCaption(QPainter& painter, const Tile& tile) const {
     painter.setFont(smallFont());
     painter.setPen(theme().onSurround(surround()));
-    const QRect caption(tile.picture.left(), tile.picture.bottom() + 5, tile.picture.width(),
-                        captionHeight() - 4);
-    const auto name = item ? toQt(item->path.filename()) : QString();
-    painter.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(name, Qt::ElideMiddle, caption.width()));
+    auto known = m_captions.find(tile.id);
+    if (known == m_captions.end()) {
+        const auto* item = m_document->original(tile.id);
+        const auto name = item ? toQt(item->path.filename()) : QString();
+        QStaticText text(painter.fontMetrics().elidedText(name, Qt::ElideMiddle, tile.picture.width()));
+        text.setTextFormat(Qt::PlainText);
+        text.prepare({}, painter.font());
+        known = m_captions.emplace(tile.id, std::move(text)).first;
+    }
+    const double space = captionHeight() - 4 - known->second.size().height();
+    painter.drawStaticText(QPointF(tile.picture.left(), tile.picture.bottom() + 5 + space / 2),
+                           known->second);
 }
 
 int ProofWall::captionHeight() {
@@ -88,7 +104,7 @@ QString ProofWall::whyNotMade(OriginalId id) const {
 void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& rect) const {
     if (const auto* proof = m_proofs.proof(tile.id)) {
         if (const QImage before = m_before ? m_proofs.baseImage(tile.id) : QImage(); before.isNull())
-            painter.drawImage(rect, proof->sealed);
+            drawProof(painter, rect, *proof);
         else // at the place that it has in the copy
             painter.drawImage(pictureWithin(*proof, rect), before);
         return;
@@ -108,12 +124,50 @@ void ProofWall::paintPicture(QPainter& painter, const Tile& tile, const QRect& r
                      tr("Cannot be stamped:\n%1").arg(toQt(problem->happened)));
 }
 
+namespace {
+
+struct Badge {
+    const char* icon;
+    QColor ground, ink;
+    QString text{}; ///< in place of the icon
+};
+
+constexpr int kDisc = 20, kRim = 1; ///< of a badge, device-independent pixels
+
+/// A disc with a sign or a number, drawn once: a wall shows many of them at each step of a slider.
+QPixmap badgePixmap(const Badge& badge, qreal ratio) {
+    const auto key = QString("ks:badge:%1:%2:%3:%4:%5")
+                         .arg(badge.icon, badge.text)
+                         .arg(badge.ground.rgb())
+                         .arg(badge.ink.rgb())
+                         .arg(std::lround(ratio * 100));
+    QPixmap pixmap;
+    if (QPixmapCache::find(key, &pixmap))
+        return pixmap;
+    pixmap = QPixmap(QSize(kDisc + 2 * kRim, kDisc + 2 * kRim) * ratio);
+    pixmap.setDevicePixelRatio(ratio);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRectF disc(kRim, kRim, kDisc, kDisc);
+    painter.setPen(QPen(QColor(0, 0, 0, 60), 1));
+    painter.setBrush(badge.ground);
+    painter.drawEllipse(disc);
+    if (badge.text.isEmpty()) {
+        painter.drawPixmap(disc.topLeft() + QPointF(3.5, 3.5), iconPixmap(badge.icon, badge.ink, 13, ratio));
+    } else {
+        painter.setFont(smallFont());
+        painter.setPen(badge.ink);
+        painter.drawText(disc, Qt::AlignCenter, badge.text);
+    }
+    painter.end();
+    QPixmapCache::insert(key, pixmap);
+    return pixmap;
+}
+
+} // namespace
+
 void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& rect) const {
-    struct Badge {
-        const char* icon;
-        QColor ground, ink;
-        QString text{}; ///< in place of the icon
-    };
     std::vector<Badge> badges;
     const auto info = m_library->info(tile.id);
     if (const auto stamped = m_stamped.find(tile.id); stamped != m_stamped.end())
@@ -136,25 +190,17 @@ void ProofWall::paintBadges(QPainter& painter, const Tile& tile, const QRect& re
     if (const auto left = leftOf(tile.id); left > 0)
         badges.push_back(
             {"", QColor("#b9c4d6"), QColor("#1b2430"), left > 99 ? "99+" : QString::number(left)});
-    painter.setFont(smallFont());
     int x = rect.right() - 5;
     for (const auto& badge : badges) {
-        const QRectF disc(x - 20, rect.top() + 6, 20, 20);
-        painter.setPen(QPen(QColor(0, 0, 0, 60), 1));
-        painter.setBrush(badge.ground);
-        painter.drawEllipse(disc);
-        if (badge.text.isEmpty()) {
-            painter.drawPixmap(disc.topLeft() + QPointF(3.5, 3.5),
-                               iconPixmap(badge.icon, badge.ink, 13, devicePixelRatioF()));
-        } else {
-            painter.setPen(badge.ink);
-            painter.drawText(disc, Qt::AlignCenter, badge.text);
-        }
-        x -= 24;
+        painter.drawPixmap(QPoint(x - kDisc - kRim, rect.top() + 6 - kRim),
+                           badgePixmap(badge, devicePixelRatioF()));
+        x -= kDisc + 4;
     }
 }
 
 std::size_t ProofWall::leftOf(OriginalId id) const {
+    if (m_left.empty())
+        return 0;
     const auto* item = m_document->original(id);
     const auto found = item ? m_left.find(item->path) : m_left.end();
     return found == m_left.end() ? 0 : found->second;

@@ -163,7 +163,7 @@ void TrialStrip::paintTile(QPainter& painter, const Tile& tile, bool current) co
         ratio = tile.ramp->result().readability;
         hard = tile.ramp->result().belowReadable;
     } else if (const auto* proof = m_proofs.proof(tile.id)) {
-        painter.drawImage(tile.picture, proof->sealed);
+        drawProof(painter, tile.picture, *proof);
         ratio = proof->seal.readability;
         hard = proof->seal.belowReadable;
     } else

@@ -3,6 +3,7 @@
 #include "register/register_pages.h"
 
 #include "base/text.h"
+#include "document/chain_of.h"
 #include "document/job_document.h"
 #include "record/sent.h"
 #include "theme/theme.h"
@@ -54,6 +55,9 @@ Markup copyFactRows(const RegisteredCopy& copy) {
                                                            : toQt(row.seal));
     for (const auto& sent : row.sent)
         out += factRow(QObject::tr("Sent"), toQt(wordsOf(sent)));
+    for (const auto& note : row.notes) // a person said so
+        if (isAccepted(note, row.accepted))
+            out += factRow(QObject::tr("Delivered all the same"), toQt(sentenceOf(note)));
     if (row.placeOpened)
         out += factRow(QObject::tr("Place"), tinted(QObject::tr("told, as its delivery said"), theme().look));
     out += factRow(QObject::tr("SHA-256"), toQt(row.copyFingerprint.substr(0, 16) + "…"));
@@ -89,7 +93,18 @@ Markup leftLine(const RegisteredCopy& copy, const Markup& state) {
 
 } // namespace
 
-Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history) {
+Markup heldPart(const std::vector<HeldCopy>& held) {
+    Markup out;
+    if (!held.empty())
+        out += partTitle(QObject::tr("Held back, and not delivered since: %1").arg(held.size()));
+    for (const auto& [copy, why] : held)
+        for (const auto& words : sentences(why))
+            out += leftLine(copy, tinted(words, theme().bad));
+    return out;
+}
+
+Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history,
+                const std::vector<HeldCopy>& held) {
     auto out = Markup::of("<p style='font-size:13pt; margin:0 0 6px 0'>%1</p>",
                           {toQt(printable(copy.row.copy.filename().string()))}) +
                factTable(copyFactRows(copy));
@@ -101,7 +116,7 @@ Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history
             out +=
                 leftLine(left.copy, tinted(stateOf(left), left.outOfDate() ? theme().look : theme().quiet));
     }
-    return out;
+    return out + heldPart(held);
 }
 
 Markup answerPage(const WhatIs& answer) {

@@ -10,7 +10,10 @@
 namespace keepseal::app {
 
 /// One copy, what it says, and all that left of the same original.
-Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history);
+/// What was to leave of an original and did not; empty: nothing.
+Markup heldPart(const std::vector<HeldCopy>& held);
+Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history,
+                const std::vector<HeldCopy>& held);
 /// What a picture that was met is, and why.
 Markup answerPage(const WhatIs& answer);
 

@@ -71,7 +71,8 @@ RegisterView::RegisterView(JobDocument* document, QWidget* parent)
           if (!outcome.result)
               return;
           m_picture->show(outcome.result->picture, {}, {}, {});
-          copyPage(outcome.result->copy, outcome.result->left).showOn(*m_page);
+          const auto& [copy, left, held, picture] = *outcome.result;
+          (copy ? copyPage(*copy, left, held) : heldPart(held)).showOn(*m_page);
       }) {
     setAcceptDrops(true);
     auto* column = new QVBoxLayout(this);
@@ -343,6 +344,11 @@ void RegisterView::showChosen() {
         (copies.empty() ? Markup()
                         : Markup(tr("%1 chosen").arg(toQt(counted(copies.size(), "copy", "copies")))))
             .showOn(*m_page);
+        if (copies.empty() && !m_of.empty())
+            m_historyTask.start([of = m_of](const auto&) {
+                Register known;
+                return History{std::nullopt, {}, stillHeldBack(known, of), {}};
+            });
         return;
     }
     std::vector<Delivery> deliveries;
@@ -354,9 +360,10 @@ void RegisterView::showChosen() {
             exception = m_document->exception(item.id);
     m_historyTask.start([copy = copies.front(), deliveries = std::move(deliveries), exception](const auto&) {
         Register known;
-        History out{known.whole(copy.id).value_or(copy), {}, {}};
-        out.left = historyOf(known, out.copy.row.original, deliveries, exception);
-        if (const auto picture = pictureOf(known, out.copy, 900); !picture.size.empty())
+        History out{known.whole(copy.id).value_or(copy), {}, {}, {}};
+        out.left = historyOf(known, out.copy->row.original, deliveries, exception);
+        out.held = stillHeldBack(known, out.copy->row.original);
+        if (const auto picture = pictureOf(known, *out.copy, 900); !picture.size.empty())
             out.picture = toImage(picture);
         return out;
     });

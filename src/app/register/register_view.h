@@ -80,8 +80,9 @@ protected:
 
 private:
     struct History {
-        RegisteredCopy copy;
+        std::optional<RegisteredCopy> copy; ///< nothing: none of this original left
         std::vector<LeftCopy> left;
+        std::vector<HeldCopy> held;
         QImage picture;
     };
     QWidget* makeSearch();

@@ -92,7 +92,7 @@ void MainWindow::makeDesks() {
     m_deliveryDesk = std::make_unique<DeliveryDesk>(tools, m_deliveries, m_views, &m_library);
     m_designDesk = std::make_unique<DesignDesk>(tools, m_bench, m_views, m_drawer, &m_library);
     m_wordsDesk = std::make_unique<WordsDesk>(tools, m_views);
-    m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views);
+    m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views, m_drawer);
     m_sendingDesk = std::make_unique<SendingDesk>(tools, m_drawer);
     m_watchDesk = std::make_unique<WatchDesk>(tools, &m_runs);
     m_cardKeys = std::make_unique<CardKeys>(tools, m_views->pictureViews(),

@@ -32,8 +32,8 @@ QString countedIn(const QString& sentence, std::size_t count, const char* one, c
 
 } // namespace
 
-RegisterDesk::RegisterDesk(DeskTools tools, Views* views)
-    : m(std::move(tools)), m_views(views), m_counting([this](TaskOutcome<Counts> outcome) {
+RegisterDesk::RegisterDesk(DeskTools tools, Views* views, Drawer* drawer)
+    : m(std::move(tools)), m_views(views), m_drawer(drawer), m_counting([this](TaskOutcome<Counts> outcome) {
           if (outcome.result)
               m_views->wall().setLeft(std::move(*outcome.result));
       }),
@@ -46,6 +46,7 @@ RegisterDesk::RegisterDesk(DeskTools tools, Views* views)
       }) {
     m_mending.start([](const auto&) { return Register::mend(); });
     connect(m.document, &JobDocument::originalsChanged, this, &RegisterDesk::countLeft);
+    connect(drawer, &Drawer::historyRequested, this, &RegisterDesk::showHistory);
     auto& view = m_views->registerView();
     connect(&m_views->emptyPage(), &EmptyPage::whatRequested, this, &RegisterDesk::chooseWhat);
     connect(&view, &RegisterView::whatRequested, this, &RegisterDesk::chooseWhat);
@@ -84,6 +85,7 @@ void RegisterDesk::fillMenu(QMenu* menu, WindowActions& actions) {
 void RegisterDesk::renew() {
     countLeft();
     m_views->registerView().renew();
+    m_drawer->renewLeft();
 }
 
 void RegisterDesk::countLeft() {

@@ -4,6 +4,7 @@
 // joined and what is forgotten.
 #pragma once
 
+#include "chain/drawer.h"
 #include "shell/desk.h"
 #include "shell/views.h"
 #include "shell/window_actions.h"
@@ -15,8 +16,8 @@ namespace keepseal::app {
 class RegisterDesk : public QObject {
     Q_OBJECT
 public:
-    /// `views` is not owned.
-    RegisterDesk(DeskTools tools, Views* views);
+    /// `views` and `drawer` are not owned.
+    RegisterDesk(DeskTools tools, Views* views, Drawer* drawer);
     void fillMenu(QMenu* menu, WindowActions& actions);
     void chooseWhat();
     /// A run came to its end: what is known of copies has changed.
@@ -36,6 +37,7 @@ private:
     void countLeft();
     DeskTools m;
     Views* m_views;
+    Drawer* m_drawer;
     using Counts = std::map<std::filesystem::path, std::size_t>;
     LatestTask<Counts> m_counting;
     LatestTask<std::optional<Problem>> m_mending;

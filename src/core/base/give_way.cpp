@@ -2,15 +2,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/give_way.h"
 
+#include "base/patience.h"
+
 #include <atomic>
+#include <chrono>
 #include <mutex>
 #include <sys/resource.h>
+#include <thread>
 #include <unistd.h>
 #include <utility>
 
 namespace keepseal {
 namespace {
 
+constexpr auto kStandingStep = std::chrono::milliseconds(5);
 constexpr int kNicer = 10; // a tenth of the processor beside one thread that wants all of it
 
 struct Standing {
@@ -62,6 +67,13 @@ void giveWay() {
     if (givesWay())
         return; // or nicer than that: it stays so
     ::setpriority(PRIO_PROCESS, 0, kNicer);
+}
+
+void standAside() {
+    if (!Standstill::now() || !givesWay())
+        return;
+    while (Standstill::now() && !Patience::isOver())
+        std::this_thread::sleep_for(kStandingStep);
 }
 
 void letGiveWay(int process) {

@@ -32,4 +32,8 @@ public:
     static void setFollower(std::function<void(bool still)> follower);
 };
 
+/// Between pieces of long work, where nothing is locked that others want: a thread that gives way waits here
+/// while it is to stand still, and goes on when it is asked to stop (see Patience). Costs others nothing.
+void standAside();
+
 } // namespace keepseal

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "formats/jpeg_coder.h"
 
+#include "base/give_way.h"
 #include "base/problem.h"
 
 #include <algorithm>
@@ -151,6 +152,8 @@ void askFor(jpeg_compress_struct* coder, const CopyPixels& pixels, const JpegWis
 
 } // namespace
 
+constexpr JDIMENSION kRowsAtOnce = 64; ///< a few milliseconds of the largest pictures
+
 Bytes encodeJpegBy(const CopyPixels& pixels, const JpegWish& wish) {
     // Half a byte a pixel is more than most come to; memory that is not touched costs nothing.
     Coder coder(static_cast<std::size_t>(pixels.size.pixels()) / 2 + 65536);
@@ -159,6 +162,8 @@ Bytes encodeJpegBy(const CopyPixels& pixels, const JpegWish& wish) {
     const auto stride = static_cast<std::size_t>(pixels.size.width) * static_cast<std::size_t>(pixels.bands);
     auto* samples = static_cast<JSAMPLE*>(const_cast<void*>(pixels.samples)); // it only reads them
     while (coder->next_scanline < coder->image_height) {
+        if (coder->next_scanline % kRowsAtOnce == 0)
+            standAside();
         JSAMPROW row = samples + coder->next_scanline * stride;
         jpeg_write_scanlines(coder.get(), &row, 1);
     }

@@ -5,10 +5,14 @@
 // given back when the work is done. New pixels are not set to anything.
 #pragma once
 
+#include <algorithm>
 #include <cstddef>
 #include <cstdint>
-#include <memory>
-#include <vector>
+#include <cstring>
+#include <limits>
+#include <new>
+#include <type_traits>
+#include <utility>
 
 namespace keepseal {
 
@@ -27,26 +31,110 @@ void sharePixelMemory();
 /// The descriptor of such a block, which stays the block's; -1: it is none.
 int sharedDescriptorOf(const void* block);
 
+/// Samples in a row, in such a block; where it may be used like a std::vector, it is. Copied as memory and
+/// let go at once, by whatever options it is compiled: a vector with an allocator of its own does both sample
+/// by sample.
 template <class T>
-struct PixelAllocator {
-    using value_type = T;
-    PixelAllocator() = default;
-    template <class U>
-    explicit(false) PixelAllocator(const PixelAllocator<U>&) {}
-    T* allocate(std::size_t count) { return static_cast<T*>(takePixelBlock(count * sizeof(T))); }
-    void deallocate(T* block, std::size_t count) noexcept { givePixelBlock(block, count * sizeof(T)); }
-    template <class U>
-    void construct(U* at) noexcept {
-        ::new (static_cast<void*>(at)) U; // not U(): that would set it to 0
-    }
-    template <class U, class... Values>
-    void construct(U* at, Values&&... values) {
-        ::new (static_cast<void*>(at)) U(std::forward<Values>(values)...);
-    }
-    bool operator==(const PixelAllocator&) const { return true; }
-};
+class Pixels {
+    static_assert(std::is_trivially_copyable_v<T> && std::is_trivially_destructible_v<T>);
 
-template <class T>
-using Pixels = std::vector<T, PixelAllocator<T>>;
+public:
+    using value_type = T;
+    Pixels() = default;
+    explicit Pixels(std::size_t count) { resize(count); } ///< not set to anything
+    Pixels(std::size_t count, T value) { assign(count, value); }
+    Pixels(const Pixels& other) { assign(other.begin(), other.end()); }
+    Pixels(Pixels&& other) noexcept { swap(other); }
+    Pixels& operator=(const Pixels& other) {
+        if (this != &other)
+            assign(other.begin(), other.end());
+        return *this;
+    }
+    Pixels& operator=(Pixels&& other) noexcept {
+        Pixels taken(std::move(other));
+        swap(taken);
+        return *this;
+    }
+    ~Pixels() { give(); }
+
+    T* data() { return m_data; }
+    const T* data() const { return m_data; }
+    std::size_t size() const { return m_size; }
+    bool empty() const { return m_size == 0; }
+    T* begin() { return m_data; }
+    T* end() { return m_data + m_size; }
+    const T* begin() const { return m_data; }
+    const T* end() const { return m_data + m_size; }
+    T& operator[](std::size_t at) { return m_data[at]; }
+    const T& operator[](std::size_t at) const { return m_data[at]; }
+
+    void reserve(std::size_t count) {
+        if (count > m_room)
+            moveInto(count);
+    }
+    void resize(std::size_t count) { ///< what is new is not set to anything
+        reserve(count);
+        m_size = count;
+    }
+    void assign(std::size_t count, T value) {
+        anew(count);
+        std::fill(begin(), end(), value);
+    }
+    void assign(const T* from, const T* to) {
+        anew(static_cast<std::size_t>(to - from));
+        if (m_size > 0)
+            std::memcpy(m_data, from, m_size * sizeof(T));
+    }
+    void push_back(T value) {
+        if (m_size == m_room)
+            moveInto(std::max<std::size_t>(64, 2 * m_room));
+        m_data[m_size++] = value;
+    }
+    void clear() { m_size = 0; }
+    void swap(Pixels& other) noexcept {
+        std::swap(m_data, other.m_data);
+        std::swap(m_size, other.m_size);
+        std::swap(m_room, other.m_room);
+    }
+    friend bool operator==(const Pixels& a, const Pixels& b) {
+        return a.m_size == b.m_size &&
+               (a.m_size == 0 || std::memcmp(a.m_data, b.m_data, a.m_size * sizeof(T)) == 0);
+    }
+
+private:
+    static T* fresh(std::size_t count) {
+        if (count > std::numeric_limits<std::size_t>::max() / sizeof(T))
+            throw std::bad_alloc();
+        return static_cast<T*>(takePixelBlock(count * sizeof(T)));
+    }
+    /// So many samples; what was there is not kept.
+    void anew(std::size_t count) {
+        if (count > m_room) {
+            give();
+            m_data = fresh(count);
+            m_room = count;
+        }
+        m_size = count;
+    }
+    void moveInto(std::size_t room) {
+        T* block = fresh(room);
+        if (m_size > 0)
+            std::memcpy(block, m_data, m_size * sizeof(T));
+        const auto size = m_size;
+        give();
+        m_data = block;
+        m_size = size;
+        m_room = room;
+    }
+    void give() noexcept {
+        if (m_data)
+            givePixelBlock(m_data, m_room * sizeof(T));
+        m_data = nullptr;
+        m_size = m_room = 0;
+    }
+
+    T* m_data = nullptr;
+    std::size_t m_size = 0, m_room = 0;
+};
 
 } // namespace keepseal

@@ -57,6 +57,23 @@ const char* keyOf(CopyNow now) {
     return keys[static_cast<std::size_t>(now)];
 }
 
+std::vector<HeldCopy> stillHeldBack(Register& known, const fs::path& original) {
+    const auto bytes = bytesAt(original);
+    const auto left = copiesOfOriginal(known, original, bytes);
+    std::set<std::string> told;
+    std::vector<HeldCopy> out;
+    for (auto& held : known.heldBackOf(original, bytes)) {
+        const bool deliveredSince = std::any_of(left.begin(), left.end(), [&](const RegisteredCopy& copy) {
+            return copy.row.delivery == held.row.delivery && copy.made >= held.made;
+        });
+        if (deliveredSince || !told.insert(held.row.delivery).second)
+            continue;
+        auto why = held.row.heldBackBy();
+        out.push_back({std::move(held), std::move(why)});
+    }
+    return out;
+}
+
 std::vector<LeftCopy> historyOf(Register& known, const fs::path& original,
                                 const std::vector<Delivery>& deliveries, const PictureException& exception) {
     const auto bytes = bytesAt(original);

@@ -25,6 +25,14 @@ struct LeftCopy {
     bool outOfDate() const { return pictureChanged || deliveryChanged; }
 };
 
+/// A copy that a run held back, and no later one delivered for the same delivery.
+struct HeldCopy {
+    RegisteredCopy copy; ///< its whole row; `copy.row.copy` as it was to be
+    Notes why;
+};
+/// The newest first; of each delivery the last. Reads the original.
+std::vector<HeldCopy> stillHeldBack(Register& known, const std::filesystem::path& original);
+
 /// The newest first. `original`: by its path, and by its bytes as they are or were when copies of it were
 /// made. `deliveries`: as they are now, with who you are; those of other names are not judged. Reads original
 /// and copies.

@@ -19,7 +19,7 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr int kRegisterVersion = 3;
+constexpr int kRegisterVersion = 4;
 constexpr int kBusyMs = 5000;
 constexpr std::int64_t kCopiesOfASecond = 1 << 20; ///< ids that runs begun in one second share
 
@@ -62,6 +62,16 @@ CREATE TABLE pictures (
 CREATE VIRTUAL TABLE words USING fts5(text, prefix='1 2 3', tokenize="unicode61 remove_diacritics 2");
 )";
 
+/// Since version 4: copies that did not leave are none, and are asked for by their original alone.
+constexpr const char* kHeldBack = R"(
+CREATE TABLE held (
+  id INTEGER PRIMARY KEY, run INTEGER NOT NULL REFERENCES runs(id) ON DELETE CASCADE,
+  original BLOB NOT NULL, original_sha256 TEXT NOT NULL, row TEXT NOT NULL);
+CREATE INDEX held_by_original ON held(original);
+CREATE INDEX held_by_original_bytes ON held(original_sha256);
+CREATE INDEX held_by_run ON held(run);
+)";
+
 bool isDamage(const SQLite::Exception& error) {
     return error.getErrorCode() == SQLITE_NOTADB || error.getErrorCode() == SQLITE_CORRUPT;
 }
@@ -80,6 +90,10 @@ std::int64_t firstIdOf(const std::string& started) {
     if (!::strptime(started.c_str(), "%Y-%m-%dT%H:%M:%SZ", &parts))
         return 1;
     return std::max<std::int64_t>(0, ::timegm(&parts)) * kCopiesOfASecond;
+}
+
+std::string textOf(const LedgerRow& row) {
+    return toJson(row).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
 void insertCopy(SQLite::Statement& copy, std::int64_t id, std::int64_t run, const LedgerRow& row) {
@@ -105,8 +119,17 @@ void insertCopy(SQLite::Statement& copy, std::int64_t id, std::int64_t run, cons
     copy.bind(19, row.takenAt);
     copy.bind(20, row.picture);
     copy.bind(21, static_cast<std::int64_t>(row.code));
-    copy.bind(22, toJson(row).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace));
+    copy.bind(22, textOf(row));
     copy.exec();
+}
+
+void insertHeld(SQLite::Statement& held, std::int64_t run, const LedgerRow& row) {
+    held.reset();
+    held.bind(1, run);
+    bindPath(held, 2, row.original);
+    held.bind(3, row.fingerprintBefore);
+    held.bind(4, textOf(row));
+    held.exec();
 }
 
 /// With what SQLite had not yet written into it: that is of no other file.
@@ -178,11 +201,13 @@ void Register::renew(int version) {
         return; // another program was first
     m_database->exec(kTables);
     m_database->exec(kByBytes);
-    m_database->exec(kKnownAgain);
+    if (version < 3)
+        m_database->exec(kKnownAgain);
+    m_database->exec(kHeldBack);
     addLedgers([](const fs::path&) { return true; });
     // Copies whose ledgers are gone keep what is known of them.
     for (SQLite::Statement left(*m_database, kSelectCopy + std::string("copies.row = ''"));
-         left.executeStep();) {
+         version < 3 && left.executeStep();) {
         const auto copy = registeredCopyAt(left);
         SQLite::Statement words(*m_database, "INSERT INTO words(rowid, text) VALUES(?,?)");
         words.bind(1, copy.id);
@@ -259,7 +284,11 @@ void Register::insertRun(const Ledger& ledger, const fs::path& ledgerFile) {
         "sealed, place_told, seal, taken, picture, code, row) "
         "VALUES(?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
     SQLite::Statement words(*m_database, "INSERT INTO words(rowid, text) VALUES(?,?)");
+    SQLite::Statement held(*m_database,
+                           "INSERT INTO held(run, original, original_sha256, row) VALUES(?,?,?,?)");
     for (const auto& row : ledger.rows) {
+        if (row.outcome == Outcome::HeldBack)
+            insertHeld(held, runId, row);
         if (row.outcome != Outcome::Made)
             continue;
         insertCopy(copy, id, runId, row);
@@ -323,7 +352,8 @@ void Register::wipe() {
 std::vector<Problem> Register::rebuild() {
     try {
         SQLite::Transaction transaction(*m_database, SQLite::TransactionBehavior::IMMEDIATE);
-        m_database->exec("DELETE FROM words; DELETE FROM copies; DELETE FROM runs; DELETE FROM pictures");
+        m_database->exec("DELETE FROM words; DELETE FROM copies; DELETE FROM held; DELETE FROM runs; DELETE "
+                         "FROM pictures");
         auto out = addLedgers([](const fs::path&) { return true; });
         transaction.commit();
         return out;
@@ -335,7 +365,7 @@ std::vector<Problem> Register::rebuild() {
 void Register::requireSound() {
     std::string found;
     try {
-        for (const auto* table : {"runs", "copies", "pictures"}) {
+        for (const auto* table : {"runs", "copies", "held", "pictures"}) {
             const auto told =
                 m_database->execAndGet(std::string("PRAGMA quick_check('") + table + "')").getString();
             if (told != "ok")

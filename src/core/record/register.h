@@ -79,6 +79,10 @@ public:
     std::vector<RegisteredCopy> madeBelow(const std::filesystem::path& folder);
     /// All copies of a kept picture, the newest first.
     std::vector<RegisteredCopy> copiesOfPicture(const std::string& picture);
+    /// Copies of an original at that path, or with those bytes, that a run held back; the newest run first.
+    /// `id` counts among these alone.
+    std::vector<RegisteredCopy> heldBackOf(const std::filesystem::path& original,
+                                           const std::string& fingerprint);
     /// How many copies were made of the original at each of these paths; those of which none was are not in
     /// it.
     std::map<std::filesystem::path, std::size_t>

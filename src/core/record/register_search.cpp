@@ -149,6 +149,28 @@ std::optional<RegisteredCopy> Register::whole(std::int64_t id) {
     return rows.front();
 }
 
+std::vector<RegisteredCopy> Register::heldBackOf(const fs::path& original, const std::string& fingerprint) {
+    std::vector<RegisteredCopy> out;
+    SQLite::Statement found(
+        *m_database, "SELECT held.id, row, started, ledger FROM held JOIN runs ON runs.id = held.run WHERE "
+                     "original = ? OR (original_sha256 = ? AND original_sha256 <> '') "
+                     "ORDER BY started DESC, held.id DESC");
+    bindPath(found, 1, original);
+    found.bind(2, fingerprint);
+    try {
+        while (found.executeStep())
+            try {
+                out.push_back({found.getColumn(0).getInt64(),
+                               ledgerRowFromJson(nlohmann::json::parse(found.getColumn(1).getString())),
+                               found.getColumn(2).getString(), found.getColumn(3).getString()});
+            } catch (const nlohmann::json::exception&) { // one that nobody can read tells nothing
+            }
+    } catch (const SQLite::Exception& error) {
+        cannotUseRegister(m_file, error.what());
+    }
+    return out;
+}
+
 std::map<fs::path, std::size_t> Register::countsOf(const std::vector<fs::path>& originals) {
     std::map<fs::path, std::size_t> out;
     SQLite::Statement counted(*m_database, "SELECT count(*) FROM copies WHERE original = ?");

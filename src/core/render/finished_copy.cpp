@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/finished_copy.h"
 
+#include "base/give_way.h"
 #include "base/problem.h"
 #include "render/untouched_copy.h"
 
@@ -57,6 +58,7 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
     out.frame =
         all ? stages.base.made(original, asked.facts, &found, decoded) : blank(asked.chain.sizes.whole);
     original.requireUnchanged();
+    standAside();
     if (take)
         take(held.coarse);
     out.frame.scale = stages.finish.scale; // and it changes nothing
@@ -91,12 +93,16 @@ FinishedCopy fromPixels(const Original& original, const CopyAsked& asked, CopyAh
     const auto stages = stagesOf(asked, ahead.words->facts);
     out.frame = stages.base.made(original, asked.facts, &found, decoded);
     original.requireUnchanged();
+    standAside();
     if (take)
         take(out.frame);
+    standAside();
     stages.finish.on(out.frame);
+    standAside();
     const auto border = stages.frame.on(out.frame);
     addNotes(found, border.notes);
     const bool stays = onlyTheMarkChanges(asked) && !out.frame.isDeep() && out.frame.alpha.empty();
+    standAside();
     PixelsBefore before;
     const auto seal = stages.seal.on(out.frame, ahead.prepared, {.before = stays ? &before : nullptr});
     if (stays)

@@ -3,6 +3,7 @@
 #include "run/stamper.h"
 
 #include "base/fingerprint.h"
+#include "base/give_way.h"
 #include "delivery/file_names.h"
 #include "formats/visible_loss.h"
 #include "plan/stamped.h"
@@ -222,6 +223,7 @@ private:
         // What is decoded for the others is shrunk for them.
         m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), ofCoefficients ? nullptr : m_decoded,
                                   keep, FramePixels::AsNeeded);
+        standAside();
         m_keptBase = base;
         m_code = m_kept.id.empty()
                      ? 0
@@ -232,6 +234,7 @@ private:
 
     bool deliver(const Bytes& bytes, const CopyPromise& promise, std::size_t index, Destination& destination,
                  LedgerRow& row) {
+        standAside();
         auto staged = destination.stage(bytes);
         auto check = checkCopy(*staged, promise, m_report);
         if (staged->size() != bytes.size())

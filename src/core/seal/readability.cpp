@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/readability.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -25,18 +26,22 @@ const std::array<double, 256>& linear() {
     return table;
 }
 
-/// Whether there is ink at that distance in any of eight directions.
-bool isNear(const Layer& mark, int x, int y, int distance) {
-    const int slant = std::max(1, distance * 7 / 10);
+/// Sets `near` to which pixels of row `y` have ink at that distance in any of eight directions. Whole rows at
+/// a time: they become vectors.
+void findNear(const Layer& mark, int y, int distance, std::vector<std::uint8_t>& near) {
+    const int slant = std::max(1, distance * 7 / 10), width = mark.area.width;
     const int offsets[8][2] = {{distance, 0},  {-distance, 0},  {0, distance},   {0, -distance},
                                {slant, slant}, {slant, -slant}, {-slant, slant}, {-slant, -slant}};
+    near.assign(static_cast<std::size_t>(width), 0);
     for (const auto& offset : offsets) {
-        const int nx = x + offset[0], ny = y + offset[1];
-        if (nx >= 0 && ny >= 0 && nx < mark.area.width && ny < mark.area.height &&
-            mark.row(ny)[nx] >> 24 > 64)
-            return true;
+        const int dx = offset[0], ny = y + offset[1];
+        if (ny < 0 || ny >= mark.area.height)
+            continue;
+        const auto* row = mark.row(ny) + dx;
+        auto* out = near.data();
+        for (int x = std::max(0, -dx), end = std::min(width, width - dx); x < end; ++x)
+            out[x] |= static_cast<std::uint8_t>(row[x] >> 24 > 64);
     }
-    return false;
 }
 
 } // namespace
@@ -90,14 +95,16 @@ void Readability::add(const Frame& finished, const Layer& mark, int originX, int
         return;
     const auto pixels = static_cast<std::int64_t>(m_area.width) * m_area.height;
     const int step = std::max(1, static_cast<int>(std::sqrt(static_cast<double>(pixels) / kSamples)));
+    std::vector<std::uint8_t> near;
     for (int y = part.y; y < part.bottom(); y += step) {
+        findNear(mark, y - mark.area.y, m_near, near);
         const auto* seal = mark.row(y - mark.area.y) - mark.area.x;
         const auto* pixel = finished.row(y - originY) - static_cast<std::ptrdiff_t>(originX) * 3;
         auto* cells = m_cells.data() +
                       static_cast<std::ptrdiff_t>(static_cast<int>((y - m_area.y) / m_cell)) * m_columns;
         for (int x = part.x; x < part.right(); x += step) {
             const double a = (seal[x] >> 24) / 255.0;
-            if (a == 0 && !isNear(mark, x - mark.area.x, y - mark.area.y, m_near))
+            if (a == 0 && !near[static_cast<std::size_t>(x - mark.area.x)])
                 continue;
             if (std::any_of(m_leftOut.begin(), m_leftOut.end(), [x, y](const Box& box) {
                     return x >= box.x && x < box.right() && y >= box.y && y < box.bottom();

@@ -4,6 +4,8 @@
 #include "base/colour.h"
 #include "base/files.h"
 #include "base/fingerprint.h"
+#include "base/give_way.h"
+#include "base/patience.h"
 #include "base/problem.h"
 #include "base/setting.h"
 #include "base/text.h"
@@ -139,4 +141,29 @@ TEST(MemoryBudget, NeverLendsMoreThanItHas) {
     EXPECT_LE(most, 2);
     const MemoryBudget::Share larger(budget,
                                      5000); // more than the whole: goes alone instead of waiting forever
+}
+
+TEST(GiveWay, OnlyWhatGivesWayStandsAsideAndOnlyUntilItIsStopped) {
+    std::atomic<bool> stop{false}, passed{false}, stopped{false};
+    std::optional<Standstill> still(std::in_place);
+    standAside(); // this thread gives way to nobody: else the test would end here
+    std::jthread patient([&] {
+        giveWay();
+        standAside();
+        passed = true;
+    });
+    std::jthread hasty([&] {
+        giveWay();
+        const Patience patience(stop);
+        standAside();
+        stopped = true;
+    });
+    EXPECT_FALSE(passed || stopped);
+    stop = true;
+    hasty.join();
+    EXPECT_TRUE(stopped);
+    EXPECT_FALSE(passed);
+    still.reset();
+    patient.join();
+    EXPECT_TRUE(passed);
 }

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the register knows of files, held against what really lies there.
+#include "recognise/history.h"
 #include "record/kept_pictures.h"
 #include "record/verify.h"
 #include "support/job.h"
@@ -154,6 +155,52 @@ TEST_F(Registered, AnOlderShapeIsMadeAnewAndKept) {
     EXPECT_FALSE(known.whole(known.find(search, 0, 1).front().id)->row.words.empty()); // from its ledger
     SQLite::Database kept((folder / "state/register.sqlite.version-1").string());
     EXPECT_EQ(kept.execAndGet("SELECT count(*) FROM copies").getInt(), 3);
+}
+
+TEST_F(Registered, WhatWasHeldBackIsKnownUntilItIsDelivered) {
+    const auto original = folder / "in/wide.png";
+    makePicture(original, 17000, 10);
+    run({original}, folder / "out");
+    auto letter = sampleDelivery(folder / "letters");
+    letter.name = "Letter";
+    letter.fit.on = false;
+    letter.file.choose("jpeg", false);
+    letter.file.choose("webp"); // which holds no picture as wide as that
+    RunOptions options;
+    options.ledgerFolder = folder / "state/ledgers";
+    const std::atomic<bool> stop{false};
+    const auto make = [&] {
+        return runPlan(makePlan({original}, {letter}, "/"), options, stop, [](const RunEvent&) {});
+    };
+    ASSERT_EQ(make().ledger.count(Outcome::HeldBack), 1U);
+    Register known(file);
+    known.catchUp();
+    const auto held = stillHeldBack(known, original);
+    ASSERT_EQ(held.size(), 1U);
+    EXPECT_EQ(held.front().copy.row.delivery, "Letter");
+    EXPECT_FALSE(held.front().why.empty());
+    EXPECT_EQ(known.copiesOfFile(original).size(), 1U) << "it is no copy that left";
+    EXPECT_TRUE(stillHeldBack(known, folder / "in/b.jpg").empty());
+    fs::rename(original, folder / "in/moved.png"); // known by its bytes
+    EXPECT_EQ(stillHeldBack(known, folder / "in/moved.png").size(), 1U);
+    fs::rename(folder / "in/moved.png", original);
+    known.rebuild();
+    EXPECT_EQ(stillHeldBack(known, original).size(), 1U);
+    letter.file.choose("webp", false);
+    letter.file.choose("png");
+    ASSERT_EQ(make().ledger.count(Outcome::Made), 1U);
+    known.catchUp();
+    EXPECT_TRUE(stillHeldBack(known, original).empty());
+}
+
+TEST_F(Registered, TheShapeBeforeLearnsWhatWasHeldBack) {
+    { Register known(file); }
+    SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec("DROP TABLE held; PRAGMA user_version = 3");
+    Register known(file);
+    EXPECT_EQ(known.copies(), 3U);
+    EXPECT_EQ(known.count({"web"}), 3U);
+    EXPECT_TRUE(known.heldBackOf(folder / "in/a.jpg", {}).empty());
+    known.requireSound();
 }
 
 TEST_F(Registered, CopiesWhoseLedgersAreGoneStay) {

@@ -337,7 +337,7 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
     refused([](auto& p, auto&) { p.area.x = 192; });
     refused([](auto& p, auto&) { p.area.y = -16; });
     refused([](auto& p, auto&) { p.area.width = 33; });
-    refused([](auto& p, auto&) { p.rgb.pop_back(); });
+    refused([](auto& p, auto&) { p.rgb.resize(p.rgb.size() - 1); });
     refused([](auto& p, auto&) { p.cells.pop_back(); });
     refused([](auto&, auto& f) { f.stored.width += 1; });
     const auto bytes = jpegOf({"asked"});
