@@ -15,6 +15,7 @@
 #include "cli/watch_command.h"
 #include "cli/word_commands.h"
 
+#include "base/built_with.h"
 #include "base/own_folders.h"
 #include "base/problem.h"
 #include "cage/cage.h"
@@ -82,7 +83,7 @@ namespace {
 
 int run(int argc, char** argv) {
     CLI::App app(kAbout, "keep-seal-cli");
-    app.set_version_flag("--version", KEEPSEAL_VERSION);
+    app.set_version_flag("--version", [] { return versionText(builtWith()); });
     app.footer(kFooter);
     app.require_subcommand(1);
 

@@ -253,6 +253,8 @@ int stampPictures(const StampOptions& options) {
     const auto prepared = prepare(options);
     if (!options.output.quiet || fails(prepared.gathered, options.pictures.strict))
         printOthers(prepared.gathered);
+    if (prepared.gathered.files.empty() && prepared.cameAgain > 0)
+        return kDone;
     if (prepared.gathered.files.empty()) // nothing usable: no folder, no ledger
         return sayNothingUsable(options.output, prepared.gathered);
     return carryOut(options.output, options.workers, &prepared.gathered, options.pictures.strict,

@@ -20,6 +20,7 @@ struct StampOptions {
     int workers = 0;
     std::string words;                 ///< a CSV file with metadata for single pictures
     bool again = false;                ///< copies of ours too
+    bool once = false;                 ///< not what these deliveries made copies of under another name
     std::vector<std::string> accepted; ///< delivered all the same: keys of notes
     bool estimate = true;              ///< plan only: bytes
     bool namesOnly = false;            ///< plan only: no picture is opened for sizes and warnings

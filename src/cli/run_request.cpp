@@ -2,13 +2,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/run_request.h"
 
+#include "cli/print.h"
 #include "cli/word_commands.h"
 
 #include "base/text.h"
 #include "job/job.h"
+#include "recognise/come_again.h"
 
 #include <algorithm>
 #include <csignal>
+#include <iostream>
 
 namespace keepseal::cli {
 
@@ -89,6 +92,25 @@ void stopOnSignals() {
     std::signal(SIGTERM, onInterrupt);
 }
 
+namespace {
+
+/// How many.
+std::size_t leaveOutWhatCameAgain(std::vector<fs::path>& files, const std::vector<Delivery>& deliveries) {
+    if (!Register::exists())
+        return 0;
+    Register known;
+    const auto before = files.size();
+    for (const auto& again : comeAgain(known, files, deliveries)) {
+        std::cout << shown(again.file) << ": the same bytes as " << shown(again.before)
+                  << ", whose copies were made on " << again.made.substr(0, 10)
+                  << "; nothing is made again\n";
+        std::erase(files, again.file);
+    }
+    return before - files.size();
+}
+
+} // namespace
+
 Prepared prepare(const StampOptions& options) {
     auto deliveries = readDeliveries(options.delivery, options.out);
     std::vector<fs::path> paths(options.pictures.paths.begin(), options.pictures.paths.end());
@@ -106,6 +128,8 @@ Prepared prepare(const StampOptions& options) {
     Prepared out;
     out.gathered = gather(paths, {options.pictures.recursive, options.again, &stopRequested});
     order(out.gathered.files, options.pictures.order);
+    if (options.once)
+        out.cameAgain = leaveOutWhatCameAgain(out.gathered.files, deliveries);
     const auto accepted = acceptedOf(options.accepted);
     for (const auto& file : out.gathered.files) {
         if (options.again)

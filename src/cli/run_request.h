@@ -19,6 +19,7 @@ void stopOnSignals();
 struct Prepared {
     Plan plan;
     Gathered gathered;
+    std::size_t cameAgain = 0; ///< left out for StampOptions::once, and said
 };
 /// Throws Problem.
 Prepared prepare(const StampOptions& options);

@@ -46,6 +46,7 @@ private:
     int stamp(const std::vector<fs::path>& files) {
         auto batch = m_options.stamp;
         batch.pictures.paths.assign(files.begin(), files.end());
+        batch.once = true;
         try {
             const int code = runStamp(batch);
             send();

@@ -102,7 +102,14 @@ TEST_F(Doors, APictureThatComesIntoAWatchedFolderIsStampedOnceAndTold) {
     EXPECT_THAT(told["broken.jpg"], HasSubstr("broken.jpg"));
     EXPECT_NE(window.view(), ViewKind::Check); // nobody was interrupted
     EXPECT_EQ(window.document().originals().size(), 2U);
-    // Renamed it is the same picture; another job gets none of the folder.
+    // Under another name it is the same picture; another job gets none of the folder.
+    fs::copy_file(folder / "inbox/reed.jpg", folder / "inbox/heron.jpg");
+    ASSERT_TRUE(waitUntil([&] { return dialog->list()->topLevelItemCount() == 3; }, kWait));
+    const auto rows = dialog->list()->findItems("heron.jpg", Qt::MatchExactly, 1);
+    ASSERT_EQ(rows.size(), 1);
+    EXPECT_THAT(rows.front()->text(2).toStdString(), HasSubstr("has the bytes of reed.jpg"));
+    ASSERT_TRUE(settledRuns());
+    EXPECT_EQ(made(), std::set<std::string>{"reed.jpg"});
     window.document().startAnew();
     EXPECT_TRUE(desk.watching().folder().empty());
     EXPECT_THAT(dialog->said().toStdString(), HasSubstr("Another job was opened"));

@@ -5,8 +5,10 @@
 
 #include "delivery/stations.h"
 
+#include <QClipboard>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPushButton>
 #include <QTextBrowser>
 #include <gmock/gmock.h>
 
@@ -69,6 +71,27 @@ TEST_F(InHelp, F1OpensThePageOfTheFocusAndWordsAreFound) {
     window.setView(ViewKind::TheRegister);
     shortcut(QKeySequence::HelpContents)->trigger();
     ASSERT_TRUE(shows("register.md"));
+}
+
+TEST_F(InHelp, AFaultIsToldWithoutNamesAndNothingLeavesButByACopy) {
+    window.views().showNotice("Could not read \"my secret.jpg\" in /home/ada/pictures of anna.holm.tif");
+    window.helpDesk().tellOfFault();
+    auto* dialog = window.helpDesk().faultDialog();
+    ASSERT_TRUE(waitUntil([&] { return dialog->text().contains("libvips"); }, kWait));
+    const auto text = dialog->text().toStdString();
+    EXPECT_THAT(text, HasSubstr("Keep Seal " KEEPSEAL_VERSION));
+    EXPECT_THAT(text, HasSubstr(std::string("Qt ") + qVersion()));
+    EXPECT_THAT(text, HasSubstr("0 pictures, 1 delivery"));
+    for (const auto* name : {"secret", "ada", "anna", "holm"})
+        EXPECT_THAT(text, ::testing::Not(HasSubstr(name)));
+    QApplication::clipboard()->clear();
+    dialog->whatHappened()->setPlainText("The wall went grey.");
+    for (auto* button : dialog->findChildren<QPushButton*>())
+        if (button->text() == "Copy")
+            button->click();
+    EXPECT_THAT(QApplication::clipboard()->text().toStdString(), HasSubstr("The wall went grey."));
+    EXPECT_THAT(QApplication::clipboard()->text().toStdString(), HasSubstr("libvips"));
+    dialog->close();
 }
 
 } // namespace

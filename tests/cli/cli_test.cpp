@@ -29,7 +29,10 @@ TEST(Cli, HelpAndVersionExplainThemselves) {
     EXPECT_EQ(cli({"--help"}).exitCode, 0);
     EXPECT_THAT(cli({"--help"}).out, HasSubstr("Exit codes"));
     EXPECT_THAT(cli({"stamp", "--help"}).out, HasSubstr("--delivery"));
-    EXPECT_EQ(cli({"--version"}).exitCode, 0);
+    const auto version = cli({"--version"});
+    EXPECT_EQ(version.exitCode, 0);
+    EXPECT_THAT(version.out, HasSubstr("Keep Seal " KEEPSEAL_VERSION "\n"));
+    EXPECT_THAT(version.out, HasSubstr(std::string("  libvips ") + vips_version_string()));
     EXPECT_EQ(cli({}).exitCode, 2);
     EXPECT_EQ(cli({"stamp", "--no-such-thing"}).exitCode, 2);
 }

@@ -31,6 +31,14 @@ TEST(CliWatch, WhatLiesThereIsStampedOnceAndNothingOfOursIsFedBack) {
     makePicture(in / "watched_c.jpg", 190, 150);
     cli(words);
     EXPECT_EQ(made(), 3U);
+    fs::rename(in / "watched_a.jpg", in / "watched_renamed.jpg"); // it comes again under another name
+    ran = cli(words);
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    EXPECT_EQ(made(), 3U);
+    EXPECT_THAT(ran.out, HasSubstr("watched_renamed.jpg: the same bytes as "));
+    fs::remove(in / "copies/watched_a.jpg"); // a copy that is gone is made again
+    EXPECT_EQ(cli(words).exitCode, 0);
+    EXPECT_TRUE(fs::exists(in / "copies/watched_renamed.jpg"));
     ran = cli({"watch", "--once", (folder / "nowhere").string()});
     EXPECT_EQ(ran.exitCode, 2);
     EXPECT_THAT(ran.err, HasSubstr("there is no such folder"));

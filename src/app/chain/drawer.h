@@ -5,9 +5,9 @@
 #pragma once
 
 #include "chain/border_editor.h"
+#include "chain/left_list.h"
 #include "chain/quality_curve.h"
 #include "leaves/privacy_editor.h"
-#include "register/left_list.h"
 #include "widgets/setting_form.h"
 #include "words/rights_editor.h"
 

@@ -6,6 +6,7 @@
 #include "base/text.h"
 #include "plan/stamped.h"
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QPaintEvent>
 #include <QPainter>
@@ -73,8 +74,7 @@ void ProofWall::paintCaption(QPainter& painter, const Tile& tile) const {
     if (known == m_captions.end()) {
         const auto* item = m_document->original(tile.id);
         const auto name = item ? toQt(item->path.filename()) : QString();
-        QStaticText text(painter.fontMetrics().elidedText(name, Qt::ElideMiddle, tile.picture.width()));
-        text.setTextFormat(Qt::PlainText);
+        auto text = plainLine(painter.fontMetrics().elidedText(name, Qt::ElideMiddle, tile.picture.width()));
         text.prepare({}, painter.font());
         known = m_captions.emplace(tile.id, std::move(text)).first;
     }

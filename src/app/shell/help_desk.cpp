@@ -2,8 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/help_desk.h"
 
+#include "theme/theme.h"
+
 #include <QAction>
+#include <QApplication>
 #include <QMenu>
+#include <QScreen>
+#include <QStyle>
 
 #include <array>
 #include <set>
@@ -52,13 +57,39 @@ HelpPlace helpFor(ViewKind view) {
     }
 }
 
-HelpDesk::HelpDesk(DeskTools tools, std::function<HelpPlace()> place)
-    : m(std::move(tools)), m_place(std::move(place)) {}
+HelpDesk::HelpDesk(DeskTools tools, std::function<HelpPlace()> place, std::function<QString()> said)
+    : m(std::move(tools)), m_place(std::move(place)), m_said(std::move(said)) {}
 
 void HelpDesk::fillMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(
         tr("Help"), QKeySequence::HelpContents, [this] { show(m_place()); }, "search"));
     menu->addAction(actions.add(tr("Every key"), {}, [this] { show({"keys", {}}); }));
+    menu->addAction(actions.add(tr("Tell of a fault…"), {}, [this] { tellOfFault(); }));
+}
+
+void HelpDesk::tellOfFault() {
+    FaultPlace place;
+    place.platform = QGuiApplication::platformName();
+    place.theme = theme().kind == ThemeKind::Dark ? "Dark" : "Light";
+    place.style = QApplication::style()->objectName();
+    for (const auto* screen : QGuiApplication::screens())
+        place.screens << QString("%1 × %2, scale %3")
+                             .arg(screen->size().width())
+                             .arg(screen->size().height())
+                             .arg(screen->devicePixelRatio());
+    place.pictures = m.document->originals().size();
+    place.deliveries = m.document->state().deliveries.size();
+    place.lastSaid = m_said();
+    if (!m_fault)
+        m_fault = new FaultDialog(m.window);
+    m_fault->show();
+    m_fault->raise();
+    m_fault->activateWindow();
+    m.files->run<QString>([place] { return faultText(place); },
+                          [this](const QString& text) {
+                              if (m_fault)
+                                  m_fault->setText(text);
+                          });
 }
 
 void HelpDesk::show(const HelpPlace& place) {

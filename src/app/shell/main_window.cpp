@@ -100,7 +100,8 @@ void MainWindow::makeDesks() {
     connect(m_cardKeys.get(), &CardKeys::changed, this, [this] {
         remember({{"cardKeys", m_cardKeys->keys()}});
     });
-    m_helpDesk = std::make_unique<HelpDesk>(tools, [this] { return helpPlace(); });
+    m_helpDesk = std::make_unique<HelpDesk>(
+        tools, [this] { return helpPlace(); }, [this] { return m_views->notice(); });
     m_jobDesk = std::make_unique<JobDesk>(
         tools, JobDesk::Parts{&m_library, &m_session, &m_runs, m_deliveryDesk.get(), m_views});
     m_runDesk = std::make_unique<RunDesk>(

@@ -58,33 +58,61 @@ void WatchDesk::stop(const QString& why) {
     }
 }
 
+bool WatchDesk::mayStamp() const {
+    return m_dialog && m_dialog->stamps()->isChecked();
+}
+
 void WatchDesk::take(const std::vector<std::filesystem::path>& files) {
     m.document->addOriginals(files, ++m_comings);
-    const bool stamps = m_dialog && m_dialog->stamps()->isChecked();
-    const std::unordered_set<std::string> came = [&] {
-        std::unordered_set<std::string> out;
-        for (const auto& file : files)
-            out.insert(file.native());
-        return out;
-    }();
+    std::vector<Delivery> ticked;
+    for (const auto& item : m.document->state().deliveries)
+        if (item.inNextRun)
+            ticked.push_back(m.document->asMade(item.delivery));
+    if (!mayStamp())
+        return stamp(files, {});
+    m.files->run<std::vector<CameAgain>>(
+        [files, ticked] {
+            if (!Register::exists())
+                return std::vector<CameAgain>();
+            Register known;
+            return comeAgain(known, files, ticked);
+        },
+        [this, files](const std::vector<CameAgain>& again) { stamp(files, again); });
+}
+
+void WatchDesk::stamp(const std::vector<std::filesystem::path>& files, const std::vector<CameAgain>& again) {
+    std::unordered_set<std::string> came;
+    for (const auto& file : files)
+        came.insert(file.native());
+    const auto now = QTime::currentTime().toString();
+    for (const auto& one : again) {
+        came.erase(one.file.native());
+        if (m_dialog)
+            m_dialog->add(now, toQt(one.file.filename()),
+                          tr("has the bytes of %1, whose copies were made on %2: nothing is made again")
+                              .arg(toQt(one.before.filename()), toQt(one.made.substr(0, 10))),
+                          true);
+    }
     std::vector<OriginalId> ids;
     for (const auto& item : m.document->originals())
         if (came.contains(item.path.native()))
             ids.push_back(item.id);
     // Nobody may be there to be asked for a folder.
     const bool homeless = tickedWithoutFolder(m.document->state().deliveries).has_value();
-    if (stamps && !homeless && m_runs->stampThese(ids, m.document->tickedIds())) {
-        m_asked.insert(files.begin(), files.end());
+    if (mayStamp() && !ids.empty() && !homeless && m_runs->stampThese(ids, m.document->tickedIds())) {
+        for (const auto& file : files)
+            if (came.contains(file.native()))
+                m_asked.insert(file);
         return;
     }
-    const auto now = QTime::currentTime().toString();
     if (m_dialog)
         for (const auto& file : files)
-            m_dialog->add(now, toQt(file.filename()),
-                          stamps && homeless
-                              ? tr("came onto the wall; a ticked delivery has no folder for its copies")
-                              : tr("came onto the wall"),
-                          !(stamps && homeless));
+            if (came.contains(file.native()))
+                m_dialog->add(now, toQt(file.filename()),
+                              mayStamp() && homeless
+                                  ? tr("came onto the wall; a ticked delivery has no folder for its copies")
+                                  : tr("came onto the wall"),
+                              !(mayStamp() && homeless));
 }
 
 void WatchDesk::tellRow(const LedgerRow& row) {

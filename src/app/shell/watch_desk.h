@@ -3,6 +3,7 @@
 // A watched folder in the window: pictures that come join the job, and are stamped by its ticked deliveries.
 #pragma once
 
+#include "recognise/come_again.h"
 #include "session/folder_watching.h"
 #include "shell/desk.h"
 #include "shell/watch_dialog.h"
@@ -28,6 +29,8 @@ private:
     void start(const QString& folder, bool recursive);
     void stop(const QString& why = {});
     void take(const std::vector<std::filesystem::path>& files);
+    void stamp(const std::vector<std::filesystem::path>& files, const std::vector<CameAgain>& again);
+    bool mayStamp() const;
     void tellRow(const LedgerRow& row);
     DeskTools m;
     RunSession* m_runs;

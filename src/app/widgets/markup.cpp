@@ -5,6 +5,7 @@
 #include <QApplication>
 #include <QEvent>
 #include <QLabel>
+#include <QStaticText>
 #include <QTextBrowser>
 
 namespace keepseal::app {
@@ -67,6 +68,12 @@ void Markup::showOn(QTextBrowser& page) const {
 
 void showOwnPage(QTextBrowser& page, const QString& text) {
     page.setMarkdown(text);
+}
+
+QStaticText plainLine(const QString& text) {
+    QStaticText out(text);
+    out.setTextFormat(Qt::PlainText); // else a name with marks in it would be taken for rich text
+    return out;
 }
 
 void plainLabels(QApplication& application) {

@@ -9,6 +9,7 @@
 
 class QApplication;
 class QLabel;
+class QStaticText;
 class QTextBrowser;
 
 namespace keepseal::app {
@@ -39,6 +40,9 @@ Markup coloured(const Markup& text, const QString& colour);
 
 /// A page that came with the program, in Markdown: nobody else's words are in it.
 void showOwnPage(QTextBrowser& page, const QString& text);
+
+/// A line of anybody's words that is laid out once and painted often.
+QStaticText plainLine(const QString& text);
 
 /// From now on every label, those of tooltips and message boxes included, shows plain text, whatever stands
 /// in it, except where a Markup is shown on it.

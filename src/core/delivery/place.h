@@ -38,7 +38,8 @@ struct PlaceSettings {
     int numberFrom = 1;  ///< what {number} is for the first picture
     int numberWidth = 3; ///< digits of {number}, with zeros in front
     TakenName taken = TakenName::Number;
-    bool strict = false; ///< what is worth a look holds a copy back as well
+    bool strict = false;    ///< what is worth a look holds a copy back as well
+    bool knownAgain = true; ///< a small picture is kept in the register, see record/kept_pictures.h
     bool operator==(const PlaceSettings&) const = default;
 
     /// Whether it says where to go at all.

@@ -64,12 +64,13 @@ CREATE VIRTUAL TABLE words USING fts5(text, prefix='1 2 3', tokenize="unicode61 
 
 /// Since version 4: copies that did not leave are none, and are asked for by their original alone.
 constexpr const char* kHeldBack = R"(
-CREATE TABLE held (
+CREATE TABLE IF NOT EXISTS held (
   id INTEGER PRIMARY KEY, run INTEGER NOT NULL REFERENCES runs(id) ON DELETE CASCADE,
   original BLOB NOT NULL, original_sha256 TEXT NOT NULL, row TEXT NOT NULL);
-CREATE INDEX held_by_original ON held(original);
-CREATE INDEX held_by_original_bytes ON held(original_sha256);
-CREATE INDEX held_by_run ON held(run);
+CREATE INDEX IF NOT EXISTS held_by_original ON held(original);
+CREATE INDEX IF NOT EXISTS held_by_original_bytes ON held(original_sha256);
+CREATE INDEX IF NOT EXISTS held_by_run ON held(run);
+CREATE INDEX IF NOT EXISTS copies_by_original_size ON copies(original_bytes);
 )";
 
 bool isDamage(const SQLite::Exception& error) {
@@ -92,7 +93,7 @@ std::int64_t firstIdOf(const std::string& started) {
     return std::max<std::int64_t>(0, ::timegm(&parts)) * kCopiesOfASecond;
 }
 
-std::string textOf(const LedgerRow& row) {
+std::string rowText(const LedgerRow& row) {
     return toJson(row).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
@@ -119,7 +120,7 @@ void insertCopy(SQLite::Statement& copy, std::int64_t id, std::int64_t run, cons
     copy.bind(19, row.takenAt);
     copy.bind(20, row.picture);
     copy.bind(21, static_cast<std::int64_t>(row.code));
-    copy.bind(22, textOf(row));
+    copy.bind(22, rowText(row));
     copy.exec();
 }
 
@@ -128,7 +129,7 @@ void insertHeld(SQLite::Statement& held, std::int64_t run, const LedgerRow& row)
     held.bind(1, run);
     bindPath(held, 2, row.original);
     held.bind(3, row.fingerprintBefore);
-    held.bind(4, textOf(row));
+    held.bind(4, rowText(row));
     held.exec();
 }
 

@@ -73,6 +73,8 @@ public:
     std::vector<RegisteredCopy> copiesWith(const std::string& fingerprint);
     /// All copies of an original with those bytes, the newest first.
     std::vector<RegisteredCopy> copiesOf(const std::string& fingerprint);
+    /// Whether copies of any original of so many bytes were made.
+    bool holdsOriginalOf(std::uintmax_t bytes);
     /// All copies of an original at that path, the newest first.
     std::vector<RegisteredCopy> copiesOfFile(const std::filesystem::path& original);
     /// The newest copy at each path below a folder, in the order of their paths.

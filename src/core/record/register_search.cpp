@@ -110,6 +110,12 @@ std::vector<RegisteredCopy> Register::copiesOf(const std::string& fingerprint) {
     return copiesWhere("original_sha256 = ?", fingerprint);
 }
 
+bool Register::holdsOriginalOf(std::uintmax_t bytes) {
+    SQLite::Statement found(*m_database, "SELECT 1 FROM copies WHERE original_bytes = ? LIMIT 1");
+    found.bind(1, static_cast<std::int64_t>(bytes));
+    return found.executeStep();
+}
+
 std::vector<RegisteredCopy> Register::copiesOfPicture(const std::string& picture) {
     return copiesWhere("picture = ?", picture);
 }

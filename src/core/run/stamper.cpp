@@ -212,7 +212,7 @@ private:
         const auto base = baseOf(asked);
         const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
         const auto keep = [&](const Frame& picture) {
-            if (known)
+            if (known || !asked.delivery.place.knownAgain)
                 return;
             try {
                 m_kept = keptPicture(picture);
@@ -224,8 +224,9 @@ private:
         m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), ofCoefficients ? nullptr : m_decoded,
                                   keep, FramePixels::AsNeeded);
         standAside();
-        m_keptBase = base;
-        m_code = m_kept.id.empty()
+        if (asked.delivery.place.knownAgain)
+            m_keptBase = base;
+        m_code = m_kept.id.empty() || !asked.delivery.place.knownAgain
                      ? 0
                      : wholeCodeOf(reducedTo(m_rendered.stamped ? m_rendered.coarse : m_rendered.frame,
                                              kMarkSide / 2));
@@ -258,10 +259,11 @@ private:
         if (row.sealOnCopy)
             row.seal = deliveryOf(index).seal.name;
         row.takenAt = m_metadata.takenAt;
-        row.picture = m_kept.id;
-        row.code = m_code;
-        if (!m_kept.id.empty())
+        if (deliveryOf(index).place.knownAgain && !m_kept.id.empty()) {
+            row.picture = m_kept.id;
+            row.code = m_code;
             m_stamper.m_keep(m_kept);
+        }
         row.removed = removedKinds(m_report, check.report);
         row.outcome = Outcome::Made;
         placeUnderFreeName(*staged, destination, index, row);

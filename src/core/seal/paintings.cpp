@@ -27,22 +27,29 @@ LogoPtr readLogo(const std::string& file, int page) {
     }
 }
 
-} // namespace
-
-SealPaintings::Painters::Painters(const PreparedSeal& seal, const SealPlacement& placement)
-    : m_seal(seal), m_placement(placement) {
-    m_seal.design = asPainted(std::move(m_seal.design));
+std::vector<LogoPtr> logosOf(const PreparedSeal& seal) {
+    std::vector<LogoPtr> out;
     for (const auto& prepared : seal.parts)
         if (prepared.logo) {
             const auto& logo = seal.design.parts[prepared.index].logo;
-            m_logos.push_back(readLogo(logo.file, logo.page));
-            m_logos.push_back(readLogo(logo.darkFile, logo.page));
+            out.push_back(readLogo(logo.file, logo.page));
+            out.push_back(readLogo(logo.darkFile, logo.page));
         }
+    return out;
 }
 
-bool SealPaintings::Painters::paintsAlike(const Painters& other) const {
-    return m_seal.facts == other.m_seal.facts && m_seal.design == other.m_seal.design &&
-           m_placement == other.m_placement && m_logos == other.m_logos;
+} // namespace
+
+SealPaintings::Painters::Painters(const PreparedSeal& seal, const SealPlacement& placement,
+                                  std::vector<LogoPtr> logos)
+    : m_seal(seal), m_placement(placement), m_logos(std::move(logos)) {
+    m_seal.design = asPainted(std::move(m_seal.design));
+}
+
+bool SealPaintings::Painters::paintsAlike(const PreparedSeal& seal, const SealPlacement& placement,
+                                          const std::vector<LogoPtr>& logos) const {
+    return m_seal.facts == seal.facts && m_logos == logos && m_placement == placement &&
+           m_seal.design == asPainted(seal.design);
 }
 
 /// What a few steps had no use for goes.
@@ -62,12 +69,13 @@ SealPainter& SealPaintings::Painters::of(const SealVersion& version) {
 
 SealPaintings::Painters& SealPaintings::painters(On on, const PreparedSeal& seal,
                                                  const SealPlacement& placement) {
-    auto now = std::make_unique<Painters>(seal, placement);
+    auto logos = logosOf(seal);
     auto& kept = m_kept[on];
-    if (kept && kept->paintsAlike(*now))
+    if (kept && kept->paintsAlike(seal, placement,
+                                  logos)) // a dense pattern's placement is copied only where it differs
         kept->beginStep();
     else
-        kept = std::move(now);
+        kept = std::make_unique<Painters>(seal, placement, std::move(logos));
     return *kept;
 }
 

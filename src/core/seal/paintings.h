@@ -20,7 +20,8 @@ public:
     /// Painters of one seal at one placement, by version.
     class Painters {
     public:
-        Painters(const PreparedSeal& seal, const SealPlacement& placement);
+        /// `logos`: of its parts, as they are read now.
+        Painters(const PreparedSeal& seal, const SealPlacement& placement, std::vector<LogoPtr> logos);
         SealPainter& of(const SealVersion& version);
 
     private:
@@ -29,7 +30,8 @@ public:
             std::unique_ptr<SealPainter> painter;
             int unused = 0; ///< steps
         };
-        bool paintsAlike(const Painters& other) const;
+        bool paintsAlike(const PreparedSeal& seal, const SealPlacement& placement,
+                         const std::vector<LogoPtr>& logos) const;
         void beginStep();
         PreparedSeal m_seal; ///< its own: the caller's go with the step
         SealPlacement m_placement;

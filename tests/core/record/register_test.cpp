@@ -4,6 +4,7 @@
 #include "recognise/history.h"
 #include "record/kept_pictures.h"
 #include "record/verify.h"
+#include "support/changes.h"
 #include "support/job.h"
 
 #include <SQLiteCpp/SQLiteCpp.h>
@@ -369,4 +370,34 @@ TEST_F(Registered, ADamagedOneIsSaidAndMadeAgain) {
     EXPECT_TRUE(fs::exists(file.string() + ".damaged"));
     EXPECT_EQ(Register(file).copies(), 3U);
     EXPECT_FALSE(Register::mend(file));
+}
+
+TEST_F(Registered, WhoWantsNothingKeptOfAPictureIsObeyed) {
+    const auto original = folder / "in/quiet.png";
+    const auto bytes = encodeJpeg(drawnScene(3), 95);
+    writeFile(original, std::string(bytes.begin(), bytes.end()));
+    auto quiet = sampleDelivery(folder / "quiet"), other = sampleDelivery(folder / "other");
+    quiet.name = "Quiet", other.name = "Other";
+    quiet.place.knownAgain = false;
+    RunOptions options;
+    options.ledgerFolder = folder / "state/ledgers";
+    const std::atomic<bool> stop{false};
+    const auto make = [&](std::vector<Delivery> deliveries) {
+        return runPlan(makePlan({original}, std::move(deliveries), "/"), options, stop,
+                       [](const RunEvent&) {});
+    };
+    const auto alone = make({quiet});
+    ASSERT_EQ(alone.ledger.count(Outcome::Made), 1U);
+    EXPECT_TRUE(alone.ledger.rows[0].picture.empty());
+    EXPECT_EQ(alone.ledger.rows[0].code, 0U);
+    EXPECT_TRUE(readText(picturesOf(alone.ledgerFile)).empty());
+    fs::remove_all(folder / "quiet");
+    const auto both = make({quiet, other}); // of one reading
+    ASSERT_EQ(both.ledger.count(Outcome::Made), 2U);
+    EXPECT_TRUE(both.ledger.rows[0].picture.empty());
+    EXPECT_FALSE(both.ledger.rows[1].picture.empty());
+    Register known(file);
+    known.catchUp();
+    EXPECT_EQ(known.copiesWith(both.ledger.rows[0].copyFingerprint).size(), 3U)
+        << "known by its bytes all the same";
 }

@@ -1,10 +1,9 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "register/left_list.h"
+#include "chain/left_list.h"
 
 #include "base/text.h"
 #include "theme/theme.h"
-#include "widgets/markup.h"
 
 #include <QVBoxLayout>
 
@@ -30,7 +29,6 @@ LeftList::LeftList(QWidget* parent)
     column->setContentsMargins({});
     column->setSpacing(kGap1);
     m_lines->setWordWrap(true);
-    m_lines->setTextFormat(Qt::PlainText);
     m_lines->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     m_lines->setAccessibleName(tr("What left of this picture"));
     m_whole->setToolTip(tr("Every copy that ever left of it, and what has become of it (Ctrl+H)"));
