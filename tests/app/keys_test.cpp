@@ -5,10 +5,13 @@
 
 #include "widgets/controls.h"
 
+#include <QAbstractSpinBox>
 #include <QClipboard>
+#include <QComboBox>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPlainTextEdit>
+#include <QSlider>
 #include <QTableView>
 #include <QTimer>
 
@@ -112,6 +115,32 @@ TEST_F(Window, KeysOfTablesActOnTheTables) {
     table->setFocus();
     QTest::keyClick(table, Qt::Key_Escape);
     EXPECT_EQ(window.view(), ViewKind::Wall);
+}
+
+TEST_F(Window, AWheelOverWhatHasNotTheFocusScrollsAndChangesNothing) {
+    openAll();
+    for (const auto station : {StationId::Place, StationId::Fit, StationId::Seal}) {
+        chooseStation(station);
+        window.views().wall().setFocus();
+        const auto before = toJson(window.document().deliveryAsMade());
+        std::size_t turned = 0;
+        for (auto* widget : window.drawer().findChildren<QWidget*>()) {
+            if (!widget->isVisible() ||
+                !(qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget) ||
+                  qobject_cast<QSlider*>(widget)))
+                continue;
+            const QPointF middle = QRectF(widget->rect()).center();
+            for (const int way : {120, -120}) {
+                QWheelEvent wheel(middle, widget->mapToGlobal(middle), {}, {0, way}, Qt::NoButton,
+                                  Qt::NoModifier, Qt::NoScrollPhase, false);
+                QApplication::sendEvent(widget, &wheel);
+            }
+            EXPECT_FALSE(widget->hasFocus()) << widget->accessibleName().toStdString();
+            ++turned;
+        }
+        EXPECT_GE(turned, 3U);
+        EXPECT_EQ(toJson(window.document().deliveryAsMade()), before);
+    }
 }
 
 TEST_F(Window, TheFilterClosesWithEscAndTheMenuKeyKeepsThePicture) {

@@ -6,6 +6,7 @@
 #include "theme/theme.h"
 #include "widgets/field_keys.h"
 #include "widgets/markup.h"
+#include "widgets/wheel_scrolls.h"
 
 #include <gtest/gtest.h>
 
@@ -14,6 +15,7 @@ int main(int argc, char** argv) {
     keepseal::app::EventWatch app(argc, argv);
     keepseal::app::plainLabels(app);
     keepseal::app::keepKeysInFields(app);
+    keepseal::app::wheelScrolls(app);
     keepseal::startPictureEngine(argv[0]);
     keepseal::app::loadTypeface();
     keepseal::app::setTheme(app, keepseal::app::ThemeKind::Dark, keepseal::app::Surround::Dark);

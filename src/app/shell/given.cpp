@@ -7,12 +7,14 @@
 #include "theme/theme.h"
 #include "widgets/field_keys.h"
 #include "widgets/markup.h"
+#include "widgets/wheel_scrolls.h"
 
 namespace keepseal::app {
 
 void beginProgram(QApplication& app) {
     plainLabels(app);
     keepKeysInFields(app);
+    wheelScrolls(app);
     QApplication::setApplicationName("keep-seal");
     QApplication::setApplicationDisplayName("Keep Seal");
     QApplication::setApplicationVersion(KEEPSEAL_VERSION);

@@ -144,7 +144,7 @@ void RunDesk::showPlanSeen() {
     auto seen = m.runs->planSeen(m.views->lookedAt());
     const auto& problem = m.runs->planning().problem();
     m.deliveries->setCopies(std::move(seen.copies));
-    m.drawer->setPlaceExamples(problem ? QStringList{toQt(problem->sentence())} : seen.examples);
+    m.drawer->setPlaceExamples(problem ? QStringList{sentenceFor(*problem)} : seen.examples);
 }
 
 void RunDesk::showHeldBackSeen() {

@@ -61,6 +61,14 @@ QString planSentence(const Plan& plan, const Forecast* ahead, const HardCases::V
     return text;
 }
 
+QString sentenceFor(const Problem& problem) {
+    const auto dot = problem.subject.find('.');
+    for (const auto& station : stations())
+        if (problem.kind == ProblemKind::BadSetting && problem.subject.substr(0, dot) == station.key)
+            return toQt(Problem(problem.kind, station.label, problem.happened, problem.remedy).sentence());
+    return toQt(problem.sentence());
+}
+
 namespace {
 
 /// One of each format of each delivery.
@@ -69,15 +77,6 @@ std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
     for (const auto& delivery : deliveries)
         out += delivery.file.formats().size();
     return out;
-}
-
-/// For people: a setting is called by its station.
-QString sentenceFor(const Problem& problem) {
-    const auto dot = problem.subject.find('.');
-    for (const auto& station : stations())
-        if (problem.kind == ProblemKind::BadSetting && problem.subject.substr(0, dot) == station.key)
-            return toQt(Problem(problem.kind, station.label, problem.happened, problem.remedy).sentence());
-    return toQt(problem.sentence());
 }
 
 QString runSentence(const RunOutcome& run) {

@@ -56,6 +56,8 @@ struct BarWords {
 };
 
 BarWords barWords(const BarState& state);
+/// For people: a setting is called by its station, not by its key.
+QString sentenceFor(const Problem& problem);
 /// What the plan will come to. `ahead` may be null.
 QString planSentence(const Plan& plan, const Forecast* ahead, const HardCases::Verdict& verdict);
 /// The first card of the next run that has no folder yet: the bar judges these, not the one looked at.

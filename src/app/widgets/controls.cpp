@@ -138,11 +138,6 @@ void NumberControl::setValue(double value) {
 bool NumberControl::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::FocusIn)
         emit dragStarted();
-    // A wheel over a control that is not in use should scroll the drawer, not change the design.
-    if (event->type() == QEvent::Wheel && !static_cast<QWidget*>(watched)->hasFocus()) {
-        event->ignore();
-        return true;
-    }
     return QWidget::eventFilter(watched, event);
 }
 
