@@ -61,10 +61,12 @@ HelpDesk::HelpDesk(DeskTools tools, std::function<HelpPlace()> place, std::funct
     : m(std::move(tools)), m_place(std::move(place)), m_said(std::move(said)) {}
 
 void HelpDesk::fillMenu(QMenu* menu, WindowActions& actions) {
-    menu->addAction(actions.add(
-        tr("Help"), QKeySequence::HelpContents, [this] { show(m_place()); }, "search"));
-    menu->addAction(actions.add(tr("Every key"), {}, [this] { show({"keys", {}}); }));
-    menu->addAction(actions.add(tr("Tell of a fault…"), {}, [this] { tellOfFault(); }));
+    auto* help = menu->addMenu(tr("Help")); // all in one room: the menu fits a low screen
+    help->addAction(actions.add(
+        tr("Help for what has the focus"), QKeySequence::HelpContents, [this] { show(m_place()); },
+        "search"));
+    help->addAction(actions.add(tr("Every key"), {}, [this] { show({"keys", {}}); }));
+    help->addAction(actions.add(tr("Tell of a fault…"), {}, [this] { tellOfFault(); }));
 }
 
 void HelpDesk::tellOfFault() {

@@ -45,7 +45,7 @@ std::vector<BuiltPart> builtWith() {
         {"Pango", pango_version_string()},
         {"cairo", cairo_version_string()},
         {"libcurl", curl_version_info(CURLVERSION_NOW)->version},
-        {"libarchive", archive_version_string()},
+        {"libarchive", numbered(static_cast<unsigned>(archive_version_number()), 1000)},
         {"libavif", avifVersion()},
         {"libjxl", numbered(JxlDecoderVersion(), 1000)},
         {"qpdf", qpdf_get_qpdf_version()},
