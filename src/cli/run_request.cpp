@@ -95,15 +95,13 @@ void stopOnSignals() {
 namespace {
 
 /// How many.
-std::size_t leaveOutWhatCameAgain(std::vector<fs::path>& files, const std::vector<Delivery>& deliveries) {
-    if (!Register::exists())
-        return 0;
-    Register known;
+std::size_t leaveOutWhatCameAgain(std::vector<fs::path>& files, const std::vector<Delivery>& deliveries,
+                                  const RunOutput& output) {
     const auto before = files.size();
-    for (const auto& again : comeAgain(known, files, deliveries)) {
-        std::cout << shown(again.file) << ": the same bytes as " << shown(again.before)
-                  << ", whose copies were made on " << again.made.substr(0, 10)
-                  << "; nothing is made again\n";
+    for (const auto& again : comeAgain(files, deliveries)) {
+        (output.json ? std::cerr : std::cout)
+            << shown(again.file) << ": the same bytes as " << shown(again.before)
+            << ", whose copies were made on " << again.made.substr(0, 10) << "; nothing is made again\n";
         std::erase(files, again.file);
     }
     return before - files.size();
@@ -129,7 +127,7 @@ Prepared prepare(const StampOptions& options) {
     out.gathered = gather(paths, {options.pictures.recursive, options.again, &stopRequested});
     order(out.gathered.files, options.pictures.order);
     if (options.once)
-        out.cameAgain = leaveOutWhatCameAgain(out.gathered.files, deliveries);
+        out.cameAgain = leaveOutWhatCameAgain(out.gathered.files, deliveries, options.output);
     const auto accepted = acceptedOf(options.accepted);
     for (const auto& file : out.gathered.files) {
         if (options.again)

@@ -59,8 +59,10 @@ void LeftList::showEvent(QShowEvent* event) {
 }
 
 void LeftList::look() {
-    if (m_original.empty())
+    if (m_original.empty()) {
+        m_task.cancel();
         return show({});
+    }
     m_task.start([original = m_original](const auto&) {
         Left out;
         if (!Register::exists())

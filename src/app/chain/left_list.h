@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What left of the picture looked at, in a few lines: of each delivery the newest copy, and what was held
-// back. It looks into the register alone and reads no copy; what has become of them stands in the register's
-// view.
+// back. It reads the register and, for what was held back, the original, in the background; no copy: what has
+// become of those stands in the register's view.
 #pragma once
 
 #include "recognise/history.h"

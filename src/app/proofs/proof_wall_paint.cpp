@@ -72,6 +72,9 @@ void ProofWall::paintCaption(QPainter& painter, const Tile& tile) const {
     painter.setPen(theme().onSurround(surround()));
     auto known = m_captions.find(tile.id);
     if (known == m_captions.end()) {
+        constexpr std::size_t most = 2000; // some screens: who scrolls past all of them keeps not each
+        if (m_captions.size() > most)
+            m_captions.clear();
         const auto* item = m_document->original(tile.id);
         const auto name = item ? toQt(item->path.filename()) : QString();
         auto text = plainLine(painter.fontMetrics().elidedText(name, Qt::ElideMiddle, tile.picture.width()));

@@ -71,12 +71,7 @@ void WatchDesk::take(const std::vector<std::filesystem::path>& files) {
     if (!mayStamp())
         return stamp(files, {});
     m.files->run<std::vector<CameAgain>>(
-        [files, ticked] {
-            if (!Register::exists())
-                return std::vector<CameAgain>();
-            Register known;
-            return comeAgain(known, files, ticked);
-        },
+        [files, ticked] { return comeAgain(files, ticked); },
         [this, files](const std::vector<CameAgain>& again) { stamp(files, again); });
 }
 

@@ -56,4 +56,16 @@ std::vector<CameAgain> comeAgain(Register& known, const std::vector<fs::path>& f
     return out;
 }
 
+std::vector<CameAgain> comeAgain(const std::vector<fs::path>& files,
+                                 const std::vector<Delivery>& deliveries) {
+    if (!Register::exists())
+        return {};
+    try {
+        Register known;
+        return comeAgain(known, files, deliveries);
+    } catch (const std::exception&) { // a problem, or SQLite's own word for one
+        return {};
+    }
+}
+
 } // namespace keepseal

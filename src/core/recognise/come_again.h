@@ -19,5 +19,9 @@ struct CameAgain {
 /// nothing comes again. Reads the files that may be meant. What can't be read has not come again.
 std::vector<CameAgain> comeAgain(Register& known, const std::vector<std::filesystem::path>& files,
                                  const std::vector<Delivery>& deliveries);
+/// The same by the person's own register. Where that can't be used nothing comes again: pictures are stamped
+/// all the same, and the run says what is wrong with it.
+std::vector<CameAgain> comeAgain(const std::vector<std::filesystem::path>& files,
+                                 const std::vector<Delivery>& deliveries);
 
 } // namespace keepseal
