@@ -98,7 +98,7 @@ int runHistory(const RegisterOptions& options) {
         const auto verified = verifyFile(known, file);
         const bool isCopy = verified.known && verified.standing == Standing::Untouched && !verified.original;
         const auto original = isCopy ? verified.known->row.original : file;
-        const auto copies = historyOf(known, original);
+        const auto [copies, held] = historyOf(known, original);
         missed = missed || copies.empty();
         if (!options.json)
             std::cout << shown(file) << ": " << counted(copies.size(), "copy", "copies") << "\n";
@@ -118,7 +118,7 @@ int runHistory(const RegisterOptions& options) {
                           << shown(copy.row.delivery) << "\"  " << keyOf(now)
                           << (pictureChanged ? ", the original is another one now" : "") << "\n";
         }
-        for (const auto& [copy, why] : stillHeldBack(known, original)) {
+        for (const auto& [copy, why] : held) {
             json reasons = json::array();
             std::string words;
             for (const auto& note : why) {

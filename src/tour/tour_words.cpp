@@ -42,17 +42,17 @@ bool wordsPictures(MainWindow& window, const std::function<bool(QWidget&, const 
          save(window, "privacy.png");
     window.setLook(ThemeKind::Dark, Surround::Dark);
     window.setView(ViewKind::Leaves);
-    ok = ok && save(window, "what-leaves.png");
+    ok = ok && waitUntil([&] { return window.views().leaves().settled(); }, kWordsPatience) &&
+         save(window, "what-leaves.png");
     window.setView(ViewKind::Words);
-    ok =
-        ok && waitUntil([&] { return window.views().words().model().known() == document.originals().size(); },
-                        kWordsPatience);
     auto& model = window.views().words().model();
+    const auto workedOut = [&] { return waitUntil([&] { return model.settled(); }, kWordsPatience); };
+    ok = ok && workedOut();
     for (const auto& [stem, title] :
          {std::pair{"tide_0101", "Mist over the marsh, 6.52"}, {"tide_0118", "Tail in the mist"}})
         model.setData(model.index(model.rowOf(called(window, stem)), WordsModel::kFirstField), QString(title),
                       Qt::EditRole);
-    ok = ok && save(window, "words.png");
+    ok = ok && workedOut() && save(window, "words.png");
     document.undoStack()->setIndex(steps);
     window.chain().setChosen(StationId::Seal);
     window.setView(ViewKind::Wall);

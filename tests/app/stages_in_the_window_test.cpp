@@ -8,8 +8,31 @@
 #include "window_fixture.h"
 
 namespace keepseal::app {
+namespace {
 
-TEST_F(Window, AfterEveryChangeTheProofIsTheOneMadeFromNothing) {
+/// What the wall paints, in its own pixels, is all of the proof and no part of an older one.
+class KeptStages : public Window {
+protected:
+    void expectReducedWhole(const std::string& after) {
+        auto& wall = window.views().wall();
+        ASSERT_TRUE(waitUntil([&] { return wall.proofs().settledInView(); }, kWait));
+        const auto& proof = *wall.proofs().proof(id(0));
+        if (proof.inView.isNull())
+            return;
+        const QImage& sealed = proof.sealed;
+        const Size view{proof.inView.width(), proof.inView.height()};
+        QImage whole(proof.inView.size(), QImage::Format_RGB32);
+        reduceToMeans({sealed.constBits(), sealed.bytesPerLine(), {sealed.width(), sealed.height()}},
+                      {whole.bits(), whole.bytesPerLine(), view}, {0, view.height});
+        EXPECT_EQ(proof.inView, whole) << after;
+        ++m_reduced;
+    }
+    int m_reduced = 0;
+};
+
+} // namespace
+
+TEST_F(KeptStages, AfterEveryChangeTheProofIsTheOneMadeFromNothing) {
     openAll();
     auto& document = window.document();
     const auto opened = document.undoStack()->index();
@@ -32,7 +55,12 @@ TEST_F(Window, AfterEveryChangeTheProofIsTheOneMadeFromNothing) {
         {"place.suffix", std::string("-x")},
         {"finish.brightness", 30.0},
         {"fit.on", false},
-        {"turn.angle", 0.0}};
+        {"turn.angle", 0.0},
+        {"seal.place", std::string("top-left")}, // another place: it is gone from where it was
+        {"seal.opacity", 20.0},
+        {"seal.on", false},
+        {"seal.on", true},
+        {"seal.place", std::string("centre")}};
     for (const auto& [setting, value] : changes) {
         document.setSetting(setting, value);
         ASSERT_TRUE(proofsFollow()) << setting;
@@ -44,6 +72,7 @@ TEST_F(Window, AfterEveryChangeTheProofIsTheOneMadeFromNothing) {
                                .frame(delivery, {shown.width(), shown.height()},
                                       document.exception(id(0)).turn, nullptr, facts);
         EXPECT_EQ(toImage(fresh, delivery.file), shown) << setting;
+        expectReducedWhole(setting);
     }
     document.undoStack()->setIndex(opened);
     ASSERT_TRUE(proofsFollow());
@@ -52,6 +81,8 @@ TEST_F(Window, AfterEveryChangeTheProofIsTheOneMadeFromNothing) {
                           .frame(document.deliveryAsMade(), {shown.width(), shown.height()}),
                       document.deliveryAsMade().file),
               shown);
+    expectReducedWhole("undone");
+    EXPECT_GT(m_reduced, 10);
 }
 
 } // namespace keepseal::app

@@ -61,9 +61,13 @@ StationButton::StationButton(const QString& name, QWidget* parent) : QAbstractBu
 
 void StationButton::setSummary(const QString& summary, const QString& size, Mark mark,
                                const QString& problem) {
-    m_summary = problem.isEmpty() ? summary : problem;
+    const auto& shown = problem.isEmpty() ? summary : problem;
+    const auto shownMark = problem.isEmpty() ? mark : Mark::Problem;
+    if (m_summary == shown && m_size == size && m_mark == shownMark)
+        return; // each step of a slider asks all of them
+    m_summary = shown;
     m_size = size;
-    m_mark = problem.isEmpty() ? mark : Mark::Problem;
+    m_mark = shownMark;
     setAccessibleName(text() + ", " + m_summary + (size.isEmpty() ? "" : ", " + size));
     setToolTip(problem.isEmpty() ? summary : problem);
     update();

@@ -107,6 +107,13 @@ std::vector<Delivery> JobDocument::tickedDeliveries() const {
     return out;
 }
 
+std::vector<Delivery> JobDocument::tickedAsMade() const {
+    auto out = tickedDeliveries();
+    for (auto& delivery : out)
+        delivery = asMade(delivery);
+    return out;
+}
+
 std::vector<DeliveryId> JobDocument::tickedIds() const {
     std::vector<DeliveryId> out;
     for (const auto& item : m_state.deliveries)

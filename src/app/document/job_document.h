@@ -75,6 +75,7 @@ public:
     /// Snapshots for a run: originals' paths and the ticked deliveries.
     std::vector<std::filesystem::path> paths() const;
     std::vector<Delivery> tickedDeliveries() const;
+    std::vector<Delivery> tickedAsMade() const;
     std::vector<DeliveryId> tickedIds() const;               ///< the same ones
     std::optional<std::size_t> indexOf(DeliveryId id) const; ///< nothing: it was removed
     Exceptions exceptions() const;

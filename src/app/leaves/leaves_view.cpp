@@ -78,6 +78,11 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     });
 }
 
+bool LeavesView::settled() const {
+    return !m_later->isActive() && !m_counting.busy() && !m_task.busy() && m_list->currentIndex().isValid() &&
+           !m_pageWaits;
+}
+
 void LeavesView::choose(int row) {
     m_list->setCurrentIndex(m_rows.index(row));
 }
@@ -208,7 +213,9 @@ void LeavesView::showPage() {
     if (!m_told.empty())
         toldPageOf(m_told.at(key)).showOn(*m_page);
     else if (const auto info = m_library->info(key)) {
-        if (const auto told = m_library->told(key))
+        const auto told = m_library->told(key);
+        m_pageWaits = !told;
+        if (told)
             leavesPage(*info, *told, m_document->deliveryAsMade(), m_document->exception(key))
                 .showOn(*m_page);
         else

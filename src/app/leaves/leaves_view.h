@@ -29,6 +29,7 @@ public:
     /// How many rows are listed.
     int listed() const { return m_rows.rowCount(); }
     void choose(int row);
+    bool settled() const; ///< the list and the page say what there is to say
     QString summary() const { return m_summary->text(); }
     QString page() const { return m_page->toPlainText(); }
     QPushButton* onlyPlacesButton() { return m_onlyPlaces; }
@@ -60,8 +61,8 @@ private:
     PictureLibrary* m_library;
     OriginalId m_id = 0;
     std::vector<ToldFile> m_told;
-    bool m_filling = false;
-    QString m_problem; ///< why files could not be looked into
+    bool m_filling = false, m_pageWaits = false; ///< the page: for what the chosen picture tells
+    QString m_problem;                           ///< why files could not be looked into
     class QTimer* m_later;
     QLabel* m_summary;
     QPushButton *m_onlyPlaces, *m_back, *m_save;

@@ -4,6 +4,8 @@
 
 #include "render/encode.h"
 
+#include <cstring>
+
 namespace keepseal::app {
 namespace {
 
@@ -104,6 +106,16 @@ QImage onChequers(const Frame& frame) {
     return image;
 }
 
+/// The frame's own memory.
+QImage rowsOf(const Frame& frame, RowRange rows) {
+    return {frame.row(rows.first), frame.size.width, rows.end - rows.first, 3 * frame.size.width,
+            QImage::Format_RGB888};
+}
+
+bool isAsItIs(const Frame& frame, const ScreenStage& screen) {
+    return frame.isPlain() && screen.colour != ColourOut::Grey && screen.colour != ColourOut::Profile;
+}
+
 } // namespace
 
 QImage toImage(const Frame& source) {
@@ -111,15 +123,22 @@ QImage toImage(const Frame& source) {
     const Frame& frame = source.isPlain() ? source : converted;
     if (!frame.alpha.empty())
         return onChequers(frame);
-    return QImage(frame.rgb.data(), frame.size.width, frame.size.height, 3 * frame.size.width,
-                  QImage::Format_RGB888)
-        .convertToFormat(QImage::Format_RGB32);
+    return rowsOf(frame, {0, frame.size.height}).convertToFormat(QImage::Format_RGB32);
 }
 
 QImage toImage(const Frame& frame, const ScreenStage& screen) {
-    const bool asItIs =
-        frame.isPlain() && screen.colour != ColourOut::Grey && screen.colour != ColourOut::Profile;
-    return asItIs ? toImage(frame) : toImage(screen.on(frame));
+    return isAsItIs(frame, screen) ? toImage(frame) : toImage(screen.on(frame));
+}
+
+bool showsItself(const Frame& frame, const ScreenStage& screen) {
+    return isAsItIs(frame, screen) && frame.alpha.empty();
+}
+
+void renewRows(QImage& image, const Frame& frame, RowRange rows) {
+    if (rows.first >= rows.end)
+        return;
+    const QImage part = rowsOf(frame, rows).convertToFormat(QImage::Format_RGB32);
+    std::memcpy(image.scanLine(rows.first), part.constBits(), static_cast<std::size_t>(part.sizeInBytes()));
 }
 
 QImage toImage(const Frame& frame, const FileSettings& file) {

@@ -4,6 +4,7 @@
 // in the background by the same call that draws copies; the latest wish wins.
 #pragma once
 
+#include "picture/means.h"
 #include "render/encode.h"
 #include "seal/draw.h"
 #include "tasks/latest_task.h"
@@ -48,6 +49,10 @@ QImage toImage(const Frame& frame);
 /// As the delivery saves it: grey, or on squares where it is transparent.
 QImage toImage(const Frame& frame, const ScreenStage& screen);
 QImage toImage(const Frame& frame, const FileSettings& file);
+/// Whether it shows the frame's own samples: then each row of it depends on that row alone.
+bool showsItself(const Frame& frame, const ScreenStage& screen);
+/// `image` becomes toImage(frame), from which it differs in `rows` at most. For frames that show themselves.
+void renewRows(QImage& image, const Frame& frame, RowRange rows);
 
 /// An even grey, or squares of two greys; `level` 0 to 255.
 std::shared_ptr<const Frame> plainGround(Size size, int level);

@@ -3,7 +3,7 @@
 #include "proofs/proof_maker.h"
 
 #include "document/chain_of.h"
-#include "likeness/picture_mark.h"
+#include "picture/means.h"
 #include "proofs/frame_proof.h"
 #include "render/ahead.h"
 
@@ -11,6 +11,7 @@
 #include <cmath>
 #include <cstring>
 #include <thread>
+#include <utility>
 
 namespace keepseal::app {
 namespace {
@@ -32,22 +33,63 @@ QRectF shareOf(const Rect& at, Size whole) {
             double(at.height) / whole.height};
 }
 
-QImage reducedFor(Size view, const QImage& sealed) {
-    const QImage packed = sealed.convertToFormat(QImage::Format_RGB888);
-    Frame frame;
-    frame.size = {packed.width(), packed.height()};
-    frame.rgb.resize(static_cast<std::size_t>(frame.size.pixels()) * 3);
-    for (int y = 0; y < packed.height(); ++y)
-        std::memcpy(frame.row(y), packed.constScanLine(y), static_cast<std::size_t>(packed.width()) * 3);
-    return toImage(meansOf(frame, view));
+bool isReducedFor(const Proof& proof, Size view) {
+    return !view.empty() && view.width <= proof.sealed.width() && view.height <= proof.sealed.height() &&
+           QSize(view.width, view.height) != proof.sealed.size();
+}
+
+/// What the view has becomes what it is to have, where it differs in no other rows of the proof.
+void reduceFor(Size view, Proof& proof, RowRange rows) {
+    const QImage& sealed = proof.sealed;
+    if (proof.inView.size() != QSize(view.width, view.height)) {
+        proof.inView = QImage(view.width, view.height, QImage::Format_RGB32);
+        rows = {0, sealed.height()};
+    }
+    reduceToMeans({sealed.constBits(), sealed.bytesPerLine(), {sealed.width(), sealed.height()}},
+                  {proof.inView.bits(), proof.inView.bytesPerLine(), view},
+                  rowsOver(rows, sealed.height(), view.height));
+}
+
+/// Nothing where any may differ.
+std::optional<RowRange> rowsThatDiffer(const Frame& a, const Frame& b, const ScreenStage& screen) {
+    if (a.size != b.size || !showsItself(a, screen) || !showsItself(b, screen))
+        return std::nullopt;
+    const auto same = [&](int y) {
+        return std::memcmp(a.row(y), b.row(y), static_cast<std::size_t>(a.size.width) * 3) == 0;
+    };
+    RowRange out{0, a.size.height};
+    while (out.first < out.end && same(out.first))
+        ++out.first;
+    while (out.first < out.end && same(out.end - 1))
+        --out.end;
+    return out;
+}
+
+RowRange both(const RowRange& a, const RowRange& b) {
+    return a.first >= a.end   ? b
+           : b.first >= b.end ? a
+                              : RowRange{std::min(a.first, b.first), std::max(a.end, b.end)};
+}
+
+/// A slider changes the mark, and what lies around it stays: only rows that hold it, or held it, are made
+/// anew. Returns them. `kept`: `finished` and the screen are as they were for the image that is there.
+RowRange showDrawn(Proof& proof, ProofPixels& pixels, const Frame& drawn, const ScreenStage& screen,
+                   bool kept) {
+    const auto before = std::exchange(pixels.marked, rowsThatDiffer(drawn, *pixels.finished, screen));
+    if (kept && before && pixels.marked &&
+        proof.sealed.size() == QSize(drawn.size.width, drawn.size.height)) {
+        const RowRange rows = both(*before, *pixels.marked);
+        renewRows(proof.sealed, drawn, rows);
+        return rows;
+    }
+    proof.sealed = toImage(drawn, screen);
+    return {0, proof.sealed.height()};
 }
 
 } // namespace
 
 bool isToReduce(const Proof& proof, Size view) {
-    const QSize size(view.width, view.height);
-    return !view.empty() && view.width <= proof.sealed.width() && view.height <= proof.sealed.height() &&
-           size != proof.sealed.size() && size != proof.inView.size();
+    return isReducedFor(proof, view) && QSize(view.width, view.height) != proof.inView.size();
 }
 
 void drawProof(QPainter& painter, const QRect& rect, const Proof& proof) {
@@ -85,6 +127,7 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
     addNotes(proof.notes, pixels.notes);
     proof.sharp = pixels.sharp;
     proof.picture = shareOf(stages.frame.picture(), stages.frame.whole);
+    RowRange renewed;
     if (!same) {
         Frame frame = *pixels.finished;
         proof.ground = {};
@@ -93,11 +136,12 @@ MadeProof makeProof(const ProofJob& job, const Delivery& delivery, const Prepare
                                     {.ground = &proof.ground, .paintings = pixels.paintings.get()});
         pixels.paintedBytes = pixels.paintings->bytes();
         addNotes(proof.notes, border.notes);
-        proof.sealed = toImage(frame, screen);
-        proof.inView = {};
+        renewed = showDrawn(proof, pixels, frame, screen, kept && screen == pixels.screen);
     }
-    if (isToReduce(proof, job.inView))
-        proof.inView = reducedFor(job.inView, proof.sealed);
+    if (isReducedFor(proof, job.inView))
+        reduceFor(job.inView, proof, renewed);
+    else
+        proof.inView = {};
     addNotes(proof.notes, proof.seal.notes);
     pixels.stages = std::move(stages);
     pixels.screen = screen;

@@ -5,6 +5,7 @@
 #pragma once
 
 #include "document/picture_library.h"
+#include "picture/means.h"
 #include "render/encode.h"
 #include "render/picture_words.h"
 #include "render/stages.h"
@@ -38,6 +39,7 @@ struct ProofPixels {
     std::shared_ptr<const Frame> finished; ///< after the finish station; null: not yet
     Stages stages;                         ///< what made `finished`, and the proof that is shown
     ScreenStage screen;                    ///< how it is shown
+    std::optional<RowRange> marked;        ///< where that differs from `finished`; nothing: anywhere
     std::shared_ptr<SealPaintings> paintings =
         std::make_shared<SealPaintings>(); ///< of the proof that is shown
     std::uint64_t paintedBytes = 0;        ///< what they hold

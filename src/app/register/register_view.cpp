@@ -361,8 +361,9 @@ void RegisterView::showChosen() {
     m_historyTask.start([copy = copies.front(), deliveries = std::move(deliveries), exception](const auto&) {
         Register known;
         History out{known.whole(copy.id).value_or(copy), {}, {}, {}};
-        out.left = historyOf(known, out.copy->row.original, deliveries, exception);
-        out.held = stillHeldBack(known, out.copy->row.original);
+        auto all = historyOf(known, out.copy->row.original, deliveries, exception);
+        out.left = std::move(all.left);
+        out.held = std::move(all.held);
         if (const auto picture = pictureOf(known, *out.copy, 900); !picture.size.empty())
             out.picture = toImage(picture);
         return out;

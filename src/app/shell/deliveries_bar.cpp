@@ -99,6 +99,8 @@ QString cardHelp(const DeliveryItem& item) {
 
 void DeliveryCard::showItem(const DeliveryItem& item, bool chosen, std::optional<std::size_t> copies,
                             std::size_t heldBack) {
+    if (m_item == item && isChecked() == chosen && m_copies == copies && m_heldBack == heldBack)
+        return; // each step of a slider asks all of them
     m_item = item;
     m_copies = copies;
     m_heldBack = heldBack;

@@ -64,14 +64,10 @@ bool WatchDesk::mayStamp() const {
 
 void WatchDesk::take(const std::vector<std::filesystem::path>& files) {
     m.document->addOriginals(files, ++m_comings);
-    std::vector<Delivery> ticked;
-    for (const auto& item : m.document->state().deliveries)
-        if (item.inNextRun)
-            ticked.push_back(m.document->asMade(item.delivery));
     if (!mayStamp())
         return stamp(files, {});
     m.files->run<std::vector<CameAgain>>(
-        [files, ticked] { return comeAgain(files, ticked); },
+        [files, ticked = m.document->tickedAsMade()] { return comeAgain(files, ticked); },
         [this, files](const std::vector<CameAgain>& again) { stamp(files, again); });
 }
 

@@ -89,9 +89,7 @@ PlanRequest requestOf(const JobState& job, std::vector<Delivery> deliveries,
 } // namespace
 
 void Planning::make() {
-    std::vector<Delivery> deliveries;
-    for (const auto& delivery : m_document->tickedDeliveries())
-        deliveries.push_back(m_document->asMade(delivery));
+    auto deliveries = m_document->tickedAsMade();
     if (!m_disk)
         m_disk = freedElsewhere(std::make_unique<DiskSnapshot>()); // it closes the register at its end
     m_task.follow([job = m_document->state(), deliveries, base = m_document->base(),

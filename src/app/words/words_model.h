@@ -26,6 +26,7 @@ public:
     OriginalId idAt(int row) const { return m_rows.at(static_cast<std::size_t>(row)).id; }
     int rowOf(OriginalId id) const; ///< -1: none
     std::size_t known() const { return m_known; }
+    bool settled() const { return !m_stale && m_known == m_rows.size(); } ///< and as the job is now
     std::size_t withProblems() const;
 
     /// Each one step to undo.

@@ -201,12 +201,6 @@ Frame quarried(const Frame& frame, int across) {
 
 } // namespace
 
-Frame meansOf(const Frame& frame, Size size) {
-    Frame out = emptyLike(frame, size);
-    reduce(matrixOf(frame), matrixOf(out));
-    return out;
-}
-
 Frame reducedTo(const Frame& frame, int longSide) {
     const int across = frame.isPlain() ? frame.size.longSide() / longSide : 0;
     if (across >= 3 && frame.size.shortSide() >= across)

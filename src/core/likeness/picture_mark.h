@@ -57,8 +57,6 @@ int distance(std::uint64_t a, std::uint64_t b);
 /// A frame of at most that long side, of the mean of what lies under each pixel; 8 bits, sRGB, opaque on
 /// white.
 Frame reducedTo(const Frame& frame, int longSide);
-/// The same of exactly that size, nowhere larger than a plain frame's.
-Frame meansOf(const Frame& frame, Size size);
 
 /// As bytes: 8, and 40 for each point, little end first. unpackedMark() throws Problem(BadFile).
 std::string packed(const PictureMark& mark);

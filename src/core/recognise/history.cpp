@@ -50,16 +50,8 @@ std::vector<RegisteredCopy> copiesOfOriginal(Register& known, const fs::path& or
     return out;
 }
 
-} // namespace
-
-const char* keyOf(CopyNow now) {
-    constexpr const char* keys[] = {"untouched", "changed", "replaced", "gone"};
-    return keys[static_cast<std::size_t>(now)];
-}
-
-std::vector<HeldCopy> stillHeldBack(Register& known, const fs::path& original) {
-    const auto bytes = bytesAt(original);
-    const auto left = copiesOfOriginal(known, original, bytes);
+std::vector<HeldCopy> heldOf(Register& known, const fs::path& original, const std::string& bytes,
+                             const std::vector<RegisteredCopy>& left) {
     std::set<std::string> told;
     std::vector<HeldCopy> out;
     for (auto& held : known.heldBackOf(original, bytes)) {
@@ -74,12 +66,26 @@ std::vector<HeldCopy> stillHeldBack(Register& known, const fs::path& original) {
     return out;
 }
 
-std::vector<LeftCopy> historyOf(Register& known, const fs::path& original,
-                                const std::vector<Delivery>& deliveries, const PictureException& exception) {
+} // namespace
+
+const char* keyOf(CopyNow now) {
+    constexpr const char* keys[] = {"untouched", "changed", "replaced", "gone"};
+    return keys[static_cast<std::size_t>(now)];
+}
+
+std::vector<HeldCopy> stillHeldBack(Register& known, const fs::path& original) {
     const auto bytes = bytesAt(original);
+    return heldOf(known, original, bytes, copiesOfOriginal(known, original, bytes));
+}
+
+PictureHistory historyOf(Register& known, const fs::path& original, const std::vector<Delivery>& deliveries,
+                         const PictureException& exception) {
+    const auto bytes = bytesAt(original);
+    const auto copies = copiesOfOriginal(known, original, bytes);
     DiskSnapshot disk;
-    std::vector<LeftCopy> out;
-    for (auto& copy : copiesOfOriginal(known, original, bytes)) {
+    PictureHistory out;
+    out.held = heldOf(known, original, bytes, copies);
+    for (const auto& copy : copies) {
         LeftCopy left{known.whole(copy.id).value_or(copy), nowOf(known, copy),
                       bytes != copy.row.fingerprintBefore, false};
         const auto& row = left.copy.row;
@@ -89,7 +95,7 @@ std::vector<LeftCopy> historyOf(Register& known, const fs::path& original,
         if (same != deliveries.end())
             left.deliveryChanged =
                 settingsDigest(*same, disk, exception, sidecarOf(original), row.page) != row.settingsDigest;
-        out.push_back(std::move(left));
+        out.left.push_back(std::move(left));
     }
     return out;
 }

@@ -33,11 +33,15 @@ struct HeldCopy {
 /// The newest first; of each delivery the last. Reads the original.
 std::vector<HeldCopy> stillHeldBack(Register& known, const std::filesystem::path& original);
 
+struct PictureHistory {
+    std::vector<LeftCopy> left;
+    std::vector<HeldCopy> held; ///< as stillHeldBack()
+};
 /// The newest first. `original`: by its path, and by its bytes as they are or were when copies of it were
 /// made. `deliveries`: as they are now, with who you are; those of other names are not judged. Reads original
 /// and copies.
-std::vector<LeftCopy> historyOf(Register& known, const std::filesystem::path& original,
-                                const std::vector<Delivery>& deliveries = {},
-                                const PictureException& exception = {});
+PictureHistory historyOf(Register& known, const std::filesystem::path& original,
+                         const std::vector<Delivery>& deliveries = {},
+                         const PictureException& exception = {});
 
 } // namespace keepseal

@@ -8,6 +8,8 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <limits>
+#include <utility>
 
 namespace keepseal {
 namespace {
@@ -15,12 +17,15 @@ namespace {
 /// Decided on a small picture with a little to spare, so that the finished one, measured on its own pixels,
 /// keeps what was asked.
 constexpr double kToSpare = 1.05;
-constexpr double kStrengthStep = 2;   ///< percent: a set looks more alike in steps
-constexpr double kDensestPlate = 95;  ///< percent
+constexpr double kStrengthStep = 2;  ///< percent: a set looks more alike in steps
+constexpr double kDensestPlate = 95; ///< percent
+constexpr int kByLine = 4;           ///< tries
+constexpr double kRounding = 1e-6;
 constexpr double kMuchFurther = 1.25; ///< by so much further from its ground the other version is taken
 
 /// One thing that may help: from the least of it to the most.
 struct Help {
+    double none = 0; ///< how much of it is there unasked
     std::vector<double> levels;
     std::function<void(SealDecision&, double)> set;
 };
@@ -122,6 +127,7 @@ private:
                 out.levels.push_back(level);
             if (m_design.strongest > m_start.opacity)
                 out.levels.push_back(m_design.strongest);
+            out.none = m_start.opacity;
             out.set = [](SealDecision& d, double level) { d.opacity = level; };
         }
         if (kind == HelpKind::Plate && m_design.plate.ifNeeded && !m_design.plate.on &&
@@ -136,24 +142,46 @@ private:
         return out;
     }
 
-    /// Readability is taken to grow with the level.
+    /// The first level that is enough where the one before it is not: readability is taken to grow with the
+    /// level. As it does so nearly in a line, the line through two that were tried tells which to try next;
+    /// the middle is taken when that did not hit.
     std::optional<SealDecision> leastOf(const Help& help, const SealDecision& from) {
+        const auto& levels = help.levels;
         const auto at = [&](std::size_t level) {
             SealDecision out = from;
-            help.set(out, help.levels[level]);
+            help.set(out, levels[level]);
             return out;
         };
-        std::size_t high = help.levels.size() - 1;
-        if (!reached(at(high)))
-            return std::nullopt;
-        for (std::size_t low = 0; low < high;) {
-            const auto middle = (low + high) / 2;
-            if (reached(at(middle)))
-                high = middle;
-            else
-                low = middle + 1;
+        Tried before{0, 1}, low{help.none, worth(from).ratio}; // without ink there is no contrast
+        std::optional<Tried> enough;
+        std::size_t first = 0, last = levels.size(); // last: is enough, or none is
+        for (int tries = 0; first < last; ++tries) {
+            const double expected = enough ? levelOnLine(low, *enough) : levelOnLine(before, low);
+            const auto guess =
+                std::lower_bound(levels.begin(), levels.end(), expected - kRounding) - levels.begin();
+            auto next = std::clamp(static_cast<std::size_t>(guess), first, last - 1);
+            if (tries >= kByLine)
+                next = enough ? (first + last) / 2 : last - 1;
+            const Tried tried{levels[next], worth(at(next)).ratio};
+            if (tried.ratio >= m_asked) {
+                enough = tried;
+                last = next;
+            } else {
+                before = std::exchange(low, tried);
+                first = next + 1;
+            }
         }
-        return at(high);
+        return enough ? std::optional(at(last)) : std::nullopt;
+    }
+
+    struct Tried {
+        double level = 0, ratio = 0;
+    };
+    /// Beyond all levels when the line does not rise.
+    double levelOnLine(const Tried& a, const Tried& b) const {
+        const double rise = b.ratio - a.ratio;
+        return rise > 0 && b.level > a.level ? b.level + (m_asked - b.ratio) * (b.level - a.level) / rise
+                                             : std::numeric_limits<double>::max();
     }
 
     /// All that there is of one after the other; the one that makes it enough only as much as it takes.

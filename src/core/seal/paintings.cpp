@@ -7,7 +7,7 @@
 namespace keepseal {
 namespace {
 
-constexpr int kStepsKept = 4; ///< a hand goes back and forth over the border between two versions
+constexpr int kStepsKept = 16; ///< a hand goes back and forth over the border between two versions
 
 /// Without what only says how the paint is mixed in, or what is asked of the mixture.
 SealDesign asPainted(SealDesign design) {

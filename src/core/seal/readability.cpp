@@ -86,7 +86,10 @@ Readability::Readability(const Rect& area, double cell)
                        static_cast<double>(area.height) / kMostCells})),
       m_columns(static_cast<int>(area.width / m_cell) + 1),
       m_rows(static_cast<int>(area.height / m_cell) + 1),
-      m_cells(static_cast<std::size_t>(m_columns) * m_rows) {}
+      m_cells(static_cast<std::size_t>(m_columns) * m_rows) {
+    for (int x = 0; x < area.width; ++x)
+        m_columnOf.push_back(static_cast<int>(x / m_cell));
+}
 
 void Readability::add(const Frame& finished, const Layer& mark, int originX, int originY) {
     const Rect part = intersection(intersection(mark.area, m_area),
@@ -102,6 +105,7 @@ void Readability::add(const Frame& finished, const Layer& mark, int originX, int
         const auto* pixel = finished.row(y - originY) - static_cast<std::ptrdiff_t>(originX) * 3;
         auto* cells = m_cells.data() +
                       static_cast<std::ptrdiff_t>(static_cast<int>((y - m_area.y) / m_cell)) * m_columns;
+        const auto* columnOf = m_columnOf.data() - m_area.x;
         for (int x = part.x; x < part.right(); x += step) {
             const double a = (seal[x] >> 24) / 255.0;
             if (a == 0 && !near[static_cast<std::size_t>(x - mark.area.x)])
@@ -111,7 +115,7 @@ void Readability::add(const Frame& finished, const Layer& mark, int originX, int
                 }))
                 continue;
             const double l = luminance(pixel + static_cast<std::ptrdiff_t>(x) * 3);
-            auto& cell = cells[static_cast<int>((x - m_area.x) / m_cell)];
+            auto& cell = cells[columnOf[x]];
             cell.n += 1, cell.a += a, cell.aa += a * a, cell.l += l, cell.al += a * l;
             if (a == 0)
                 cell.around += 1, cell.aroundL += l, cell.aroundLL += l * l;

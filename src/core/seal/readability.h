@@ -58,6 +58,7 @@ private:
     double m_cell;
     int m_columns, m_rows;
     std::vector<Cell> m_cells;
+    std::vector<int> m_columnOf; ///< of each pixel across
     std::vector<Box> m_leftOut;
 };
 

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Samples in a row behave as a std::vector does, and keep theirs to themselves.
-#include "likeness/picture_mark.h"
+#include "picture/means.h"
 #include "picture/pixel_memory.h"
 #include "support/support.h"
 
@@ -72,15 +72,40 @@ TEST(Pixels, ThatNoMemoryHoldsAreRefused) {
 }
 
 TEST(Pixels, AreReducedToTheMeansOfWhatLiesUnderEach) {
-    Frame frame = test::plainFrame(6, 2, {0, 0, 0});
-    for (int x = 0; x < 6; ++x) // red grows along the row, green differs by row
-        for (int y = 0; y < 2; ++y)
-            frame.row(y)[3 * x] = static_cast<std::uint8_t>(30 * x), frame.row(y)[3 * x + 1] = y ? 200 : 100;
-    const Frame small = meansOf(frame, {3, 1});
-    ASSERT_EQ(small.size, (Size{3, 1}));
-    for (int x = 0; x < 3; ++x) {
-        EXPECT_EQ(small.row(0)[3 * x], 15 + 60 * x);
-        EXPECT_EQ(small.row(0)[3 * x + 1], 150);
-        EXPECT_EQ(small.row(0)[3 * x + 2], 0);
+    std::mt19937 random(20);
+    for (const auto& [from, to] : {std::pair{Size{6, 2}, Size{3, 1}},
+                                   {{7, 5}, {3, 2}},
+                                   {{40, 31}, {40, 30}},
+                                   {{9, 9}, {9, 9}},
+                                   {{64, 3}, {1, 1}}}) {
+        std::vector<std::uint8_t> many(static_cast<std::size_t>(from.pixels()) * 4),
+            fewer(static_cast<std::size_t>(to.pixels()) * 4);
+        for (auto& sample : many)
+            sample = static_cast<std::uint8_t>(random());
+        const PixelsOf<const std::uint8_t> source{many.data(), from.width * 4, from};
+        const PixelsOf<std::uint8_t> target{fewer.data(), to.width * 4, to};
+        reduceToMeans(source, target, {0, to.height});
+        for (int i = 0; i < to.width * to.height * 4; ++i) {
+            const int c = i % 4, x = i / 4 % to.width, y = i / 4 / to.width;
+            long sum = 0; // each pixel cut into as many as there are of the fewer: all lie whole under one
+            for (int v = y * from.height; v < (y + 1) * from.height; ++v)
+                for (int u = x * from.width; u < (x + 1) * from.width; ++u)
+                    sum +=
+                        many[static_cast<std::size_t>((v / to.height * from.width + u / to.width) * 4 + c)];
+            EXPECT_NEAR(fewer[static_cast<std::size_t>(i)],
+                        static_cast<double>(sum) / static_cast<double>(from.pixels()), 0.5001)
+                << x << " " << y;
+        }
+        // One row of the many changes: only what lies over it does.
+        for (int row = 0; row < from.height; ++row) {
+            const RowRange over = rowsOver({row, row + 1}, from.height, to.height);
+            const auto first = many.begin() + static_cast<std::ptrdiff_t>(row) * from.width * 4;
+            std::transform(first, first + from.width * 4, first, [](auto v) { return v ^ 0x55; });
+            reduceToMeans(source, target, over);
+            const auto some = fewer;
+            reduceToMeans(source, target, {0, to.height});
+            EXPECT_EQ(fewer, some) << row;
+        }
+        EXPECT_EQ(rowsOver({3, 3}, from.height, to.height), RowRange());
     }
 }

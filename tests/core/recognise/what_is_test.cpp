@@ -155,7 +155,7 @@ TEST_F(MetAgain, HistoryTellsWhatBecameOfCopies) {
     Register known;
     const auto state = [&](const Delivery& now) {
         std::map<std::string, std::pair<CopyNow, bool>> out;
-        for (const auto& left : historyOf(known, originals[0], {now}))
+        for (const auto& left : historyOf(known, originals[0], {now}).left)
             out[left.copy.row.delivery] = {left.now, left.outOfDate()};
         return out;
     };
@@ -168,14 +168,14 @@ TEST_F(MetAgain, HistoryTellsWhatBecameOfCopies) {
     changed.place.taken = TakenName::Replace;
     stamp({changed});
     EXPECT_EQ(state(web)["Press Böhm"].first, CopyNow::Gone);
-    const auto all = historyOf(known, originals[0]);
+    const auto all = historyOf(known, originals[0]).left;
     ASSERT_EQ(all.size(), 3U);
     EXPECT_EQ(all[0].now, CopyNow::Untouched); // the newest first
     EXPECT_EQ(
         std::count_if(all.begin(), all.end(), [](const auto& left) { return left.now == CopyNow::Replaced; }),
         1);
     savePicture(originals[0], drawnScene(9));
-    for (const auto& left : historyOf(known, originals[0]))
+    for (const auto& left : historyOf(known, originals[0]).left)
         EXPECT_TRUE(left.pictureChanged);
 }
 

@@ -127,6 +127,44 @@ TEST(Adapting, IsMadeStrongerJustUntilItCanBeRead) {
     EXPECT_THAT(said(limited.notes), Contains(HasSubstr("hard to read here")));
 }
 
+TEST(Adapting, IsMadeNoStrongerThanItTakes) {
+    const auto at = [](SealDesign design, double opacity, const Frame& frame) {
+        design.stronger = false;
+        design.opacity = opacity;
+        return readabilityOf(design, frame);
+    };
+    int searched = 0;
+    for (int ground = 0; ground < 12; ++ground) {
+        const auto grey = static_cast<std::uint8_t>(15 * ground);
+        Frame frame = plainFrame(380, 260, {grey, grey, grey});
+        if (ground % 3 == 1)
+            chequer(frame, {0, 0, 380, 260}, 7, grey / 2, grey);
+        if (ground % 3 == 2)
+            frame = halves(380, 260, grey, grey / 3);
+        for (const double asked : {1.3, 2.0, 3.5, 5.5})
+            for (const double start : {5.0, 22.0, 41.0}) {
+                auto design = adapting();
+                design.tone = Tone::Light;
+                design.halo.when = HaloWhen::Off;
+                design.stronger = true, design.strongest = 97;
+                design.opacity = start, design.readable = asked;
+                const double wanted = 1.05 * asked, taken = decisionOn(design, frame).opacity;
+                if (at(design, start, frame) >= wanted) {
+                    EXPECT_EQ(taken, start);
+                    continue;
+                }
+                ++searched;
+                const bool any = at(design, 97, frame) >= wanted;
+                EXPECT_EQ(at(design, taken, frame) >= wanted, any) << ground << " " << asked << " " << start;
+                if (any) {
+                    const double before = taken == 97 ? start + 2 * std::floor((96 - start) / 2) : taken - 2;
+                    EXPECT_LT(at(design, before, frame), wanted) << ground << " " << asked << " " << start;
+                }
+            }
+    }
+    EXPECT_GT(searched, 60);
+}
+
 TEST(Adapting, APersonsExceptionIsStrongerThanAllOfIt) {
     const auto bright = plainFrame(600, 400, {250, 250, 250});
     SealException exception;
