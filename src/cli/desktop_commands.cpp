@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/desktop_commands.h"
 
+#include "base/own_folders.h"
 #include "base/text.h"
 #include "cli/print.h"
 #include "cli/run_request.h"
@@ -15,20 +16,7 @@
 #include <sstream>
 
 namespace keepseal::cli {
-namespace {
-
-namespace fs = std::filesystem;
 using nlohmann::json;
-
-/// Beside this program, where it lies there: an entry must find it whatever the desktop's own search path is.
-std::string programBeside(const char* name) {
-    std::error_code error;
-    const auto self = fs::read_symlink("/proc/self/exe", error);
-    const auto beside = self.parent_path() / name;
-    return !error && fs::exists(beside, error) ? beside.string() : std::string(name);
-}
-
-} // namespace
 
 CLI::App* addFileManagerCommand(CLI::App& app) {
     auto* command = app.add_subcommand("file-manager", "\"Make copies with\" in the file manager's menu");
@@ -70,7 +58,7 @@ int runCards(const DesktopOptions& options) {
     std::stringstream text;
     text << list.rdbuf();
     json out = json::array();
-    for (const auto& card : cardsAmong(mountedPlaces(text.str()), stopRequested)) {
+    for (const auto& card : cardsThere(text.str(), stopRequested)) {
         out.push_back({{"folder", card.folder.string()},
                        {"name", card.name},
                        {"pictures", card.pictures},

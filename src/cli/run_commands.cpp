@@ -108,6 +108,17 @@ std::string notesByKind(const Ledger& ledger) {
     return out;
 }
 
+void printOutgoing(const Outgoing& outgoing) {
+    const auto& [queued, letters] = outgoing;
+    if (queued > 0)
+        std::cout << "In the outbox: " << counted(queued, "copy", "copies")
+                  << " more. To send them: keep-seal-cli outbox " << (letters == queued ? "letters" : "send")
+                  << "\n";
+    if (letters > 0 && letters < queued)
+        std::cout << "In letters to be looked at: " << counted(letters, "copy", "copies")
+                  << " of these. To see them: keep-seal-cli outbox letters\n";
+}
+
 void printSummary(const RunResult& result, const char* toGoOn) {
     const auto& ledger = result.ledger;
     std::size_t untouched = 0, read = 0;
@@ -134,13 +145,7 @@ void printSummary(const RunResult& result, const char* toGoOn) {
     std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n";
     if (const auto notes = notesByKind(ledger); !notes.empty())
         std::cout << "Said: " << notes << "\n";
-    if (result.queued > 0)
-        std::cout << "In the outbox: " << counted(result.queued, "copy", "copies")
-                  << " more. To send them: keep-seal-cli outbox "
-                  << (result.letters == result.queued ? "letters" : "send") << "\n";
-    if (result.letters > 0 && result.letters < result.queued)
-        std::cout << "In letters to be looked at: " << counted(result.letters, "copy", "copies")
-                  << " of these. To see them: keep-seal-cli outbox letters\n";
+    printOutgoing(result.outgoing);
     std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
     if (!result.journal.empty())
         std::cout << "To go on where it was: " << toGoOn << "\n";
@@ -383,7 +388,7 @@ json listJson(const std::vector<PlanPart>& parts) {
     return out;
 }
 
-void printJoined(const JoinedParts& joined, const fs::path& kept) {
+void printJoined(const JoinedParts& joined, const KeptJoined& kept) {
     const auto& ledger = joined.ledger;
     std::cout << counted(joined.found.size(), "part", "parts") << " found; "
               << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
@@ -402,20 +407,22 @@ void printJoined(const JoinedParts& joined, const fs::path& kept) {
     for (const auto& row : ledger.rows)
         if (row.problem)
             std::cout << shown(row.problem->sentence()) << "\n";
-    if (!kept.empty())
-        std::cout << "Ledger: " << shown(kept) << "\n";
+    printOutgoing(kept.outgoing);
+    if (!kept.ledgerFile.empty())
+        std::cout << "Ledger: " << shown(kept.ledgerFile) << "\n";
 }
 
 /// The ledger is kept as one run's where nothing is missing any more.
 int mergeParts(const ReportOptions& options) {
     const auto joined = joinParts(options.merge);
-    const auto kept = joined.whole() ? keepJoined(options.merge, joined.ledger) : fs::path();
+    const auto kept = joined.whole() ? keepJoined(options.merge, joined.ledger) : KeptJoined();
     if (options.json)
         std::cout << dump({{"found", listJson(joined.found)},
                            {"missing", listJson(joined.missing)},
                            {"unfinished", listJson(joined.unfinished)},
                            {"totals", totalsJson(joined.ledger)},
-                           {"ledger_file", kept.string()}})
+                           {"ledger_file", kept.ledgerFile.string()},
+                           {"in_the_outbox", kept.outgoing.queued}})
                   << "\n";
     else
         printJoined(joined, kept);

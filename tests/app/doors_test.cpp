@@ -219,6 +219,23 @@ TEST_F(Doors, ACardThatIsMountedIsAPlaceToGatherFrom) {
     EXPECT_TRUE(offered.contains("TIDE CARD: 2 pictures"));
 }
 
+TEST_F(Doors, ACameraThatTheDesktopMountsIsOneAsWell) {
+    const auto before = qgetenv("XDG_RUNTIME_DIR");
+    qputenv("XDG_RUNTIME_DIR", (folder / "run").c_str());
+    const auto gvfs = folder / "run/gvfs";
+    makePicture(gvfs / "gphoto2:host=Tern_7/DCIM/100TIDE/TIDE0001.JPG", 60, 40);
+    makePicture(gvfs / "mtp:host=Gull_Phone/Card/DCIM/TIDE0002.jpg", 60, 40);
+    makePicture(gvfs / "mtp:host=Gull_Phone/Inside/Notes/none.jpg", 60, 40);
+    makePicture(gvfs / "sftp:host=far/DCIM/tide.jpg", 60, 40); // a server: it is not asked
+    writeFile(folder / "mountinfo", "");
+    MountedCards cards(toQt(folder / "mountinfo"));
+    ASSERT_TRUE(waitUntil([&] { return !cards.busy(); }, kWait));
+    EXPECT_EQ(cards.cards(),
+              (std::vector<Card>{{gvfs / "mtp:host=Gull_Phone/Card/DCIM", "Gull Phone, Card", 1, 0},
+                                 {gvfs / "gphoto2:host=Tern_7/DCIM", "Tern 7", 1, 0}}));
+    before.isEmpty() ? qunsetenv("XDG_RUNTIME_DIR") : qputenv("XDG_RUNTIME_DIR", before);
+}
+
 TEST_F(Doors, CopiesGoToOtherProgramsAsFilesAndOneAsAPicture) {
     stampAll(copies);
     window.setView(ViewKind::Check);
@@ -276,6 +293,30 @@ TEST_F(Doors, AnAlbumIsMadeFromTheCheck) {
     for (const auto* label : dialog->findChildren<QLabel*>())
         told |= label->text().contains("there is something of that name already");
     EXPECT_TRUE(told);
+}
+
+TEST_F(Doors, TheFileManagersMenuFollowsItsSwitchAndTheLibrary) {
+    const auto entries = [] {
+        std::set<std::string> out;
+        std::error_code none;
+        for (const auto& file : fs::directory_iterator(
+                 fs::path(qgetenv("XDG_DATA_HOME").toStdString()) / "file-manager/actions", none))
+            out.insert(file.path().filename().string());
+        return out;
+    };
+    auto* offered = window.fileManager().action();
+    ASSERT_TRUE(waitUntil([&] { return window.libraries().known(); }, kWait));
+    EXPECT_FALSE(offered->isChecked());
+    EXPECT_TRUE(entries().empty());
+    offered->trigger();
+    ASSERT_TRUE(waitUntil([&] { return !entries().empty() && offered->isChecked(); }, kWait));
+    const auto before = entries();
+    useFolder(folder / "copies");
+    window.document().renameCurrentDelivery("Reed and tide");
+    window.deliveryDesk().keepDelivery();
+    ASSERT_TRUE(waitUntil([&] { return entries().size() == before.size() + 1; }, kWait));
+    offered->trigger();
+    ASSERT_TRUE(waitUntil([&] { return entries().empty() && !offered->isChecked(); }, kWait));
 }
 
 } // namespace keepseal::app

@@ -4,6 +4,7 @@
 
 #include "picture/develop.h"
 #include "theme/theme.h"
+#include "widgets/accessible_items.h"
 #include "widgets/field_keys.h"
 #include "widgets/markup.h"
 #include "widgets/wheel_scrolls.h"
@@ -16,6 +17,7 @@ int main(int argc, char** argv) {
     keepseal::app::plainLabels(app);
     keepseal::app::keepKeysInFields(app);
     keepseal::app::wheelScrolls(app);
+    keepseal::app::makeItemsAccessible();
     keepseal::startPictureEngine(argv[0]);
     keepseal::app::loadTypeface();
     keepseal::app::setTheme(app, keepseal::app::ThemeKind::Dark, keepseal::app::Surround::Dark);

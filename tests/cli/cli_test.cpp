@@ -449,7 +449,9 @@ TEST(Cli, ASavedPlanIsMadeInPartsAndJoined) {
     for (int i = 0; i < 3; ++i)
         makePicture(folder / ("in/" + std::to_string(i) + ".jpg"), 200, 150);
     const std::string plan = folder / "three.plan";
-    const auto saved = cli({"plan", "--names-only", "--save", plan, "-o", folder / "out", folder / "in"});
+    const auto saved =
+        cli({"plan", "--names-only", "--save", plan, "-o", folder / "out", "-s", "sending.on=true", "-s",
+             "sending.server=nobody.invalid", "-s", "sending.user=anna", folder / "in"});
     EXPECT_EQ(saved.exitCode, 0) << saved.err;
     EXPECT_FALSE(fs::exists(folder / "out"));
     EXPECT_EQ(cli({"stamp", "-q", "--plan", plan, "--part", "1/2"}).exitCode, 0);
@@ -460,6 +462,9 @@ TEST(Cli, ASavedPlanIsMadeInPartsAndJoined) {
     const auto whole = cli({"report", "--merge", plan, "-o", folder / "copies.csv"});
     EXPECT_EQ(whole.exitCode, 0) << whole.err;
     EXPECT_THAT(whole.out, HasSubstr("2 parts found; 3 copies made."));
+    EXPECT_THAT(whole.out, HasSubstr("In the outbox: 3 copies more"));
+    EXPECT_EQ(json::parse(cli({"report", "--merge", plan, "--json"}).out)["in_the_outbox"], 0); // once
+    EXPECT_THAT(cli({"outbox", "list"}).out, HasSubstr("3 waiting"));
     EXPECT_THAT(readText(folder / "copies.csv"), HasSubstr("2.jpg"));
     // Joined, the register knows them as a run's.
     const auto again = cli({"plan", "--json", "-o", folder / "out", folder / "in"});

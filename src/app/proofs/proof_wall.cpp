@@ -4,7 +4,6 @@
 
 #include "theme/theme.h"
 
-#include <QAccessible>
 #include <QContextMenuEvent>
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -304,8 +303,8 @@ void ProofWall::moveTo(int index, bool extend) {
     m_current = id;
     ensureVisible(index);
     viewport()->update();
-    setAccessibleDescription(describe(id));
     emit currentChanged(id);
+    tellCurrentItem(*this, *this);
 }
 
 /// The tile above or below whose middle is nearest.

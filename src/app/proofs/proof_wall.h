@@ -6,6 +6,7 @@
 #include "document/picture_filter.h"
 #include "document/stamped.h"
 #include "proofs/proof_set.h"
+#include "widgets/accessible_items.h"
 
 #include <QAbstractScrollArea>
 #include <QStaticText>
@@ -16,7 +17,7 @@ class QMenu;
 
 namespace keepseal::app {
 
-class ProofWall : public QAbstractScrollArea {
+class ProofWall : public QAbstractScrollArea, public AccessibleItems {
     Q_OBJECT
 public:
     ProofWall(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
@@ -49,6 +50,13 @@ public:
     void setExceptionMenu(QMenu* menu) { m_exceptionMenu = menu; }
     /// Where the picture of an original is drawn, in viewport coordinates; for tests and for tool tips.
     QRect pictureRect(OriginalId id) const;
+
+    int accessibleCount() const override { return static_cast<int>(m_tiles.size()); }
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override;
+    bool isAccessibleItemChosen(int index) const override;
+    int accessibleCurrent() const override { return indexOf(m_current); }
+    void chooseAccessibleItem(int index) override;
 
 signals:
     void currentChanged(keepseal::app::OriginalId id);

@@ -258,4 +258,21 @@ QString ProofWall::describe(OriginalId id) const {
     return text;
 }
 
+QString ProofWall::accessibleItemName(int index) const {
+    return describe(m_tiles.at(static_cast<std::size_t>(index)).id).replace('\n', ", ");
+}
+
+QRect ProofWall::accessibleItemRect(int index) const {
+    const QRect picture = pictureRect(m_tiles.at(static_cast<std::size_t>(index)).id);
+    return {viewport()->mapTo(this, picture.topLeft()), picture.size()};
+}
+
+bool ProofWall::isAccessibleItemChosen(int index) const {
+    return m_selected.contains(m_tiles.at(static_cast<std::size_t>(index)).id);
+}
+
+void ProofWall::chooseAccessibleItem(int index) {
+    setCurrent(m_tiles.at(static_cast<std::size_t>(index)).id);
+}
+
 } // namespace keepseal::app

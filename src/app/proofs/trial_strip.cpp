@@ -194,13 +194,28 @@ int TrialStrip::tileAt(QPoint at) const {
 }
 
 void TrialStrip::mousePressEvent(QMouseEvent* event) {
-    const int at = tileAt(event->position().toPoint());
-    if (at < 0)
-        return;
-    m_current = at;
+    if (const int at = tileAt(event->position().toPoint()); at >= 0)
+        take(at);
+}
+
+void TrialStrip::take(int index) {
+    m_current = index;
     update();
-    if (const auto id = m_tiles[static_cast<std::size_t>(at)].id)
+    if (const auto id = m_tiles[static_cast<std::size_t>(index)].id)
         emit chosen(id);
+}
+
+/// Which picture, and what is hard about it.
+QString TrialStrip::wordsOf(const Tile& tile) const {
+    const auto* item = m_document->original(tile.id);
+    return (item ? toQt(item->path.filename()) + "\n" : QString()) + tile.what;
+}
+
+QString TrialStrip::accessibleItemName(int index) const {
+    const auto& tile = m_tiles.at(static_cast<std::size_t>(index));
+    const double ratio = tile.ramp ? tile.ramp->result().readability : readabilityOf(tile.id);
+    return wordsOf(tile).replace('\n', ", ") +
+           (ratio > 0 ? tr(", contrast %1 to 1").arg(ratioText(ratio)) : tr(", being measured"));
 }
 
 void TrialStrip::mouseMoveEvent(QMouseEvent* event) {
@@ -213,9 +228,10 @@ void TrialStrip::keyPressEvent(QKeyEvent* event) {
     if (step != 0) {
         m_current = std::clamp(m_current + step, 0, std::max(0, static_cast<int>(m_tiles.size()) - 1));
         update();
+        tellCurrentItem(*this, *this);
     } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
-        if (m_current < static_cast<int>(m_tiles.size()) && m_tiles[static_cast<std::size_t>(m_current)].id)
-            emit chosen(m_tiles[static_cast<std::size_t>(m_current)].id);
+        if (m_current < static_cast<int>(m_tiles.size()))
+            take(m_current);
     } else
         QWidget::keyPressEvent(event);
 }
@@ -228,11 +244,9 @@ bool TrialStrip::event(QEvent* event) {
             QToolTip::hideText();
         else {
             const auto& tile = m_tiles[static_cast<std::size_t>(at)];
-            const auto* item = m_document->original(tile.id);
-            QToolTip::showText(help->globalPos(),
-                               (item ? toQt(item->path.filename()) + "\n" : QString()) + tile.what +
-                                   tr("\nThe number is the contrast of the seal as measured, to 1."),
-                               this);
+            QToolTip::showText(
+                help->globalPos(),
+                wordsOf(tile) + tr("\nThe number is the contrast of the seal as measured, to 1."), this);
         }
         return true;
     }

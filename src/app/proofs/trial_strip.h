@@ -6,12 +6,13 @@
 
 #include "proofs/frame_proof.h"
 #include "proofs/hard_cases.h"
+#include "widgets/accessible_items.h"
 
 #include <QWidget>
 
 namespace keepseal::app {
 
-class TrialStrip : public QWidget {
+class TrialStrip : public QWidget, public AccessibleItems {
     Q_OBJECT
 public:
     enum class Ramps { Without, With };
@@ -22,6 +23,15 @@ public:
     QSize sizeHint() const override { return {600, 138}; }
     /// The readability shown under a case; 0 while there is none.
     double readabilityOf(OriginalId id) const;
+
+    int accessibleCount() const override { return static_cast<int>(m_tiles.size()); }
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override {
+        return m_tiles.at(static_cast<std::size_t>(index)).picture;
+    }
+    bool isAccessibleItemChosen(int index) const override { return index == m_current; }
+    int accessibleCurrent() const override { return m_current; }
+    void chooseAccessibleItem(int index) override { take(index); }
 
 signals:
     void chosen(keepseal::app::OriginalId id);
@@ -46,6 +56,8 @@ private:
     void layoutTiles();
     void updateRamps();
     int tileAt(QPoint at) const;
+    void take(int index);
+    QString wordsOf(const Tile& tile) const;
     void paintTile(QPainter& painter, const Tile& tile, bool current) const;
 
     JobDocument* m_document;

@@ -3,6 +3,7 @@
 #include "seal_bench/advice_box.h"
 
 #include "theme/theme.h"
+#include "widgets/accessible_items.h"
 #include "widgets/markup.h"
 
 #include <QHelpEvent>
@@ -29,7 +30,7 @@ QString sentence(const PlaceScores& scores) {
 } // namespace
 
 /// The nine places with their scores; a click takes one.
-class AdviceBox::Map : public QWidget {
+class AdviceBox::Map : public QWidget, public AccessibleItems {
 public:
     Map(JobDocument* document, QWidget* parent) : QWidget(parent), m_document(document) {
         setFixedHeight(withText(78));
@@ -39,6 +40,31 @@ public:
         m_advice = advice;
         update();
     }
+
+    int accessibleCount() const override { return 9; }
+    QString accessibleItemName(int i) const override {
+        const auto place = placeName(static_cast<Anchor>(i));
+        if (!m_advice)
+            return AdviceBox::tr("%1, not worked out yet").arg(place);
+        const auto& scores = m_advice->places[static_cast<std::size_t>(i)];
+        return AdviceBox::tr("%1, %2 of 100: %3")
+            .arg(place)
+            .arg(scores.total, 0, 'f', 0)
+            .arg(sentence(scores));
+    }
+    QRect accessibleItemRect(int i) const override { return cell(i).toRect(); }
+    bool isAccessibleItemChosen(int i) const override {
+        const auto& seal = m_document->currentDelivery().seal;
+        return !seal.atPoint && static_cast<int>(seal.anchor) == i;
+    }
+    int accessibleCurrent() const override { return -1; } // keys move the seal on the canvas
+    void chooseAccessibleItem(int i) override {
+        SealDesign next = m_document->currentDelivery().seal;
+        next.anchor = static_cast<Anchor>(i);
+        next.atPoint = false;
+        m_document->setSeal(std::move(next), AdviceBox::tr("moving the seal"));
+    }
+    QAccessible::Role accessibleItemRole() const override { return QAccessible::RadioButton; }
 
 protected:
     void paintEvent(QPaintEvent*) override {
@@ -61,12 +87,8 @@ protected:
     }
     void mousePressEvent(QMouseEvent* event) override {
         for (int i = 0; i < 9; ++i)
-            if (cell(i).contains(event->position())) {
-                SealDesign next = m_document->currentDelivery().seal;
-                next.anchor = static_cast<Anchor>(i);
-                next.atPoint = false;
-                m_document->setSeal(std::move(next), AdviceBox::tr("moving the seal"));
-            }
+            if (cell(i).contains(event->position()))
+                chooseAccessibleItem(i);
     }
     bool event(QEvent* event) override {
         if (event->type() != QEvent::ToolTip)

@@ -43,6 +43,11 @@ std::string idOf(const QTreeWidgetItem* item) {
 
 } // namespace
 
+QString partInWords(const SealPart& part) {
+    const auto more = detail(part);
+    return more.isEmpty() ? kindName(part.kind) : kindName(part.kind) + " “" + more + "”";
+}
+
 PartsList::PartsList(JobDocument* document, QWidget* parent) : QTreeWidget(parent), m_document(document) {
     setColumnCount(kColumns);
     setHeaderHidden(true);
@@ -91,6 +96,8 @@ void PartsList::add(QTreeWidgetItem* into, const std::string& parent) {
         item->setIcon(kLocked,
                       icon(part.locked ? "lock" : "lock-open", part.locked ? Tint::Accent : Tint::Quiet));
         item->setToolTip(kLocked, part.locked ? tr("Locked: click to unlock") : tr("Click to lock"));
+        for (const int column : {kShown, kLocked}) // signs alone are nothing to be read out
+            item->setData(column, Qt::AccessibleTextRole, item->toolTip(column));
         if (part.hidden)
             item->setForeground(kName, theme().quiet);
         if (part.kind == PartKind::Group)

@@ -10,6 +10,9 @@
 
 namespace keepseal::app {
 
+/// "Text “(c) Studio”"
+QString partInWords(const SealPart& part);
+
 class PartsList : public QTreeWidget {
     Q_OBJECT
 public:

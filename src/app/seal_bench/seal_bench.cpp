@@ -24,6 +24,7 @@ QScrollArea* scrolling(QWidget* page, int width) {
     area->setWidgetResizable(true);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setWidget(page);
+    area->setFocusPolicy(Qt::NoFocus); // what it holds has the focus
     area->setFixedWidth(withText(width));
     return area;
 }

@@ -136,6 +136,7 @@ void SealCanvas::setSelection(const PartIds& ids) {
     m_selection = ids;
     update();
     emit selectionChanged();
+    tellCurrentItem(*this, *this);
 }
 
 void SealCanvas::setPerspective(bool on) {

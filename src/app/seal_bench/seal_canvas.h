@@ -7,6 +7,7 @@
 #include "proofs/frame_proof.h"
 #include "proofs/proof_set.h"
 #include "seal/edit.h"
+#include "widgets/accessible_items.h"
 
 #include <QPlainTextEdit>
 #include <QWidget>
@@ -15,7 +16,7 @@ namespace keepseal::app {
 
 enum class CanvasGround { Theirs, Dark, Middle, Bright, Chequered };
 
-class SealCanvas : public QWidget {
+class SealCanvas : public QWidget, public AccessibleItems {
     Q_OBJECT
 public:
     SealCanvas(JobDocument* document, PictureLibrary* library, QWidget* parent = nullptr);
@@ -41,6 +42,13 @@ public:
     QPointF toWidget(Point sealUnits) const;
     QRectF pictureRect() const;
     void editText(const std::string& id);
+
+    int accessibleCount() const override { return static_cast<int>(prepared()->boxes.size()); }
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override;
+    bool isAccessibleItemChosen(int index) const override;
+    int accessibleCurrent() const override;
+    void chooseAccessibleItem(int index) override;
 
 signals:
     void selectionChanged();
@@ -100,6 +108,7 @@ private:
     void clampPan();
     static PreparedPtr preparedOrNothing(const SealDesign& seal, const TextFacts& facts = {});
     PreparedPtr prepared() const;
+    const std::string& idAt(int index) const;
 
     JobDocument* m_document;
     PictureLibrary* m_library;

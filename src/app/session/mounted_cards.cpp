@@ -4,6 +4,8 @@
 
 #include "base/problem.h"
 
+#include <QGuiApplication>
+
 namespace keepseal::app {
 
 MountedCards::MountedCards(const QString& mountInfo, QObject* parent)
@@ -18,6 +20,11 @@ MountedCards::MountedCards(const QString& mountInfo, QObject* parent)
         m_notifier = std::make_unique<QSocketNotifier>(m_list.handle(), QSocketNotifier::Exception);
         connect(m_notifier.get(), &QSocketNotifier::activated, this, &MountedCards::look);
     }
+    // What the desktop mounts for its own programs is in no list of the system's.
+    connect(qGuiApp, &QGuiApplication::applicationStateChanged, this, [this](Qt::ApplicationState state) {
+        if (state == Qt::ApplicationActive)
+            look();
+    });
     look();
 }
 
@@ -25,7 +32,7 @@ void MountedCards::look() {
     m_looking.start([name = m_list.fileName()](const TaskRun<NoStep>& run) {
         QFile list(name);
         const auto text = list.open(QIODevice::ReadOnly) ? list.readAll().toStdString() : std::string();
-        return cardsAmong(mountedPlaces(text), run.stop);
+        return cardsThere(text, run.stop);
     });
 }
 

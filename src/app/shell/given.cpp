@@ -5,6 +5,7 @@
 #include "base/files.h"
 #include "delivery/json.h"
 #include "theme/theme.h"
+#include "widgets/accessible_items.h"
 #include "widgets/field_keys.h"
 #include "widgets/markup.h"
 #include "widgets/wheel_scrolls.h"
@@ -15,6 +16,7 @@ void beginProgram(QApplication& app) {
     plainLabels(app);
     keepKeysInFields(app);
     wheelScrolls(app);
+    makeItemsAccessible();
     QApplication::setApplicationName("keep-seal");
     QApplication::setApplicationDisplayName("Keep Seal");
     QApplication::setApplicationVersion(KEEPSEAL_VERSION);

@@ -54,6 +54,7 @@ MainWindow::~MainWindow() {
     m_registerDesk.reset();
     m_sendingDesk.reset();
     m_watchDesk.reset();
+    m_fileManagerDesk.reset();
     m_cardKeys.reset();
     m_helpDesk.reset();
     m_designDesk.reset();
@@ -95,6 +96,7 @@ void MainWindow::makeDesks() {
     m_registerDesk = std::make_unique<RegisterDesk>(tools, m_views, m_drawer);
     m_sendingDesk = std::make_unique<SendingDesk>(tools, m_drawer);
     m_watchDesk = std::make_unique<WatchDesk>(tools, &m_runs);
+    m_fileManagerDesk = std::make_unique<FileManagerDesk>(tools);
     m_cardKeys = std::make_unique<CardKeys>(tools, m_views->pictureViews(),
                                             [this](DeliveryId card) { stampChosen(card); });
     connect(m_cardKeys.get(), &CardKeys::changed, this, [this] {

@@ -13,6 +13,7 @@
 #include "shell/deliveries_bar.h"
 #include "shell/delivery_desk.h"
 #include "shell/design_desk.h"
+#include "shell/file_manager_desk.h"
 #include "shell/help_desk.h"
 #include "shell/job_desk.h"
 #include "shell/picture_menu.h"
@@ -71,6 +72,7 @@ public:
     JobSession& session() { return m_session; }
     SendingDesk& sending() { return *m_sendingDesk; }
     WatchDesk& watchDesk() { return *m_watchDesk; }
+    FileManagerDesk& fileManager() { return *m_fileManagerDesk; }
     CardKeys& cardKeys() { return *m_cardKeys; }
     HelpDesk& helpDesk() { return *m_helpDesk; }
     RunSession& runs() { return m_runs; }
@@ -133,6 +135,7 @@ private:
     std::unique_ptr<RegisterDesk> m_registerDesk;
     std::unique_ptr<SendingDesk> m_sendingDesk;
     std::unique_ptr<WatchDesk> m_watchDesk;
+    std::unique_ptr<FileManagerDesk> m_fileManagerDesk;
     std::unique_ptr<CardKeys> m_cardKeys;
     std::unique_ptr<HelpDesk> m_helpDesk;
     std::unique_ptr<JobDesk> m_jobDesk;

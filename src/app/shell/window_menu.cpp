@@ -28,6 +28,7 @@ void MainWindow::makeMenu() {
     auto* delivery = menu->addMenu(tr("Delivery"));
     m_deliveryDesk->fillMenu(delivery, actions);
     m_cardKeys->fillMenu(delivery, actions);
+    m_fileManagerDesk->fillMenu(delivery, actions);
     menu->addAction(actions.add(
         tr("Who you are…"), QKeySequence("Ctrl+U"), [this] { askWho(); }, "pencil"));
     actions.add({}, QKeySequence("Ctrl+D"), [this] { m_deliveries->addButton()->showMenu(); });

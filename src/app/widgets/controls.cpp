@@ -83,13 +83,28 @@ public:
     }
 };
 
+/// Its steps are of no interest to anybody: it tells the number beside it.
+class NumberSlider : public QSlider, public AccessibleNumber {
+public:
+    explicit NumberSlider(QDoubleSpinBox* box) : QSlider(Qt::Horizontal), m_box(box) {}
+    double accessibleValue() const override { return m_box->value(); }
+    void setAccessibleValue(double value) override { m_box->setValue(value); }
+    double accessibleLeast() const override { return m_box->minimum(); }
+    double accessibleMost() const override { return m_box->maximum(); }
+    double accessibleStep() const override { return m_box->singleStep(); }
+    QString accessibleValueText() const override { return m_box->text(); }
+
+private:
+    QDoubleSpinBox* m_box;
+};
+
 } // namespace
 
 NumberControl::NumberControl(const NumberRange& range, const QString& unit, const QString& name,
                              QWidget* parent)
     : QWidget(parent), m_range(range), m_byRatio(range.min > 0 && range.max / range.min > 60),
-      m_cubic(range.min == 0 && range.max / range.step > 1000), m_slider(new QSlider(Qt::Horizontal)),
-      m_box(new NumberBox) {
+      m_cubic(range.min == 0 && range.max / range.step > 1000), m_box(new NumberBox),
+      m_slider(new NumberSlider(m_box)) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(kGap3);
@@ -179,6 +194,10 @@ int PlaceControl::index() const {
     return -1;
 }
 
+QString PlaceControl::accessibleItemName(int at) const {
+    return QString::fromStdString(m_choices.at(static_cast<std::size_t>(at)).label);
+}
+
 QRectF PlaceControl::cell(int at) const {
     const double width = (this->width() - 16) / 3.0, height = (this->height() - 16) / 3.0;
     return QRectF(8 + (at % 3) * width, 8 + (at / 3) * height, width, height).adjusted(2, 2, -2, -2);
@@ -189,6 +208,7 @@ void PlaceControl::choose(int at) {
         return;
     setValue(m_choices[static_cast<std::size_t>(at)].key);
     emit changed(m_value);
+    tellCurrentItem(*this, *this);
 }
 
 void PlaceControl::paintEvent(QPaintEvent*) {

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "base/setting.h"
+#include "widgets/accessible_items.h"
 
 #include <QAbstractButton>
 #include <QDoubleSpinBox>
@@ -35,18 +36,26 @@ private:
     double fromSlider(int position) const;
     NumberRange m_range;
     bool m_byRatio, m_cubic;
-    QSlider* m_slider;
     QDoubleSpinBox* m_box;
+    QSlider* m_slider;
 };
 
 /// The nine places, laid out as on a picture.
-class PlaceControl : public QWidget {
+class PlaceControl : public QWidget, public AccessibleItems {
     Q_OBJECT
 public:
     explicit PlaceControl(const std::vector<SettingChoice>& choices, QWidget* parent = nullptr);
     void setValue(const std::string& key);
     const std::string& value() const { return m_value; }
     QSize sizeHint() const override { return {150, 92}; }
+
+    int accessibleCount() const override { return static_cast<int>(m_choices.size()); }
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override { return cell(index).toRect(); }
+    bool isAccessibleItemChosen(int at) const override { return at == index(); }
+    int accessibleCurrent() const override { return index(); }
+    void chooseAccessibleItem(int index) override { choose(index); }
+    QAccessible::Role accessibleItemRole() const override { return QAccessible::RadioButton; }
 
 signals:
     void changed(const std::string& key);

@@ -297,6 +297,7 @@ QWidget* SettingForm::makeSuggested(const std::string& path, const SettingInfo& 
     control->setEditable(true);
     control->setInsertPolicy(QComboBox::NoInsert);
     control->setAccessibleName(toText(info.label));
+    control->lineEdit()->setAccessibleName(toText(info.label)); // it has the focus
     for (const auto& value : info.suggestions)
         control->addItem(toText(value));
     // What is typed half-way is not taken; who leaves it so finds the last right value again.

@@ -159,11 +159,20 @@ QVariant WordsModel::data(const QModelIndex& index, int role) const {
             return !row.known               ? tr("…")
                    : row.problems.isEmpty() ? QString()
                                             : QString::number(row.problems.size());
-        if (role == Qt::ToolTipRole || role == ProblemRole || role == Qt::AccessibleTextRole)
+        if (role == Qt::ToolTipRole || role == ProblemRole)
             return row.problems.join("\n");
+        if (role == Qt::AccessibleTextRole)
+            return !row.known               ? tr("being read")
+                   : row.problems.isEmpty() ? tr("nothing to look at")
+                                            : row.problems.join("; ");
         return {};
     }
     const auto* field = fieldAt(index.column());
+    if (role == Qt::AccessibleTextRole) { // a cell alone does not say whose it is
+        const auto said = data(index, Qt::DisplayRole).toString();
+        return headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + ": " +
+               (said.isEmpty() ? tr("nothing") : said);
+    }
     const auto found = row.applied.fields.find(field->key);
     if (found == row.applied.fields.end())
         return role == ByHandRole ? QVariant(false) : QVariant();

@@ -89,4 +89,11 @@ void makeFolder(const fs::path& folder) {
     ::mkdir(folder.c_str(), isOwn(folder) ? kPrivate : 0777);
 }
 
+std::string programBeside(const std::string& name) {
+    std::error_code error;
+    const auto self = fs::read_symlink("/proc/self/exe", error);
+    const auto beside = self.parent_path() / name;
+    return !error && fs::exists(beside, error) ? beside.string() : name;
+}
+
 } // namespace keepseal

@@ -25,6 +25,10 @@ bool isOwn(const std::filesystem::path& path);
 /// made is told by whatever is then written there.
 void makeFolder(const std::filesystem::path& folder);
 
+/// A program of ours that lies beside this one, by its whole path: what starts it need not have our search
+/// path. Where none lies there, `name`.
+std::string programBeside(const std::string& name);
+
 /// Called first of all in each program: where standard input, output or errors are closed, something that
 /// can't be written to takes their places, so that no file or socket opened later gets what is printed.
 void holdStandardStreams();

@@ -54,6 +54,18 @@ std::vector<Setting<S>> letterSettings() {
                           "more go in several letters.")};
 }
 
+std::vector<Setting<S>> albumSettings() {
+    const char* tokens = "{delivery}, {count} and {date} are filled in, and who you are.";
+    auto title = textSetting("album_title", "Title", &S::albumTitle, false, tokens);
+    title.suggestions = {"{delivery}", "{studio}: {delivery}", "{delivery}, {date}"};
+    return {title, textSetting("album_about", "Under it", &S::albumAbout, true, tokens),
+            switchSetting("album_downloads", "With downloads", &S::albumDownloads,
+                          "The copies themselves lie in the album as well, to be downloaded."),
+            switchSetting(
+                "album_unlisted", "Not for search engines", &S::albumUnlisted,
+                "A line in each page asks them to pass by. It keeps nobody out who knows the address.")};
+}
+
 } // namespace
 
 std::vector<std::string> addressesIn(const std::string& text) {
@@ -103,7 +115,14 @@ const std::vector<Setting<SendingSettings>>& sendingSettings() {
             "Made if need be; {delivery} or {year}/{month} are filled in for each picture. Empty: where "
             "the login begins.");
         folder.suggestions = {"", "{delivery}", "{date}", "{year}/{month}"};
-        append(out, shownWhen<S>([](const S& s) { return !s.isLetter(); }, {folder}));
+        append(out, shownWhen<S>([](const S& s) { return !s.isLetter(); },
+                                 {choiceSetting<S, SentAs>(
+                                      "as", "What goes", &S::as,
+                                      {{"copies", "The copies"}, {"album", "A web album of them"}},
+                                      "An album is a folder of pages that any browser shows. What later "
+                                      "runs make for the same folder comes into it as well."),
+                                  folder}));
+        append(out, shownWhen<S>([](const S& s) { return s.isAlbum(); }, albumSettings()));
         append(out,
                {wordSetting("user", "User", &S::user, "For S3: the access key's name."),
                 choiceSetting<S, SecretFrom>("secret_from", "Password from", &S::secretFrom,
@@ -137,7 +156,7 @@ const std::vector<Setting<SendingSettings>>& sendingSettings() {
                    {switchSetting("readable", "Anybody on the way may read the password and the pictures",
                                   &S::readable,
                                   "Plain FTP encrypts nothing. Without this word nothing is sent by it.")}));
-        append(out, shownWhen<S>([](const S& s) { return !s.isLetter(); },
+        append(out, shownWhen<S>([](const S& s) { return !s.isLetter() && !s.isAlbum(); },
                                  {choiceSetting<S, TakenThere>(
                                      "taken", "If the name is taken there", &S::taken,
                                      {{"number", "Number the copy"},
@@ -156,7 +175,7 @@ std::string sendingSummary(const SendingSettings& s) {
         return s.isLetter() && !s.server.empty() ? "no address named yet" : "no server named yet";
     if (s.isLetter())
         return "letter to " + s.to;
-    return std::string(kNames[static_cast<std::size_t>(s.by)]) + " to " +
+    return (s.isAlbum() ? "album by " : "") + std::string(kNames[static_cast<std::size_t>(s.by)]) + " to " +
            s.server.substr(0, s.server.find_first_of("/:")) + (s.folder.empty() ? "" : " · " + s.folder);
 }
 

@@ -23,6 +23,11 @@ enum class LetterHolds {
     Copies, ///< the copies themselves
     Sheet,  ///< a contact sheet of them, as a PDF
 };
+/// What is put on a server.
+enum class SentAs {
+    Copies,
+    Album, ///< a web album of them, which grows with each run
+};
 enum class TakenThere {
     Number,  ///< the copy gets a number behind its name
     Skip,    ///< it is not sent
@@ -49,6 +54,11 @@ struct SendingSettings {
     std::string certificates; ///< TLS: a PEM file with those trusted besides the system's
     bool readable = false;    ///< FTP: a person said that everybody on the way may read password and pictures
     TakenThere taken = TakenThere::Number;
+    SentAs as = SentAs::Copies;
+    // Of albums.
+    std::string albumTitle = "{delivery}"; ///< {delivery}, {count}, {date} and who you are
+    std::string albumAbout;                ///< the same; may be empty
+    bool albumDownloads = false, albumUnlisted = false;
     // Of letters.
     std::string from;                             ///< one address
     std::string to;                               ///< addresses, parted by commas
@@ -64,6 +74,7 @@ struct SendingSettings {
                (by != SendBy::Letter || (!from.empty() && !to.empty()));
     }
     bool isLetter() const { return by == SendBy::Letter; }
+    bool isAlbum() const { return !isLetter() && as == SentAs::Album; }
     /// The same place by the same login: what was sent there need not be sent again.
     std::string place() const;
 };

@@ -73,9 +73,10 @@ SealDesign withWho(SealDesign design, const WhoYouAre& who) {
 Delivery withWho(Delivery delivery, const WhoYouAre& who) {
     const auto facts = factsOf(who);
     delivery.seal = withWho(std::move(delivery.seal), who);
-    for (auto* text : {&delivery.border.caption.left, &delivery.border.caption.middle,
-                       &delivery.border.caption.right, &delivery.place.name, &delivery.place.subfolder,
-                       &delivery.place.suffix, &delivery.sending.subject, &delivery.sending.words})
+    for (auto* text :
+         {&delivery.border.caption.left, &delivery.border.caption.middle, &delivery.border.caption.right,
+          &delivery.place.name, &delivery.place.subfolder, &delivery.place.suffix, &delivery.sending.subject,
+          &delivery.sending.words, &delivery.sending.albumTitle, &delivery.sending.albumAbout})
         *text = fillOnly(*text, facts);
     for (auto& rule : delivery.rights.rules)
         fillValue(rule.value, facts);

@@ -113,6 +113,10 @@ void removeFileEntries(const fs::path& data) {
     }
 }
 
+bool hasFileEntries(const fs::path& data) {
+    return !entriesIn(data).empty();
+}
+
 fs::path desktopDataFolder() {
     return dataFolder().parent_path();
 }

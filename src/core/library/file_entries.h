@@ -30,6 +30,8 @@ std::size_t installFileEntries(const std::filesystem::path& data,
                                const std::vector<SavedDelivery>& deliveries, const std::string& commandLine,
                                const std::string& window);
 void removeFileEntries(const std::filesystem::path& data);
+/// Whether there are any.
+bool hasFileEntries(const std::filesystem::path& data);
 /// Of this person: $XDG_DATA_HOME, or ~/.local/share.
 std::filesystem::path desktopDataFolder();
 

@@ -7,6 +7,8 @@
 #include "record/register.h"
 
 #include <algorithm>
+#include <cstdlib>
+#include <iterator>
 #include <set>
 #include <sstream>
 
@@ -64,7 +66,49 @@ bool looksLikeAPicture(const fs::path& file) {
     return endings.contains(toLowerAscii(file.extension().string()));
 }
 
+constexpr const char* kCameraMounts[] = {"gphoto2:host=", "mtp:host="};
+
+bool isACamerasMount(const std::string& name) {
+    return std::any_of(std::begin(kCameraMounts), std::end(kCameraMounts),
+                       [&](const char* mount) { return name.starts_with(mount); });
+}
+
+/// "mtp:host=Tern_7/Card" as "Tern 7, Card".
+std::string nameOfPlace(const fs::path& place) {
+    for (auto above = place; above.has_relative_path(); above = above.parent_path()) {
+        auto name = above.filename().string();
+        if (!isACamerasMount(name))
+            continue;
+        name.erase(0, name.find('=') + 1);
+        std::replace(name.begin(), name.end(), '_', ' ');
+        return above == place ? name : name + ", " + place.filename().string();
+    }
+    return place.filename().string();
+}
+
+std::vector<fs::path> foldersIn(const fs::path& folder) {
+    std::vector<fs::path> out;
+    std::error_code error;
+    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
+        out.push_back(it->path());
+    return out;
+}
+
 } // namespace
+
+std::vector<fs::path> storesOfCameras(const fs::path& runtimeFolder) {
+    std::vector<fs::path> out;
+    if (runtimeFolder.empty())
+        return out;
+    for (const auto& mount : foldersIn(runtimeFolder / "gvfs")) {
+        if (!isACamerasMount(mount.filename().string()))
+            continue;
+        out.push_back(mount);
+        for (auto& store : foldersIn(mount)) // a card in it, and what is built in
+            out.push_back(std::move(store));
+    }
+    return out;
+}
 
 std::vector<fs::path> mountedPlaces(const std::string& mountInfo) {
     std::vector<fs::path> out;
@@ -89,7 +133,7 @@ std::vector<Card> cardsAmong(const std::vector<fs::path>& places, const std::ato
         const auto folder = place / "DCIM";
         if (stop || !fs::is_directory(folder, error))
             continue;
-        Card card{folder, place.filename().string(), 0, 0};
+        Card card{folder, nameOfPlace(place), 0, 0};
         std::vector<fs::path> pictures;
         for (const auto& file : filesThere(folder, true))
             if (looksLikeAPicture(file.path))
@@ -101,6 +145,14 @@ std::vector<Card> cardsAmong(const std::vector<fs::path>& places, const std::ato
     }
     std::sort(out.begin(), out.end(), [](const Card& a, const Card& b) { return a.name < b.name; });
     return out;
+}
+
+std::vector<Card> cardsThere(const std::string& mountInfo, const std::atomic<bool>& stop) {
+    auto places = mountedPlaces(mountInfo);
+    const char* runtime = std::getenv("XDG_RUNTIME_DIR");
+    for (auto& store : storesOfCameras(runtime ? runtime : ""))
+        places.push_back(std::move(store));
+    return cardsAmong(places, stop);
 }
 
 } // namespace keepseal

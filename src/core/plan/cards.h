@@ -22,7 +22,12 @@ struct Card {
 /// Mount points as the system tells them (proc(5), mountinfo), those of the system itself and of
 /// servers left out.
 std::vector<std::filesystem::path> mountedPlaces(const std::string& mountInfo);
+/// Stores of cameras and telephones that the desktop mounts by PTP or MTP (GVfs, "gvfs/mtp:host=..." in the
+/// person's runtime folder, $XDG_RUNTIME_DIR). No server that is mounted beside them is asked anything.
+std::vector<std::filesystem::path> storesOfCameras(const std::filesystem::path& runtimeFolder);
 /// Those that are cards, in the order of their names. Asks disks; for the background.
 std::vector<Card> cardsAmong(const std::vector<std::filesystem::path>& places, const std::atomic<bool>& stop);
+/// All of both.
+std::vector<Card> cardsThere(const std::string& mountInfo, const std::atomic<bool>& stop);
 
 } // namespace keepseal

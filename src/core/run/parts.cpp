@@ -125,7 +125,7 @@ JoinedParts joinParts(const fs::path& planFile) {
     return out;
 }
 
-fs::path keepJoined(const fs::path& planFile, const Ledger& ledger) {
+KeptJoined keepJoined(const fs::path& planFile, const Ledger& ledger) {
     auto name = ledger.started;
     std::replace(name.begin(), name.end(), ':', '-');
     const auto folder = stateFolder() / "ledgers";
@@ -136,8 +136,13 @@ fs::path keepJoined(const fs::path& planFile, const Ledger& ledger) {
     for (const auto& entry : fs::directory_iterator(partsFolder(planFile), none))
         if (entry.path().extension() == ".pictures")
             appendPictures(entry.path(), picturesOf(file));
-    Register().add(ledger, file);
-    return file;
+    Register known;
+    known.add(ledger, file);
+    const auto plan = loadPlan(planFile);
+    return {file, putIntoOutbox(plan, ledger, file, [&](const fs::path& copy) -> std::optional<std::string> {
+                const auto row = known.madeAt(copy);
+                return row ? std::optional(row->copyFingerprint) : std::nullopt;
+            })};
 }
 
 } // namespace keepseal

@@ -28,7 +28,12 @@ struct JoinedParts {
 };
 /// Throws like loadPlan(), and Problem(BadFile) for a ledger that is none.
 JoinedParts joinParts(const std::filesystem::path& planFile);
-/// Into the person's ledgers and register, as a run of its own. Returns the ledger's file. Throws Problem.
-std::filesystem::path keepJoined(const std::filesystem::path& planFile, const Ledger& ledger);
+struct KeptJoined {
+    std::filesystem::path ledgerFile; ///< empty: not kept
+    Outgoing outgoing;
+};
+/// Into the person's ledgers, register and outbox, as a run of its own; done again it changes nothing. Throws
+/// Problem.
+KeptJoined keepJoined(const std::filesystem::path& planFile, const Ledger& ledger);
 
 } // namespace keepseal

@@ -10,7 +10,6 @@
 #include "record/register.h"
 #include "run/journal.h"
 #include "run/stamper.h"
-#include "send/outbox.h"
 
 #include <algorithm>
 #include <chrono>
@@ -331,42 +330,16 @@ private:
         if (m_options.partLedger.empty())
             tryTo([&] { Register(registerFile()).add(m_result.ledger, m_result.ledgerFile); });
         if (m_options.partLedger.empty())
-            tryTo([&] { fillOutbox(); });
+            tryTo([&] {
+                m_result.outgoing =
+                    putIntoOutbox(m_plan, m_result.ledger, m_result.ledgerFile,
+                                  [this](const fs::path& copy) { return fingerprintOfOurs(copy); });
+            });
         m_journal->sync();
         if (!m_result.stopped && kept)
             m_journal->remove();
         else
             m_result.journal = m_journal->file();
-    }
-
-    /// What was made, and what an earlier run made the same, if it is not in there yet.
-    void fillOutbox() {
-        std::unique_ptr<Outbox> outbox;
-        for (std::size_t i = 0; i < m_plan.copies.size(); ++i) {
-            const auto& row = m_result.ledger.rows[i];
-            const auto& delivery = m_plan.deliveries[m_plan.copies[i].delivery];
-            if (!delivery.sending.on ||
-                (row.outcome != Outcome::Made && row.outcome != Outcome::AlreadyThere))
-                continue;
-            const auto print =
-                row.copyFingerprint.empty() ? fingerprintOfOurs(row.copy).value_or("") : row.copyFingerprint;
-            std::error_code error;
-            const auto bytes = row.copyBytes > 0 ? row.copyBytes : fs::file_size(row.copy, error);
-            if (print.empty() || error)
-                continue;
-            if (!outbox)
-                outbox = std::make_unique<Outbox>();
-            OutboxItem item;
-            item.copy = row.copy, item.fingerprint = print, item.bytes = bytes;
-            item.delivery = delivery.name, item.to = delivery.sending;
-            item.folder = m_plan.copies[i].sendTo, item.name = row.copy.filename().string();
-            item.ledger = m_result.ledgerFile;
-            if (item.to.isLetter()) // goes only after somebody looked at it
-                item.folder = item.to.to, item.state = SendState::Unread;
-            const bool added = outbox->add(item);
-            m_result.queued += added;
-            m_result.letters += added && item.state == SendState::Unread;
-        }
     }
 
     const Plan& m_plan;

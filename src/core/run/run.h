@@ -5,7 +5,7 @@
 // where it was.
 #pragma once
 
-#include "plan/plan.h"
+#include "run/outgoing.h"
 
 #include <atomic>
 #include <functional>
@@ -40,8 +40,7 @@ struct RunResult {
     std::filesystem::path ledgerFile;
     std::filesystem::path journal; ///< of a stopped run, to go on with; empty when it came to its end
     bool stopped = false;
-    std::size_t queued = 0;  ///< copies that went into the outbox
-    std::size_t letters = 0; ///< of these, those that are on letters
+    Outgoing outgoing;
     std::vector<Problem>
         notes; ///< about the record, not about pictures: a register that can't be written, ...
 

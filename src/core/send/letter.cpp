@@ -8,7 +8,7 @@
 #include "picture/original.h"
 #include "record/ledger.h"
 #include "report/contact_sheet.h"
-#include "text/tokens.h"
+#include "send/words.h"
 
 #include <gmime/gmime.h>
 
@@ -36,13 +36,13 @@ std::uint64_t limitOf(const SendingSettings& to) {
 }
 
 void fillWords(Letter& letter, std::size_t number, std::size_t of) {
-    const TextFacts facts = {{"delivery", letter.items.front().delivery},
-                             {"count", counted(letter.items.size(), "picture", "pictures")},
-                             {"date", utcNow().substr(0, 10)}};
-    letter.subject = withoutUnseen(trimmed(fillTokens(letter.to.subject, facts).text));
+    const auto filled = [&](const std::string& text) {
+        return filledForReceiver(text, letter.items.front().delivery, letter.items.size());
+    };
+    letter.subject = withoutUnseen(trimmed(filled(letter.to.subject)));
     if (of > 1)
         letter.subject += " (" + std::to_string(number) + " of " + std::to_string(of) + ")";
-    letter.words = fillTokens(letter.to.words, facts).text;
+    letter.words = filled(letter.to.words);
 }
 
 const char* typeOf(const std::string& ending) {

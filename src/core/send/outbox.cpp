@@ -17,7 +17,7 @@ namespace fs = std::filesystem;
 namespace {
 
 constexpr int kBusyForMs = 10'000;
-constexpr int kOutboxVersion = 2;
+constexpr int kOutboxVersion = 3;
 constexpr std::array<const char*, 5> kSendStates = {"waiting", "sent", "left-out", "held", "unread"};
 constexpr std::array<SendTime, 6> kPauses = {10, 30, 120, 600, 1800, 3600};
 constexpr const char* kItem =
@@ -110,6 +110,8 @@ Outbox::Outbox(fs::path file) : m_file(file.empty() ? outboxFile() : std::move(f
             "sent_at INTEGER NOT NULL DEFAULT 0, problem TEXT NOT NULL DEFAULT '', "
             "UNIQUE(place, folder, name, sha256));"
             "CREATE TABLE IF NOT EXISTS allowed(login TEXT PRIMARY KEY);"
+            "CREATE TABLE IF NOT EXISTS album_files(place TEXT NOT NULL, path TEXT NOT NULL, "
+            "placed TEXT NOT NULL, meant TEXT NOT NULL, PRIMARY KEY(place, path)) WITHOUT ROWID;"
             "CREATE INDEX IF NOT EXISTS of_copy ON items(copy, sha256);"
             "CREATE INDEX IF NOT EXISTS by_due ON items(state, due);"
             "CREATE INDEX IF NOT EXISTS there ON items(place, sent_as)");
@@ -207,6 +209,46 @@ std::vector<OutboxItem> Outbox::alike(const OutboxItem& item, SendTime now) {
         while (found.executeStep())
             out.push_back(itemAt(found));
         return out;
+    });
+}
+
+std::vector<OutboxItem> Outbox::albumOf(const OutboxItem& item) {
+    return ofOutbox(m_file, [&] {
+        SQLite::Statement found(*m_database, std::string(kItem) + "WHERE place = ? AND folder = ? AND "
+                                                                  "delivery = ? AND state IN ('waiting', "
+                                                                  "'sent') ORDER BY id");
+        found.bind(1, item.to.place());
+        found.bind(2, item.folder);
+        found.bind(3, item.delivery);
+        std::vector<OutboxItem> out;
+        while (found.executeStep())
+            if (auto one = itemAt(found); one.to.isAlbum())
+                out.push_back(std::move(one));
+        return out;
+    });
+}
+
+std::optional<Outbox::AlbumFile> Outbox::albumFile(const SendingSettings& to, const std::string& path) {
+    return ofOutbox(m_file, [&]() -> std::optional<AlbumFile> {
+        SQLite::Statement found(*m_database,
+                                "SELECT placed, meant FROM album_files WHERE place = ? AND path = ?");
+        found.bind(1, to.place());
+        found.bind(2, path);
+        if (!found.executeStep())
+            return std::nullopt;
+        return AlbumFile{found.getColumn(0).getString(), found.getColumn(1).getString()};
+    });
+}
+
+void Outbox::noteAlbumFile(const SendingSettings& to, const std::string& path, const AlbumFile& file) {
+    ofOutbox(m_file, [&] {
+        SQLite::Statement insert(*m_database, "INSERT OR REPLACE INTO album_files(place, path, placed, "
+                                              "meant) VALUES(?,?,?,?)");
+        insert.bind(1, to.place());
+        insert.bind(2, path);
+        insert.bind(3, file.placed);
+        insert.bind(4, file.meant);
+        insert.exec();
     });
 }
 

@@ -75,12 +75,23 @@ public:
     std::optional<OutboxItem> next(SendTime now);
     /// All that are in that state and are for the same receivers of the same delivery as this one, and due.
     std::vector<OutboxItem> alike(const OutboxItem& item, SendTime now);
+    /// All of the album that this one is to be part of, waiting or sent, whatever was set when they were put
+    /// in: of the same delivery for the same folder there.
+    std::vector<OutboxItem> albumOf(const OutboxItem& item);
     /// When the next one is due; nothing: none waits.
     std::optional<SendTime> nextDue();
     /// What became of that copy wherever it went, the newest first.
     std::vector<OutboxItem> of(const std::filesystem::path& copy, const std::string& fingerprint);
     /// Whether this outbox put a file of that name there.
     bool sentThere(const SendingSettings& to, const std::string& path);
+
+    /// What is known of a file of an album there.
+    struct AlbumFile {
+        std::string placed; ///< SHA-256 of what was last put there; empty: nothing was
+        std::string meant;  ///< of what was about to be
+    };
+    std::optional<AlbumFile> albumFile(const SendingSettings& to, const std::string& path);
+    void noteAlbumFile(const SendingSettings& to, const std::string& path, const AlbumFile& file);
 
     /// A person said on this machine that copies may be sent there, with that password or key: a delivery may
     /// come from somebody else. Nothing is sent, and no password looked for, before that.

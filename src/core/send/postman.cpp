@@ -5,6 +5,7 @@
 #include "base/fingerprint.h"
 #include "picture/original.h"
 #include "record/sent.h"
+#include "send/album_post.h"
 #include "send/letter.h"
 #include "send/letter_post.h"
 #include "send/secret.h"
@@ -14,6 +15,7 @@
 #include <array>
 #include <ctime>
 #include <fcntl.h>
+#include <iterator>
 #include <sys/file.h>
 #include <unistd.h>
 
@@ -52,6 +54,13 @@ public:
     /// Nothing: it was stopped.
     std::optional<std::vector<OutboxItem>> send(const OutboxItem& item,
                                                 const std::function<SendTime()>& now) {
+        if (item.to.isAlbum()) {
+            const auto all = m_outbox.albumOf(item);
+            std::vector<OutboxItem> waiting;
+            std::copy_if(all.begin(), all.end(), std::back_inserter(waiting),
+                         [](const OutboxItem& one) { return one.state == SendState::Waiting; });
+            return attempt(waiting, now, [&] { deliverAlbum(all, waiting, now); });
+        }
         if (!item.to.isLetter())
             return attempt({item}, now, [&] { deliver(item, now); });
         const auto letter = lettersOf(m_outbox.alike(item, now())).front();
@@ -131,6 +140,18 @@ private:
         }
         for (const auto& item : letter.items)
             m_outbox.noteSent(item.id, now());
+    }
+
+    /// By the newest one's settings.
+    void deliverAlbum(const std::vector<OutboxItem>& all, const std::vector<OutboxItem>& waiting,
+                      const std::function<SendTime()>& now) {
+        requireAllowed(all.back().to);
+        const auto page = postAlbum(all, m_outbox, lineTo(all.back().to),
+                                    m_outbox.file().parent_path() / "album-on-its-way", m_stop);
+        for (const auto& item : waiting) {
+            m_outbox.notePlacing(item.id, page);
+            m_outbox.noteSent(item.id, now());
+        }
     }
 
     void deliver(const OutboxItem& item, const std::function<SendTime()>& now) {

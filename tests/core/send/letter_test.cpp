@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Letters: what goes is what was shown, only after it was shown, and never twice.
 #include "support/job.h"
-#include "support/servers.h"
+#include "support/outbox.h"
 
 #include "base/fingerprint.h"
 #include "send/letter.h"
@@ -18,8 +18,6 @@ using namespace keepseal::test;
 using ::testing::HasSubstr;
 
 namespace {
-
-const std::atomic<bool> notStopped{false};
 
 /// What another reader (Python's own) finds in a letter.
 nlohmann::json readLetter(const std::string& message) {
@@ -64,14 +62,8 @@ protected:
     }
     OutboxItem item(const std::string& name, std::size_t bytes = 30'000) {
         const std::string text = name + std::string(bytes - name.size(), 'x');
-        OutboxItem out;
-        out.copy = folder / name;
-        writeFile(out.copy, text);
-        out.fingerprint =
-            fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
-        out.bytes = text.size();
-        out.delivery = "Web gallery";
-        out.to = to;
+        writeFile(folder / name, text);
+        auto out = itemOf(folder / name, to);
         out.folder = to.to;
         out.name = name;
         out.state = SendState::Unread;
@@ -87,7 +79,7 @@ protected:
     }
     PostRound round() {
         return sendDue(
-            outbox, [&] { return now; }, notStopped, [](const OutboxItem&) {});
+            outbox, [&] { return now; }, goOn, [](const OutboxItem&) {});
     }
 
     TempFolder folder;
@@ -109,7 +101,7 @@ TEST_F(InLetters, CopiesGoInAsManyLettersAsTheirLimitAsksForEachOnce) {
             EXPECT_TRUE(ids.insert(one.id).second);
         EXPECT_EQ(fits(letters[i]), i + 1 < letters.size());
         EXPECT_THAT(letters[i].subject, HasSubstr("(" + std::to_string(i + 1) + " of 8)"));
-        const auto message = messageOf(letters[i], "id@example.org", notStopped);
+        const auto message = messageOf(letters[i], "id@example.org", goOn);
         EXPECT_NEAR(static_cast<double>(message.size()), static_cast<double>(letters[i].bytes), 6000) << i;
     }
     EXPECT_EQ(ids.size(), 21U);
@@ -120,7 +112,7 @@ TEST_F(InLetters, AnotherReaderFindsInItWhatWasShown) {
     auto copy = item("Flut – 日の出 \"a;b\".jpg");
     outbox.add(copy);
     const auto letter = lettersOf(outbox.items()).front();
-    const auto message = messageOf(letter, newMessageId(letter), notStopped);
+    const auto message = messageOf(letter, newMessageId(letter), goOn);
     const auto found = readLetter({message.begin(), message.end()});
     EXPECT_EQ(found["subject"], letter.subject);
     EXPECT_THAT(letter.subject, HasSubstr("1 picture für dich"));
@@ -143,7 +135,7 @@ TEST_F(InLetters, NothingTypedBecomesAHeaderOrAToken) {
     one.to = typed;
     const auto letter = lettersOf({one}).front();
     EXPECT_EQ(letter.words, "{count} {studio} {{x}}");
-    const auto message = messageOf(letter, "id@example.org", notStopped);
+    const auto message = messageOf(letter, "id@example.org", goOn);
     EXPECT_FALSE(readLetter({message.begin(), message.end()})["others"].dump().find("Bcc") !=
                  std::string::npos);
     for (const auto* wrong : {"ida", "a@b@c", "<ida@example.com>", "a b@c.org",
@@ -214,19 +206,18 @@ TEST_F(InLetters, RefusedForNowWaitsAndRefusedForGoodIsHeld) {
 }
 
 TEST_F(InLetters, NoPasswordAndNoLetterGoesWithoutEncryption) {
-    const auto tried = tryOut(to, notStopped);
+    const auto tried = tryOut(to, goOn);
     EXPECT_FALSE(tried.problem);
     EXPECT_THAT(tried.found, ::testing::Contains(HasSubstr("took the user and the password")));
     auto plain = *Servers::instance().login("smtp_plain");
-    EXPECT_THAT(tryOut(plain, notStopped).problem->happened, HasSubstr("does not offer to encrypt"));
+    EXPECT_THAT(tryOut(plain, goOn).problem->happened, HasSubstr("does not offer to encrypt"));
     auto wrong = to;
     writeFile(folder / "wrong", "not-it\n");
     wrong.secretAt = (folder / "wrong").string();
-    EXPECT_THAT(tryOut(wrong, notStopped).problem->happened,
-                HasSubstr("does not take this user and password"));
+    EXPECT_THAT(tryOut(wrong, goOn).problem->happened, HasSubstr("does not take this user and password"));
     wrong = to;
     wrong.certificates.clear();
-    EXPECT_THAT(tryOut(wrong, notStopped).problem->happened, HasSubstr("certificate"));
+    EXPECT_THAT(tryOut(wrong, goOn).problem->happened, HasSubstr("certificate"));
     EXPECT_TRUE(received().empty());
 }
 

@@ -2,14 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The outbox on disk, and copies that really go to small servers on this machine, with what goes wrong on the
 // way.
-#include "support/job.h"
-#include "support/servers.h"
+#include "support/outbox.h"
 
-#include "base/fingerprint.h"
 #include "base/own_folders.h"
 #include "record/register.h"
 #include "send/postman.h"
-#include "send/upload.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -21,61 +18,9 @@ using ::testing::HasSubstr;
 
 namespace {
 
-const std::atomic<bool> goOn{false};
-
 std::string serverName(const ::testing::TestParamInfo<const char*>& of) {
     return of.param;
 }
-
-class InTheOutbox : public ::testing::Test {
-protected:
-    TempFolder folder;
-    fs::path file = folder / "state/outbox.sqlite";
-    SendTime now = 1'000'000;
-
-    OutboxItem item(const std::string& name, const SendingSettings& to, std::string text = {}) {
-        if (text.empty())
-            text = "the copy " + name + std::string(200'000, 'x');
-        OutboxItem out;
-        out.copy = folder / name;
-        writeFile(out.copy, text);
-        out.fingerprint =
-            fingerprint(ByteSpan(reinterpret_cast<const std::uint8_t*>(text.data()), text.size()));
-        out.bytes = text.size();
-        out.delivery = "Web gallery";
-        out.to = to;
-        // Each test has a folder of its own on the servers, whose name has to be written with care.
-        out.folder =
-            std::string(::testing::UnitTest::GetInstance()->current_test_info()->name()) + "/a b%20c";
-        out.name = name;
-        return out;
-    }
-    PostRound round(Outbox& outbox) {
-        return sendDue(
-            outbox, [&] { return now; }, goOn, [](const OutboxItem&) {});
-    }
-    static SendingSettings nowhere() {
-        SendingSettings out;
-        out.on = true, out.server = "localhost:1", out.user = "anna", out.key = "/nowhere";
-        return out;
-    }
-    static std::map<std::string, std::string> there(const std::string& server, const std::string& below) {
-        std::map<std::string, std::string> out;
-        const auto root = Servers::instance().root(server) / below;
-        std::error_code none;
-        for (const auto& entry : fs::recursive_directory_iterator(root, none))
-            if (entry.is_regular_file())
-                out[entry.path().lexically_relative(root).string()] = readText(entry.path());
-        return out;
-    }
-    /// Of a server, with its key accepted.
-    static std::optional<SendingSettings> trusted(const std::string& server) {
-        auto to = Servers::instance().login(server);
-        if (to && to->by == SendBy::Sftp)
-            to->hostKey = tryOut(*to, goOn).hostKey;
-        return to;
-    }
-};
 
 TEST_F(InTheOutbox, EachCopyIsInOnceAndWaitsLongerAfterEachFailure) {
     Outbox outbox(file);
