@@ -266,7 +266,7 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         auto out = std::make_shared<DecodedPicture>();
-        out->image = opened.open(facts, shrink).copy_memory();
+        out->whole = keptImage(opened.open(facts, shrink));
         out->shrink = shrink;
         return out;
     });

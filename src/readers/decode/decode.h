@@ -56,12 +56,20 @@ private:
     std::optional<vips::VSource> m_vips;
 };
 
+/// An image in memory that is kept for the next picture (see picture/pixel_memory.h), with all that its
+/// header says.
+struct KeptImage {
+    Pixels<std::uint8_t> memory; ///< outlives the image
+    vips::VImage image;
+};
+KeptImage keptImage(const vips::VImage& image);
+
 /// The pixels of a file as decoded, and the same halved again and again as it was asked for; one thread has
 /// it.
 struct DecodedPicture {
-    vips::VImage image;
+    KeptImage whole;
     int shrink = 1;
-    mutable std::map<int, vips::VImage> halved{};
+    mutable std::map<int, KeptImage> halved{};
 };
 vips::VImage shrunkMore(const DecodedPicture& decoded, int shrink);
 

@@ -69,6 +69,7 @@ public:
     Resampling8(const ResampleAsked& asked, const std::function<void(std::uint8_t*)>& nextRow)
         : m_asked(asked), m_nextRow(nextRow),
           m_across(resampleWeights(asked.from.width, asked.to.width, asked.kernel)),
+          m_acrossWeights(acrossWeights(m_across.weight.data(), m_across.taps, asked.to.width)),
           m_down(resampleWeights(asked.from.height, asked.to.height, asked.kernel)),
           m_values(asked.from.width * asked.channels),
           m_source(static_cast<std::size_t>(m_values) + kResamplePad),
@@ -139,10 +140,10 @@ private:
                 m_column[static_cast<std::size_t>(3 * x)] = m_column[static_cast<std::size_t>(3 * x) + 1] =
                     m_column[static_cast<std::size_t>(3 * x) + 2] = m_column[static_cast<std::size_t>(x)];
         if (!m_asked.linearLight)
-            return resampleAcross(m_column.data(), m_across.start.data(), m_across.weight.data(),
-                                  m_across.taps, m_asked.to.width, line);
-        resampleAcross(m_column.data(), m_across.start.data(), m_across.weight.data(), m_across.taps,
-                       m_asked.to.width, m_line.data());
+            return resampleAcross(m_column.data(), m_across.start.data(), m_acrossWeights, m_asked.to.width,
+                                  line);
+        resampleAcross(m_column.data(), m_across.start.data(), m_acrossWeights, m_asked.to.width,
+                       m_line.data());
         const auto& value = lightTables().value;
         for (std::size_t x = 0; x < static_cast<std::size_t>(m_asked.to.width) * 3; ++x)
             line[x] = value[static_cast<std::size_t>(std::clamp(m_line[x] + 0.5F, 0.0F, 65535.0F))];
@@ -150,7 +151,9 @@ private:
 
     const ResampleAsked& m_asked;
     const std::function<void(std::uint8_t*)>& m_nextRow;
-    ResampleWeights m_across, m_down;
+    ResampleWeights m_across;
+    AcrossWeights m_acrossWeights;
+    ResampleWeights m_down;
     int m_values;
     std::vector<std::uint8_t> m_source;
     std::vector<float> m_column; ///< one output row before it is resampled across

@@ -5,6 +5,21 @@
 #include <algorithm>
 #include <cmath>
 
+#ifndef KEEPSEAL_HALVED_PLAINLY // this file is read once for each kind of processor
+#define KEEPSEAL_HALVED_PLAINLY
+namespace keepseal {
+namespace {
+
+void halvePlainly(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
+    for (int x = 0; x < n; ++x, upper += 6, lower += 6)
+        for (int c = 0; c < 3; ++c)
+            *out++ = static_cast<std::uint8_t>((upper[c] + upper[c + 3] + lower[c] + lower[c + 3] + 2) / 4);
+}
+
+} // namespace
+} // namespace keepseal
+#endif
+
 #undef HWY_TARGET_INCLUDE
 #define HWY_TARGET_INCLUDE "decode/resample_passes.cpp"
 #include <hwy/foreach_target.h>
@@ -48,52 +63,122 @@ void down(const T* const* rows, const float* weight, int taps, int n, float* out
 }
 
 #if HWY_TARGET == HWY_SCALAR // a processor without vectors
+AcrossWeights weightsFor(const float* weight, int taps, int n) {
+    return {taps, taps, {weight, weight + static_cast<std::ptrdiff_t>(taps) * n}};
+}
+
 template <class T, class Out>
-void across(const float* row, const int* start, const float* weight, int taps, int n, T* out, Out kept) {
-    for (int x = 0; x < n; ++x, weight += taps)
+void across(const float* row, const int* start, const AcrossWeights& weights, int n, T* out, Out kept) {
+    const float* weight = weights.weight.data();
+    for (int x = 0; x < n; ++x, weight += weights.taps)
         for (int c = 0; c < 3; ++c) {
             float sum = 0;
-            for (int t = 0; t < taps; ++t)
+            for (int t = 0; t < weights.taps; ++t)
                 sum += row[3 * (start[x] + t) + c] * weight[t];
             *out++ = kept(sum);
         }
 }
-void acrossBytes(const float* row, const int* start, const float* weight, int taps, int n,
-                 std::uint8_t* out) {
-    across(row, start, weight, taps, n, out,
+void acrossBytes(const float* row, const int* start, const AcrossWeights& weights, int n, std::uint8_t* out) {
+    across(row, start, weights, n, out,
            [](float sum) { return static_cast<std::uint8_t>(std::lrint(std::clamp(sum, 0.0F, 255.0F))); });
 }
-void acrossFloats(const float* row, const int* start, const float* weight, int taps, int n, float* out) {
-    across(row, start, weight, taps, n, out, [](float sum) { return sum; });
+void acrossFloats(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
+    across(row, start, weights, n, out, [](float sum) { return sum; });
+}
+void halveBytes(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
+    halvePlainly(upper, lower, n, out);
 }
 #else
 using Pixel = hn::FixedTag<float, 4>; ///< three values, and one of the next pixel that nobody looks at
+using Wide = hn::CappedTag<float, 8>; ///< as many pixels as fit whole, and the rest of it weighs nothing
 
-HWY_INLINE hn::Vec<Pixel> sumOf(Pixel d, const float* from, const float* weight, int taps) {
-    auto even = hn::Zero(d), odd = even;
-    int t = 0;
-    for (; t + 1 < taps; t += 2) {
-        even = hn::MulAdd(hn::LoadU(d, from + 3 * t), hn::Set(d, weight[t]), even);
-        odd = hn::MulAdd(hn::LoadU(d, from + 3 * t + 3), hn::Set(d, weight[t + 1]), odd);
+HWY_INLINE int pixelsIn(Wide d) {
+    return static_cast<int>(hn::Lanes(d)) / 3;
+}
+
+AcrossWeights weightsFor(const float* weight, int taps, int n) {
+    const Wide d;
+    const int pixels = pixelsIn(d), lanes = static_cast<int>(hn::Lanes(d));
+    AcrossWeights out{taps, (taps + pixels - 1) / pixels, {}};
+    out.weight.resize(static_cast<std::size_t>(n) * static_cast<std::size_t>(out.vectors * lanes));
+    auto* to = out.weight.data();
+    for (int x = 0; x < n; ++x, weight += taps, to += static_cast<std::ptrdiff_t>(out.vectors) * lanes)
+        for (int t = 0; t < taps; ++t)
+            for (int c = 0; c < 3; ++c)
+                to[t / pixels * lanes + t % pixels * 3 + c] = weight[t];
+    return out;
+}
+
+/// The second pixel's lanes, where there is one, added to those of the first.
+template <class V>
+HWY_INLINE hn::Vec<Pixel> folded(V sum) {
+    const hn::DFromV<V> d;
+    if constexpr (hn::MaxLanes(d) == 8) {
+        HWY_ALIGN static constexpr std::int32_t second[8] = {3, 4, 5, 6, 7, 7, 7, 7};
+        return hn::LowerHalf(hn::Add(sum, hn::TableLookupLanes(sum, hn::SetTableIndices(d, second))));
+    } else {
+        return sum;
     }
-    if (t < taps)
-        even = hn::MulAdd(hn::LoadU(d, from + 3 * t), hn::Set(d, weight[t]), even);
-    return hn::Add(even, odd);
 }
 
-void acrossBytes(const float* row, const int* start, const float* weight, int taps, int n,
-                 std::uint8_t* out) {
-    const Pixel d;
+HWY_INLINE hn::Vec<Pixel> sumOf(const float* from, const float* weight, int vectors) {
+    const Wide wide;
+    const auto lanes = static_cast<std::ptrdiff_t>(hn::Lanes(wide));
+    const std::ptrdiff_t values = 3 * pixelsIn(wide);
+    auto even = hn::Mul(hn::LoadU(wide, from), hn::LoadU(wide, weight)), odd = hn::Zero(wide);
+    int v = 1;
+    for (; v + 1 < vectors; v += 2) {
+        odd = hn::MulAdd(hn::LoadU(wide, from + v * values), hn::LoadU(wide, weight + v * lanes), odd);
+        even = hn::MulAdd(hn::LoadU(wide, from + (v + 1) * values), hn::LoadU(wide, weight + (v + 1) * lanes),
+                          even);
+    }
+    if (v < vectors)
+        odd = hn::MulAdd(hn::LoadU(wide, from + v * values), hn::LoadU(wide, weight + v * lanes), odd);
+    return folded(hn::Add(even, odd));
+}
+
+void acrossBytes(const float* row, const int* start, const AcrossWeights& weights, int n, std::uint8_t* out) {
     const hn::Rebind<std::uint8_t, Pixel> bytes;
-    for (int x = 0; x < n; ++x, weight += taps, out += 3)
-        hn::StoreU(hn::DemoteTo(bytes, hn::NearestInt(sumOf(d, row + 3 * start[x], weight, taps))), bytes,
-                   out);
+    const auto step =
+        static_cast<std::ptrdiff_t>(weights.vectors) * static_cast<std::ptrdiff_t>(hn::Lanes(Wide()));
+    const float* weight = weights.weight.data();
+    for (int x = 0; x < n; ++x, weight += step, out += 3)
+        hn::StoreU(hn::DemoteTo(bytes, hn::NearestInt(sumOf(row + 3 * start[x], weight, weights.vectors))),
+                   bytes, out);
 }
 
-void acrossFloats(const float* row, const int* start, const float* weight, int taps, int n, float* out) {
-    const Pixel d;
-    for (int x = 0; x < n; ++x, weight += taps, out += 3)
-        hn::StoreU(sumOf(d, row + 3 * start[x], weight, taps), d, out);
+void acrossFloats(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
+    const auto step =
+        static_cast<std::ptrdiff_t>(weights.vectors) * static_cast<std::ptrdiff_t>(hn::Lanes(Wide()));
+    const float* weight = weights.weight.data();
+    for (int x = 0; x < n; ++x, weight += step, out += 3)
+        hn::StoreU(sumOf(row + 3 * start[x], weight, weights.vectors), Pixel(), out);
+}
+
+/// Neighbours are the two bytes of a 16-bit lane.
+HWY_INLINE hn::Vec<hn::ScalableTag<std::uint16_t>> pairs(hn::Vec<hn::ScalableTag<std::uint8_t>> v) {
+    const hn::ScalableTag<std::uint16_t> d;
+    const auto both = hn::BitCast(d, v);
+    return hn::Add(hn::And(both, hn::Set(d, 0xFF)), hn::ShiftRight<8>(both));
+}
+
+void halveBytes(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
+    const hn::ScalableTag<std::uint8_t> d;
+    const hn::ScalableTag<std::uint16_t> wide;
+    const hn::Half<decltype(d)> half;
+    const int made = static_cast<int>(hn::Lanes(d)) / 2;
+    const auto mean = [&](auto a, auto b) {
+        const auto sum = hn::Add(hn::Add(pairs(a), pairs(b)), hn::Set(wide, 2));
+        return hn::DemoteTo(half, hn::BitCast(hn::RebindToSigned<decltype(wide)>(), hn::ShiftRight<2>(sum)));
+    };
+    int x = 0;
+    for (; x + made <= n; x += made) {
+        hn::Vec<decltype(d)> r0, g0, b0, r1, g1, b1;
+        hn::LoadInterleaved3(d, upper + 6 * x, r0, g0, b0);
+        hn::LoadInterleaved3(d, lower + 6 * x, r1, g1, b1);
+        hn::StoreInterleaved3(mean(r0, r1), mean(g0, g1), mean(b0, b1), half, out + 3 * x);
+    }
+    halvePlainly(upper + 6 * x, lower + 6 * x, n - x, out + 3 * x);
 }
 #endif
 
@@ -114,6 +199,8 @@ HWY_EXPORT(downBytes);
 HWY_EXPORT(downFloats);
 HWY_EXPORT(acrossBytes);
 HWY_EXPORT(acrossFloats);
+HWY_EXPORT(weightsFor);
+HWY_EXPORT(halveBytes);
 
 void resampleDown(const std::uint8_t* const* rows, const float* weight, int taps, int n, float* out) {
     HWY_DYNAMIC_DISPATCH(downBytes)(rows, weight, taps, n, out);
@@ -121,12 +208,18 @@ void resampleDown(const std::uint8_t* const* rows, const float* weight, int taps
 void resampleDown(const float* const* rows, const float* weight, int taps, int n, float* out) {
     HWY_DYNAMIC_DISPATCH(downFloats)(rows, weight, taps, n, out);
 }
-void resampleAcross(const float* row, const int* start, const float* weight, int taps, int n,
-                    std::uint8_t* out) {
-    HWY_DYNAMIC_DISPATCH(acrossBytes)(row, start, weight, taps, n, out);
+AcrossWeights acrossWeights(const float* weight, int taps, int n) {
+    return HWY_DYNAMIC_DISPATCH(weightsFor)(weight, taps, n);
 }
-void resampleAcross(const float* row, const int* start, const float* weight, int taps, int n, float* out) {
-    HWY_DYNAMIC_DISPATCH(acrossFloats)(row, start, weight, taps, n, out);
+void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n,
+                    std::uint8_t* out) {
+    HWY_DYNAMIC_DISPATCH(acrossBytes)(row, start, weights, n, out);
+}
+void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
+    HWY_DYNAMIC_DISPATCH(acrossFloats)(row, start, weights, n, out);
+}
+void halveThree(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
+    HWY_DYNAMIC_DISPATCH(halveBytes)(upper, lower, n, out);
 }
 
 } // namespace keepseal

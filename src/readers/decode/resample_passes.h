@@ -4,6 +4,7 @@
 #pragma once
 
 #include <cstdint>
+#include <vector>
 
 namespace keepseal {
 
@@ -13,11 +14,22 @@ inline constexpr int kResamplePad = 64;
 /// out[i] = sum of weight[t] * rows[t][i], for `n` values.
 void resampleDown(const std::uint8_t* const* rows, const float* weight, int taps, int n, float* out);
 void resampleDown(const float* const* rows, const float* weight, int taps, int n, float* out);
-/// For each of `n` pixels the sum of `taps` pixels of three values from start[i] on, rounded and kept within
-/// 0 to 255.
-void resampleAcross(const float* row, const int* start, const float* weight, int taps, int n,
+/// Weights as the processor takes them: as many pixels of three values at once as fit into a vector.
+struct AcrossWeights {
+    int taps = 0, vectors = 0; ///< of each output pixel
+    std::vector<float> weight; ///< vectors x lanes for each; nothing where a vector holds one pixel
+};
+/// `weight`: `taps` for each of `n` pixels.
+AcrossWeights acrossWeights(const float* weight, int taps, int n);
+/// For each of `n` pixels the sum of so many pixels of three values from start[i] on, rounded and kept within
+/// 0 to 255. What lies past the end of the row must be numbers, which count nothing.
+void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n,
                     std::uint8_t* out);
 /// The same, neither rounded nor kept.
-void resampleAcross(const float* row, const int* start, const float* weight, int taps, int n, float* out);
+void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n, float* out);
+
+/// Means of two by two pixels of three values, rounded half up, for `n` of them; nothing is read or written
+/// past their ends.
+void halveThree(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out);
 
 } // namespace keepseal

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Our own resampling, against the same sums in double precision and against arithmetic by hand.
 #include "decode/resample.h"
+#include "decode/resample_passes.h"
 #include "picture/develop.h"
 #include "picture/original.h"
 #include "support/chain.h"
@@ -206,5 +207,24 @@ TEST(Resample, AShrinkWhileDecodingCostsNothingThatIsSeen) {
         for (std::size_t i = 0; i < wanted.size(); ++i)
             squares += (copy.rgb[i] - wanted[i]) * (copy.rgb[i] - wanted[i]);
         EXPECT_GE(decibels(squares, wanted.size()), 45) << width;
+    }
+}
+
+TEST(Resample, HalvedIsTheMeanOfTwoByTwoWhateverItsLength) {
+    std::mt19937 random(30);
+    for (const int n : {0, 1, 7, 8, 15, 16, 31, 32, 33, 64, 100, 257}) {
+        std::vector<std::uint8_t> upper(static_cast<std::size_t>(6 * n)), lower(upper.size()),
+            out(static_cast<std::size_t>(3 * n) + 1, 77);
+        for (auto* row : {&upper, &lower})
+            for (auto& value : *row)
+                value = random() % 3 == 0 ? 255 : static_cast<std::uint8_t>(random());
+        halveThree(upper.data(), lower.data(), n, out.data());
+        for (std::size_t x = 0; x < static_cast<std::size_t>(n); ++x)
+            for (std::size_t c = 0; c < 3; ++c) {
+                const int sum =
+                    upper[6 * x + c] + upper[6 * x + 3 + c] + lower[6 * x + c] + lower[6 * x + 3 + c];
+                ASSERT_EQ(out[3 * x + c], (sum + 2) / 4) << n << " " << x;
+            }
+        EXPECT_EQ(out.back(), 77) << "written past the end";
     }
 }
