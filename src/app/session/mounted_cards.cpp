@@ -6,6 +6,8 @@
 
 #include <QGuiApplication>
 
+#include <utility>
+
 namespace keepseal::app {
 
 MountedCards::MountedCards(const QString& mountInfo, QObject* parent)
@@ -14,16 +16,22 @@ MountedCards::MountedCards(const QString& mountInfo, QObject* parent)
               return;
           m_cards = *outcome.result;
           emit changed();
+      }),
+      m_asking([this](const TaskOutcome<Stores>& outcome) {
+          if (outcome.result && std::exchange(m_stores, *outcome.result) != *outcome.result)
+              look();
       }) {
     if (m_list.open(QIODevice::ReadOnly)) {
         // The kernel says so on this very file when something is mounted: poll(2), proc(5).
         m_notifier = std::make_unique<QSocketNotifier>(m_list.handle(), QSocketNotifier::Exception);
         connect(m_notifier.get(), &QSocketNotifier::activated, this, &MountedCards::look);
     }
-    // What the desktop mounts for its own programs is in no list of the system's.
+    // What the desktop mounts for its own programs is in no list of the system's. Their names alone are asked
+    // for each time: a telephone takes long to tell all of its pictures.
     connect(qGuiApp, &QGuiApplication::applicationStateChanged, this, [this](Qt::ApplicationState state) {
         if (state == Qt::ApplicationActive)
-            look();
+            m_asking.start(
+                [](const auto&) { return storesOfCameras(qgetenv("XDG_RUNTIME_DIR").toStdString()); });
     });
     look();
 }

@@ -31,6 +31,9 @@ private:
     std::unique_ptr<QSocketNotifier> m_notifier;
     std::vector<Card> m_cards;
     LatestTask<std::vector<Card>> m_looking;
+    using Stores = std::vector<std::filesystem::path>;
+    Stores m_stores; ///< of cameras, when they were last asked for
+    LatestTask<Stores> m_asking;
 };
 
 } // namespace keepseal::app

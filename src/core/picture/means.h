@@ -10,7 +10,7 @@
 
 namespace keepseal {
 
-/// Samples of 8 bits, as many of them a pixel as PixelsOf says; not owned.
+/// Pixels of four samples of 8 bits each; not owned.
 template <class Byte>
 struct PixelsOf {
     Byte* first = nullptr;

@@ -34,6 +34,11 @@ std::string sendingText(const SendingSettings& to) {
     return out.dump();
 }
 
+/// A copy may be there by itself and in an album as well.
+std::string placeKey(const SendingSettings& to) {
+    return to.place() + (to.isAlbum() ? " in an album" : "");
+}
+
 /// The place, who it has to be, and what it gets to know.
 std::string loginOf(const SendingSettings& to) {
     return nlohmann::json{to.place(),     static_cast<int>(to.secretFrom), to.secretAt, to.key, to.hostKey,
@@ -140,7 +145,7 @@ bool Outbox::add(const OutboxItem& item) {
             *m_database, "INSERT OR IGNORE INTO items(place, folder, name, copy, sha256, bytes, delivery, "
                          "sending, state, ledger) VALUES(?,?,?,?,?,?,?,?,?,?)");
         for (auto* statement : {&overtaken, &insert}) {
-            statement->bind(1, item.to.place());
+            statement->bind(1, placeKey(item.to));
             statement->bind(2, item.folder);
             statement->bind(3, item.name);
             statement->bind(4, item.copy.string());
@@ -217,13 +222,12 @@ std::vector<OutboxItem> Outbox::albumOf(const OutboxItem& item) {
         SQLite::Statement found(*m_database, std::string(kItem) + "WHERE place = ? AND folder = ? AND "
                                                                   "delivery = ? AND state IN ('waiting', "
                                                                   "'sent') ORDER BY id");
-        found.bind(1, item.to.place());
+        found.bind(1, placeKey(item.to));
         found.bind(2, item.folder);
         found.bind(3, item.delivery);
         std::vector<OutboxItem> out;
         while (found.executeStep())
-            if (auto one = itemAt(found); one.to.isAlbum())
-                out.push_back(std::move(one));
+            out.push_back(itemAt(found));
         return out;
     });
 }

@@ -119,6 +119,18 @@ TEST_P(AlbumsTo, AChangedCopyIsSaidAndNoAlbumWithoutItIsSent) {
     expectWhole(1);
 }
 
+TEST_P(AlbumsTo, WhatWasSentByItselfComesIntoTheAlbumAsWell) {
+    to.as = SentAs::Copies;
+    add("tide.jpg");
+    ASSERT_EQ(round(outbox).sent, 1U);
+    to.as = SentAs::Album;
+    add("tide.jpg");
+    ASSERT_EQ(round(outbox).sent, 1U);
+    EXPECT_TRUE(arrived().contains("tide.jpg"));
+    EXPECT_TRUE(arrived().contains("pictures/tide.jpg"));
+    expectWhole(1);
+}
+
 INSTANTIATE_TEST_SUITE_P(All, AlbumsTo, ::testing::Values("dav", "s3", "sftp"),
                          [](const auto& of) { return std::string(of.param); });
 
