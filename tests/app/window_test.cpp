@@ -196,6 +196,26 @@ TEST_F(Window, StampsThroughTheStrongButtonAndChecks) {
     EXPECT_FALSE(window.runBar().strongButton()->isEnabled()); // all are there
 }
 
+TEST_F(Window, AClickOnStampThatBringsTheWindowToTheFrontCounts) {
+    openAll();
+    useFolder(copies);
+    auto* stamp = window.runBar().strongButton();
+    ASSERT_TRUE(waitUntil([&] { return stamp->isEnabled(); }, kWait));
+    QApplication::setActiveWindow(&window);
+    QTest::mousePress(stamp, Qt::LeftButton);
+    QEvent comesBack(QEvent::ActivationChange);
+    QApplication::sendEvent(&window, &comesBack);
+    // As long as a hand may take; then the files are looked at again, which has to wait for it.
+    waitUntil([&] { return !window.runs().planning().current(); }, 900);
+    QTest::mouseRelease(stamp, Qt::LeftButton);
+    ASSERT_TRUE(waitUntil([&] { return window.runs().last().has_value(); }, kWait));
+    EXPECT_GE(window.runs().last()->ledger.count(Outcome::Made), 4U);
+    // Without a hand on it they are looked at.
+    writeFile(copies / "somebody's.jpg", "new");
+    QApplication::sendEvent(&window, &comesBack);
+    EXPECT_TRUE(waitUntil([&] { return !window.runs().planning().current(); }, kWait));
+}
+
 TEST_F(Window, ARunCanBeStoppedAndGoesOn) {
     for (int i = 0; i < 16; ++i)
         makePicture(pictures / ("large_" + std::to_string(i) + ".jpg"), 3000, 2000);

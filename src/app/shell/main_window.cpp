@@ -30,6 +30,9 @@ MainWindow::MainWindow()
     setWindowTitle("Keep Seal");
     setWindowIcon(QIcon(sealPixmap(128, 1)));
     setAcceptDrops(true);
+    m_cameBack.setSingleShot(true);
+    m_cameBack.setInterval(300);
+    connect(&m_cameBack, &QTimer::timeout, this, &MainWindow::lookAgain);
     const QSize room = screen()->availableSize();
     setMinimumSize(QSize(980, 620).boundedTo(room));
     resize(QSize(1280, 800).boundedTo(room));

@@ -92,6 +92,7 @@ protected:
     void dropEvent(QDropEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void changeEvent(QEvent* event) override;
+    void lookAgain(); ///< files may have changed
     bool focusNextPrevChild(bool next) override;
 
 private:
@@ -128,6 +129,7 @@ private:
     QStackedWidget* m_pages;
     SealBench* m_bench;
     RunBar* m_runBar;
+    QTimer m_cameBack; ///< a moment after the window became the one that is worked in
     HandFirst m_handFirst;
     std::unique_ptr<DeliveryDesk> m_deliveryDesk;
     std::unique_ptr<DesignDesk> m_designDesk;

@@ -66,11 +66,17 @@ void MainWindow::restoreState() {
             static_cast<Surround>(grey >= 0 && grey <= 2 ? grey : 0));
 }
 
-/// Who comes back from a file manager may have changed anything there.
+/// Who comes back from a file manager may have changed anything there. Who comes back by a click on Stamp
+/// means it: while the plan is made anew there is nothing to click on, so that waits.
 void MainWindow::changeEvent(QEvent* event) {
     QMainWindow::changeEvent(event);
-    if (event->type() != QEvent::ActivationChange || !isActiveWindow())
-        return;
+    if (event->type() == QEvent::ActivationChange && isActiveWindow())
+        m_cameBack.start();
+}
+
+void MainWindow::lookAgain() {
+    if (QGuiApplication::mouseButtons() != Qt::NoButton || m_runBar->strongButton()->isDown())
+        return m_cameBack.start();
     m_libraries.lookAgain();
     if (!m_runs.busy())
         m_runs.planning().lookAgain();
