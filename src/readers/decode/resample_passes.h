@@ -17,7 +17,7 @@ void resampleDown(const float* const* rows, const float* weight, int taps, int n
 /// Weights as the processor takes them: as many pixels of three values at once as fit into a vector.
 struct AcrossWeights {
     int taps = 0, vectors = 0; ///< of each output pixel
-    std::vector<float> weight; ///< vectors x lanes for each; nothing where a vector holds one pixel
+    std::vector<float> weight; ///< vectors x lanes for each
 };
 /// `weight`: `taps` for each of `n` pixels.
 AcrossWeights acrossWeights(const float* weight, int taps, int n);
