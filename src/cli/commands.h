@@ -38,7 +38,8 @@ struct ProofOptions {
 };
 struct SettingsOptions {
     bool markdown = false, schema = false, sealSchema = false, borderSchema = false, sheetSchema = false,
-         fields = false, defaults = false, tokens = false, notes = false, completion = false, manual = false;
+         fields = false, defaults = false, tokens = false, notes = false, completion = false, manual = false,
+         helpPages = false;
     std::string completionFor; ///< a shell
 };
 

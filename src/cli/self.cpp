@@ -246,6 +246,25 @@ std::string manualPage(const CLI::App& app) {
     return page + kManualFoot;
 }
 
+namespace {
+
+/// `before`: what stands before its name, as CLI11 writes it.
+void addHelp(std::string& out, const CLI::App& command, const std::string& before, const std::string& words) {
+    const auto full = before.empty() ? command.get_name() : before + " " + command.get_name();
+    out += "{\"" + words + "\", R\"~(" +
+           command.get_formatter()->make_help(&command, full, CLI::AppFormatMode::Normal) + ")~\"},\n";
+    for (const auto* inner : commandsOf(command))
+        addHelp(out, *inner, full, words.empty() ? inner->get_name() : words + " " + inner->get_name());
+}
+
+} // namespace
+
+std::string helpPages(const CLI::App& app) {
+    std::string out;
+    addHelp(out, app, "", "");
+    return out;
+}
+
 std::string nearestCommand(const CLI::App& app, const std::string& typed) {
     std::vector<std::string> names;
     for (const auto* command : commandsOf(app))

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the program says of itself, made from its own table of commands and options: completion for a shell,
-// the manual page, and the nearest command to one that there is not.
+// the manual page, all pages of help, and the nearest command to one that there is not.
 #pragma once
 
 #include <CLI/CLI.hpp>
@@ -13,6 +13,9 @@ namespace keepseal::cli {
 std::string bashCompletion(const CLI::App& app);
 std::string zshCompletion(const CLI::App& app);
 std::string fishCompletion(const CLI::App& app);
+/// What --help of the program and of each command prints, as initialisers of C++: {"register find",
+/// R"~(...)~"},
+std::string helpPages(const CLI::App& app);
 /// troff, for man(1).
 std::string manualPage(const CLI::App& app);
 /// "Did you mean ...?", empty when nothing is near.

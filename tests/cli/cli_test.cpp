@@ -29,6 +29,11 @@ TEST(Cli, HelpAndVersionExplainThemselves) {
     EXPECT_EQ(cli({"--help"}).exitCode, 0);
     EXPECT_THAT(cli({"--help"}).out, HasSubstr("Exit codes"));
     EXPECT_THAT(cli({"stamp", "--help"}).out, HasSubstr("--delivery"));
+    // Kept pages are those that the commands print, who answer as soon as anything else is said.
+    EXPECT_EQ(cli({"stamp", "--help"}).out, cli({"stamp", "--quiet", "--help"}).out);
+    EXPECT_EQ(cli({"register", "find", "-h"}).out, cli({"register", "find", "a word", "--help"}).out);
+    EXPECT_THAT(cli({"register", "find", "--help"}).out, HasSubstr("keep-seal-cli register find"));
+    EXPECT_EQ(cli({"no-such-command", "--help"}).out, cli({"--help"}).out); // as CLI11 has it
     const auto version = cli({"--version"});
     EXPECT_EQ(version.exitCode, 0);
     EXPECT_THAT(version.out, HasSubstr("Keep Seal " KEEPSEAL_VERSION "\n"));

@@ -48,6 +48,15 @@ const LightTables& lightTables() {
     return tables;
 }
 
+/// Rows of the source that so many output rows, one below the other, may ask for.
+int rowsHeld(const ResampleWeights& down) {
+    int out = 0;
+    for (std::size_t y = 0; y < down.start.size(); ++y)
+        out =
+            std::max(out, down.start[y] - down.start[y < kAcrossRows ? 0 : y - kAcrossRows + 1] + down.taps);
+    return out;
+}
+
 /// The last rows of the source that an output row may ask for.
 template <class T>
 class RowRing {
@@ -73,35 +82,52 @@ public:
           m_down(resampleWeights(asked.from.height, asked.to.height, asked.kernel)),
           m_values(asked.from.width * asked.channels),
           m_source(static_cast<std::size_t>(m_values) + kResamplePad),
-          m_column(static_cast<std::size_t>(asked.from.width) * 3 + kResamplePad),
-          m_plain(asked.linearLight ? 1 : m_down.taps, m_values),
-          m_light(asked.linearLight ? m_down.taps : 1, m_values),
-          m_line(static_cast<std::size_t>(asked.to.width) * 3 + kResamplePad) {}
+          m_plain(asked.linearLight ? 1 : rowsHeld(m_down), m_values),
+          m_light(asked.linearLight ? rowsHeld(m_down) : 1, m_values) {
+        const auto line = static_cast<std::size_t>(asked.to.width) * 3 + kResamplePad;
+        for (auto& made : m_made) {
+            made.column.resize(static_cast<std::size_t>(asked.from.width) * 3 + kResamplePad);
+            made.light.resize(asked.linearLight ? line : 0);
+            made.line.resize(line);
+        }
+    }
 
     Pixels<std::uint8_t> run() {
         const std::size_t width =
             static_cast<std::size_t>(m_asked.to.width) * static_cast<unsigned>(m_asked.channels);
         Pixels<std::uint8_t> out(width * static_cast<std::size_t>(m_asked.to.height));
-        std::vector<std::uint8_t> line(static_cast<std::size_t>(m_asked.to.width) * 3 + kResamplePad);
         int known = m_down.start.front();
         for (int y = 0; y < known; ++y)
             m_nextRow(m_source.data()); // above all that counts
         known = std::max(known, 0);
-        for (int y = 0; y < m_asked.to.height; ++y) {
-            for (; known < m_down.start[static_cast<std::size_t>(y)] + m_down.taps; ++known)
+        for (int y = 0; y < m_asked.to.height; y += kAcrossRows) {
+            const int count = std::min(kAcrossRows, m_asked.to.height - y);
+            for (; known < m_down.start[static_cast<std::size_t>(y + count - 1)] + m_down.taps; ++known)
                 takeRow(known);
-            makeLine(y, line.data());
-            auto* to = out.data() + width * static_cast<std::size_t>(y);
-            if (m_asked.channels == 3)
-                std::copy_n(line.data(), width, to);
-            else
-                for (std::size_t x = 0; x < width; ++x)
-                    to[x] = line[3 * x];
+            makeLines(y, count);
+            for (int r = 0; r < count; ++r)
+                putLine(m_made[static_cast<std::size_t>(r)].line,
+                        out.data() + width * static_cast<std::size_t>(y + r), width);
         }
         return out;
     }
 
 private:
+    /// What one output row goes through.
+    struct Made {
+        std::vector<float> column; ///< before it is resampled across
+        std::vector<float> light;  ///< before it is made a value again; only in linear light
+        std::vector<std::uint8_t> line;
+    };
+
+    void putLine(const std::vector<std::uint8_t>& line, std::uint8_t* to, std::size_t width) const {
+        if (m_asked.channels == 3)
+            std::copy_n(line.data(), width, to);
+        else
+            for (std::size_t x = 0; x < width; ++x)
+                to[x] = line[3 * x];
+    }
+
     void takeRow(int y) {
         if (!m_asked.linearLight)
             return m_nextRow(m_plain.row(y));
@@ -130,23 +156,36 @@ private:
             return m_plainRows;
     }
 
-    void makeLine(int y, std::uint8_t* line) {
+    void makeLines(int y, int count) {
+        std::array<const float*, kAcrossRows> columns{};
+        std::array<float*, kAcrossRows> light{};
+        std::array<std::uint8_t*, kAcrossRows> lines{};
+        for (std::size_t r = 0; r < static_cast<std::size_t>(count); ++r) {
+            makeColumn(y + static_cast<int>(r), m_made[r].column);
+            columns[r] = m_made[r].column.data();
+            light[r] = m_made[r].light.data();
+            lines[r] = m_made[r].line.data();
+        }
+        if (!m_asked.linearLight)
+            return resampleAcross(columns.data(), count, m_across.start.data(), m_acrossWeights,
+                                  m_asked.to.width, lines.data());
+        resampleAcross(columns.data(), count, m_across.start.data(), m_acrossWeights, m_asked.to.width,
+                       light.data());
+        const auto& value = lightTables().value;
+        for (std::size_t r = 0; r < static_cast<std::size_t>(count); ++r)
+            for (std::size_t x = 0; x < static_cast<std::size_t>(m_asked.to.width) * 3; ++x)
+                lines[r][x] = value[static_cast<std::size_t>(std::clamp(light[r][x] + 0.5F, 0.0F, 65535.0F))];
+    }
+
+    void makeColumn(int y, std::vector<float>& column) {
         if (m_asked.linearLight)
-            sumDown(m_light, y, m_column.data());
+            sumDown(m_light, y, column.data());
         else
-            sumDown(m_plain, y, m_column.data());
+            sumDown(m_plain, y, column.data());
         if (m_asked.channels == 1) // from the end, where nothing is overwritten that is still to be read
             for (std::ptrdiff_t x = m_asked.from.width - 1; x >= 0; --x)
-                m_column[static_cast<std::size_t>(3 * x)] = m_column[static_cast<std::size_t>(3 * x) + 1] =
-                    m_column[static_cast<std::size_t>(3 * x) + 2] = m_column[static_cast<std::size_t>(x)];
-        if (!m_asked.linearLight)
-            return resampleAcross(m_column.data(), m_across.start.data(), m_acrossWeights, m_asked.to.width,
-                                  line);
-        resampleAcross(m_column.data(), m_across.start.data(), m_acrossWeights, m_asked.to.width,
-                       m_line.data());
-        const auto& value = lightTables().value;
-        for (std::size_t x = 0; x < static_cast<std::size_t>(m_asked.to.width) * 3; ++x)
-            line[x] = value[static_cast<std::size_t>(std::clamp(m_line[x] + 0.5F, 0.0F, 65535.0F))];
+                column[static_cast<std::size_t>(3 * x)] = column[static_cast<std::size_t>(3 * x) + 1] =
+                    column[static_cast<std::size_t>(3 * x) + 2] = column[static_cast<std::size_t>(x)];
     }
 
     const ResampleAsked& m_asked;
@@ -156,10 +195,9 @@ private:
     ResampleWeights m_down;
     int m_values;
     std::vector<std::uint8_t> m_source;
-    std::vector<float> m_column; ///< one output row before it is resampled across
     RowRing<std::uint8_t> m_plain;
     RowRing<float> m_light;
-    std::vector<float> m_line;
+    std::array<Made, kAcrossRows> m_made;
     std::vector<const std::uint8_t*> m_plainRows;
     std::vector<const float*> m_lightRows;
 };

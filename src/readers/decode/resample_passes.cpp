@@ -68,22 +68,27 @@ AcrossWeights weightsFor(const float* weight, int taps, int n) {
 }
 
 template <class T, class Out>
-void across(const float* row, const int* start, const AcrossWeights& weights, int n, T* out, Out kept) {
-    const float* weight = weights.weight.data();
-    for (int x = 0; x < n; ++x, weight += weights.taps)
-        for (int c = 0; c < 3; ++c) {
-            float sum = 0;
-            for (int t = 0; t < weights.taps; ++t)
-                sum += row[3 * (start[x] + t) + c] * weight[t];
-            *out++ = kept(sum);
-        }
+void across(const float* const* rows, int count, const int* start, const AcrossWeights& weights, int n,
+            T* const* out, Out kept) {
+    for (int r = 0; r < count; ++r) {
+        const float* weight = weights.weight.data();
+        for (int x = 0; x < n; ++x, weight += weights.taps)
+            for (int c = 0; c < 3; ++c) {
+                float sum = 0;
+                for (int t = 0; t < weights.taps; ++t)
+                    sum += rows[r][3 * (start[x] + t) + c] * weight[t];
+                out[r][3 * x + c] = kept(sum);
+            }
+    }
 }
-void acrossBytes(const float* row, const int* start, const AcrossWeights& weights, int n, std::uint8_t* out) {
-    across(row, start, weights, n, out,
+void acrossBytes(const float* const* rows, int count, const int* start, const AcrossWeights& weights, int n,
+                 std::uint8_t* const* out) {
+    across(rows, count, start, weights, n, out,
            [](float sum) { return static_cast<std::uint8_t>(std::lrint(std::clamp(sum, 0.0F, 255.0F))); });
 }
-void acrossFloats(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
-    across(row, start, weights, n, out, [](float sum) { return sum; });
+void acrossFloats(const float* const* rows, int count, const int* start, const AcrossWeights& weights, int n,
+                  float* const* out) {
+    across(rows, count, start, weights, n, out, [](float sum) { return sum; });
 }
 void halveBytes(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
     halvePlainly(upper, lower, n, out);
@@ -121,38 +126,58 @@ HWY_INLINE hn::Vec<Pixel> folded(V sum) {
     }
 }
 
-HWY_INLINE hn::Vec<Pixel> sumOf(const float* from, const float* weight, int vectors) {
+/// A sum for each of so many rows, side by side in registers.
+template <int kRows, class Store>
+HWY_INLINE void acrossSome(const float* const* rows, const int* start, const AcrossWeights& weights, int n,
+                           const Store& store) {
     const Wide wide;
     const auto lanes = static_cast<std::ptrdiff_t>(hn::Lanes(wide));
     const std::ptrdiff_t values = 3 * pixelsIn(wide);
-    auto even = hn::Mul(hn::LoadU(wide, from), hn::LoadU(wide, weight)), odd = hn::Zero(wide);
-    int v = 1;
-    for (; v + 1 < vectors; v += 2) {
-        odd = hn::MulAdd(hn::LoadU(wide, from + v * values), hn::LoadU(wide, weight + v * lanes), odd);
-        even = hn::MulAdd(hn::LoadU(wide, from + (v + 1) * values), hn::LoadU(wide, weight + (v + 1) * lanes),
-                          even);
+    const float* weight = weights.weight.data();
+    for (int x = 0; x < n; ++x) {
+        const std::ptrdiff_t from = 3 * static_cast<std::ptrdiff_t>(start[x]);
+        hn::Vec<Wide> a = hn::Zero(wide), b = a, c = a, e = a; // vectors can't be in arrays everywhere
+        for (std::ptrdiff_t v = 0; v < weights.vectors; ++v, weight += lanes) {
+            const auto w = hn::LoadU(wide, weight);
+            const std::ptrdiff_t at = from + v * values;
+            a = hn::MulAdd(hn::LoadU(wide, rows[0] + at), w, a);
+            if constexpr (kRows == 4) {
+                b = hn::MulAdd(hn::LoadU(wide, rows[1] + at), w, b);
+                c = hn::MulAdd(hn::LoadU(wide, rows[2] + at), w, c);
+                e = hn::MulAdd(hn::LoadU(wide, rows[3] + at), w, e);
+            }
+        }
+        store(0, x, folded(a));
+        if constexpr (kRows == 4) {
+            store(1, x, folded(b));
+            store(2, x, folded(c));
+            store(3, x, folded(e));
+        }
     }
-    if (v < vectors)
-        odd = hn::MulAdd(hn::LoadU(wide, from + v * values), hn::LoadU(wide, weight + v * lanes), odd);
-    return folded(hn::Add(even, odd));
 }
 
-void acrossBytes(const float* row, const int* start, const AcrossWeights& weights, int n, std::uint8_t* out) {
+template <class Store>
+HWY_INLINE void acrossRows(const float* const* rows, int count, const int* start,
+                           const AcrossWeights& weights, int n, const Store& store) {
+    static_assert(kAcrossRows == 4);
+    if (count == 4)
+        return acrossSome<4>(rows, start, weights, n, store);
+    for (int r = 0; r < count; ++r)
+        acrossSome<1>(rows + r, start, weights, n, [&](int, int x, auto sum) HWY_ATTR { store(r, x, sum); });
+}
+
+void acrossBytes(const float* const* rows, int count, const int* start, const AcrossWeights& weights, int n,
+                 std::uint8_t* const* out) {
     const hn::Rebind<std::uint8_t, Pixel> bytes;
-    const auto step =
-        static_cast<std::ptrdiff_t>(weights.vectors) * static_cast<std::ptrdiff_t>(hn::Lanes(Wide()));
-    const float* weight = weights.weight.data();
-    for (int x = 0; x < n; ++x, weight += step, out += 3)
-        hn::StoreU(hn::DemoteTo(bytes, hn::NearestInt(sumOf(row + 3 * start[x], weight, weights.vectors))),
-                   bytes, out);
+    acrossRows(rows, count, start, weights, n, [&](int r, int x, auto sum) HWY_ATTR {
+        hn::StoreU(hn::DemoteTo(bytes, hn::NearestInt(sum)), bytes, out[r] + 3 * x);
+    });
 }
 
-void acrossFloats(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
-    const auto step =
-        static_cast<std::ptrdiff_t>(weights.vectors) * static_cast<std::ptrdiff_t>(hn::Lanes(Wide()));
-    const float* weight = weights.weight.data();
-    for (int x = 0; x < n; ++x, weight += step, out += 3)
-        hn::StoreU(sumOf(row + 3 * start[x], weight, weights.vectors), Pixel(), out);
+void acrossFloats(const float* const* rows, int count, const int* start, const AcrossWeights& weights, int n,
+                  float* const* out) {
+    acrossRows(rows, count, start, weights, n,
+               [&](int r, int x, auto sum) HWY_ATTR { hn::StoreU(sum, Pixel(), out[r] + 3 * x); });
 }
 
 /// Neighbours are the two bytes of a 16-bit lane.
@@ -211,12 +236,13 @@ void resampleDown(const float* const* rows, const float* weight, int taps, int n
 AcrossWeights acrossWeights(const float* weight, int taps, int n) {
     return HWY_DYNAMIC_DISPATCH(weightsFor)(weight, taps, n);
 }
-void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n,
-                    std::uint8_t* out) {
-    HWY_DYNAMIC_DISPATCH(acrossBytes)(row, start, weights, n, out);
+void resampleAcross(const float* const* rows, int count, const int* start, const AcrossWeights& weights,
+                    int n, std::uint8_t* const* out) {
+    HWY_DYNAMIC_DISPATCH(acrossBytes)(rows, count, start, weights, n, out);
 }
-void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n, float* out) {
-    HWY_DYNAMIC_DISPATCH(acrossFloats)(row, start, weights, n, out);
+void resampleAcross(const float* const* rows, int count, const int* start, const AcrossWeights& weights,
+                    int n, float* const* out) {
+    HWY_DYNAMIC_DISPATCH(acrossFloats)(rows, count, start, weights, n, out);
 }
 void halveThree(const std::uint8_t* upper, const std::uint8_t* lower, int n, std::uint8_t* out) {
     HWY_DYNAMIC_DISPATCH(halveBytes)(upper, lower, n, out);

@@ -21,12 +21,16 @@ struct AcrossWeights {
 };
 /// `weight`: `taps` for each of `n` pixels.
 AcrossWeights acrossWeights(const float* weight, int taps, int n);
-/// For each of `n` pixels the sum of so many pixels of three values from start[i] on, rounded and kept within
-/// 0 to 255. What lies past the end of the row must be numbers, which count nothing.
-void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n,
-                    std::uint8_t* out);
+/// So many rows at a time read each weight once: reading them is what takes the time.
+inline constexpr int kAcrossRows = 4;
+/// For each of `n` pixels of `count` rows, at most kAcrossRows, the sum of so many pixels of three values
+/// from start[i] on, rounded and kept within 0 to 255. What lies past the end of a row must be numbers, which
+/// count nothing. A row comes out the same whichever are made with it.
+void resampleAcross(const float* const* rows, int count, const int* start, const AcrossWeights& weights,
+                    int n, std::uint8_t* const* out);
 /// The same, neither rounded nor kept.
-void resampleAcross(const float* row, const int* start, const AcrossWeights& weights, int n, float* out);
+void resampleAcross(const float* const* rows, int count, const int* start, const AcrossWeights& weights,
+                    int n, float* const* out);
 
 /// Means of two by two pixels of three values, rounded half up, for `n` of them; nothing is read or written
 /// past their ends.

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
+// All commands of keep-seal-cli: the same work from a shell. Thin: it parses words and prints what core says.
+// The program itself (front.cpp) loads them when it is asked for more than a page of help.
 #include "cli/border_commands.h"
 #include "cli/desktop_commands.h"
 #include "cli/file_words.h"
@@ -239,6 +240,7 @@ int run(int argc, char** argv) {
     settingsCommand->add_option("--completion-for", settings.completionFor, "The same for another shell")
         ->check(CLI::IsMember({"bash", "zsh", "fish"}));
     settingsCommand->add_flag("--manual", settings.manual, "The manual page, of all commands");
+    settingsCommand->add_flag("--help-pages", settings.helpPages)->group(""); // for the build
     settingsCommand->add_flag("--tokens", settings.tokens, "The tokens for texts and names");
     settingsCommand->add_flag("--notes", settings.notes, "All that can be said of a copy, by kind");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
@@ -270,8 +272,10 @@ int run(int argc, char** argv) {
                                                          : bashCompletion(app));
         return kDone;
     }
-    if (settings.completion || settings.manual) {
-        std::cout << (settings.completion ? bashCompletion(app) : manualPage(app));
+    if (settings.completion || settings.manual || settings.helpPages) {
+        std::cout << (settings.completion ? bashCompletion(app)
+                      : settings.manual   ? manualPage(app)
+                                          : helpPages(app));
         return kDone;
     }
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end
@@ -325,7 +329,8 @@ int run(int argc, char** argv) {
 
 } // namespace
 
-int main(int argc, char** argv) {
+/// What front.cpp looks for by this name.
+extern "C" [[gnu::visibility("default")]] int keepSealCommands(int argc, char** argv) {
     holdStandardStreams();
     const int code = run(argc, argv);
     std::cout.flush();
