@@ -18,7 +18,7 @@ struct Page {
 };
 constexpr Page kPages[] = {
 // clang-format off
-#include "help_pages.inc"
+#include <help_pages.inc> // made by the build
     // clang-format on
     {"\n", ""}, // no words of a command; there while the build has not asked yet
 };

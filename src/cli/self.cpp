@@ -7,6 +7,11 @@
 namespace keepseal::cli {
 namespace {
 
+/// Those without a group are for the build.
+std::vector<const CLI::Option*> optionsOf(const CLI::App& app) {
+    return app.get_options([](const CLI::Option* option) { return !option->get_group().empty(); });
+}
+
 std::vector<const CLI::App*> commandsOf(const CLI::App& app) {
     return app.get_subcommands([](const CLI::App* command) { return !command->get_name().empty(); });
 }
@@ -14,7 +19,7 @@ std::vector<const CLI::App*> commandsOf(const CLI::App& app) {
 /// "--quiet -q", as a completion offers them; only the long ones.
 std::string longOptions(const CLI::App& command) {
     std::string out;
-    for (const auto* option : command.get_options())
+    for (const auto* option : optionsOf(command))
         for (const auto& name : option->get_lnames())
             out += " --" + name;
     return out;
@@ -52,7 +57,7 @@ std::string optionHead(const CLI::Option& option) {
 }
 
 void addOptions(std::string& page, const CLI::App& command) {
-    for (const auto* option : command.get_options())
+    for (const auto* option : optionsOf(command))
         if (option->get_lnames() != std::vector<std::string>{"help"})
             page += ".TP\n.B " + troff(optionHead(*option)) + "\n" + troff(option->get_description()) + "\n";
 }
@@ -224,7 +229,7 @@ std::string fishCompletion(const CLI::App& app) {
         const auto inside = "complete -c keep-seal-cli -n '__fish_seen_subcommand_from " + name + "'";
         for (const auto* inner : commandsOf(*command))
             out += inside + " -f -a " + inner->get_name() + described(inner->get_description());
-        for (const auto* option : command->get_options())
+        for (const auto* option : optionsOf(*command))
             for (const auto& longName : option->get_lnames()) {
                 const bool names = longName == "delivery" || longName == "seal" || longName == "border" ||
                                    longName == "sheet";

@@ -14,7 +14,7 @@ import time
 import gi
 
 gi.require_version("Atspi", "2.0")
-from gi.repository import Atspi  # noqa: E402
+from gi.repository import Atspi, GLib  # noqa: E402
 
 MOST, PATIENCE = 60, 60  # children of one; seconds
 
@@ -42,10 +42,19 @@ def until(what):
 
 def called(root, name, role=None):
     return next((one for one in everything(root)
-                 if one.get_name() == name and role in (None, one.get_role_name())), None)
+                 if one.get_name().strip() == name and role in (None, one.get_role_name())), None)
+
+
+def heard():
+    """What it announces of its own, as it comes."""
+    texts = []
+    listener = Atspi.EventListener.new(lambda event: texts.append(str(event.any_data)))
+    listener.register("object:announcement")
+    return listener, texts
 
 
 def look(program):
+    listener, texts = heard()
     root = until(lambda: next((app for app in children(Atspi.get_desktop(0)) if app.get_process_id() == program.pid), None))
     wall = until(lambda: (wall := called(root, "Proof wall")) and wall.get_child_count() > 0 and wall)
     until(lambda: all("being read" not in child.get_name() for child in children(wall)))
@@ -58,7 +67,17 @@ def look(program):
     was = tick.get_state_set().contains(Atspi.StateType.CHECKED)
     tick.get_action_iface().do_action(0)
     until(lambda: tick.get_state_set().contains(Atspi.StateType.CHECKED) != was)
+    until(lambda: called(root, "Stamp 3 copies"))
+    called(root, "Stamp 3 copies").get_action_iface().do_action(0)
+
+    def said(words):
+        while GLib.MainContext.default().iteration(False):
+            pass
+        return any(words in text for text in texts)
+
+    until(lambda: said("copies made and checked"))
     return {
+        "heard": texts,
         "pictures": [child.get_name() for child in children(wall)],
         "roles": sorted({child.get_role_name() for child in children(wall)}),
         "seen": len(shown),

@@ -3,12 +3,15 @@
 // Help in the window: every place that F1 leads to is there, words are found, keys are those of the window.
 #include "window_fixture.h"
 
+#include "base/files.h"
 #include "delivery/stations.h"
+#include "widgets/about_line.h"
 
 #include <QClipboard>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
+#include <QSettings>
 #include <QTextBrowser>
 #include <gmock/gmock.h>
 
@@ -47,6 +50,52 @@ TEST_F(InHelp, EveryPlaceThatF1LeadsToIsThere) {
         EXPECT_TRUE(place.heading.isEmpty() || texts[place.file].contains("\n## " + place.heading + "\n"))
             << place.file.toStdString() << ": " << place.heading.toStdString();
     }
+}
+
+TEST_F(InHelp, AnUpdateIsSaidOnceAndItsPageIsThere) {
+    const auto said = [](MainWindow& of) { return of.notice().contains("What changed"); };
+    ASSERT_TRUE(begun(window));
+    EXPECT_FALSE(said(window)) << "who starts for the first time was not updated";
+    ASSERT_TRUE(ended(window));
+    const auto file = configFolder() / "window.ini";
+    ASSERT_THAT(readText(file), HasSubstr("version=" KEEPSEAL_VERSION));
+    QSettings(toQt(file), QSettings::IniFormat).setValue("version", "0.0.1");
+    for (const bool first : {true, false}) {
+        MainWindow next;
+        next.restoreState();
+        ASSERT_TRUE(begun(next));
+        EXPECT_EQ(said(next), first);
+        ASSERT_TRUE(ended(next));
+    }
+    window.show();
+    window.helpDesk().show({"changes.md", {}});
+    ASSERT_TRUE(shows("changes.md"));
+}
+
+TEST_F(InHelp, TheVersionIsTheSameWhereverPeopleReadIt) {
+    const fs::path source = KEEPSEAL_SOURCE;
+    const std::string version = KEEPSEAL_VERSION;
+    const auto changes = readText(source / "docs/changes.md");
+    EXPECT_EQ(changes.find("\n## "), changes.find("\n## " + version + "\n")) << "the newest stands first";
+    EXPECT_THAT(readText(source / "assets/org.example.KeepSeal.metainfo.xml"),
+                HasSubstr("<release version=\"" + version + "\""));
+    EXPECT_THAT(readText(source / "packaging/changelog"),
+                ::testing::StartsWith("keep-seal (" + version + "-"));
+}
+
+TEST_F(InHelp, TheSettingWithTheFocusIsExplainedBelow) {
+    const auto* line = window.findChild<AboutLine*>();
+    ASSERT_TRUE(line);
+    chooseStation(StationId::Seal);
+    QApplication::setActiveWindow(&window);
+    window.drawer().control("seal.opacity")->setFocus();
+    for (const auto& setting : station(StationId::Seal).settings)
+        if (setting.key == "opacity") {
+            EXPECT_THAT(line->text().toStdString(), HasSubstr(setting.help));
+        }
+    const auto explained = line->text();
+    window.chain().button(StationId::Place)->setFocus();
+    EXPECT_NE(line->text(), explained);
 }
 
 TEST_F(InHelp, F1OpensThePageOfTheFocusAndWordsAreFound) {

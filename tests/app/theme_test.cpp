@@ -53,6 +53,18 @@ TEST(Theme, TextsAndSignsCanBeReadAndStatesBeSeen) {
     }
 }
 
+TEST(Theme, HighContrastHasMoreOfItEverywhere) {
+    for (const auto kind : {ThemeKind::Dark, ThemeKind::Light}) {
+        const auto t = themeOf(kind, Contrast::High);
+        for (const auto& ground : {t.window, t.panel, t.raised}) {
+            for (const auto& text : {t.text, t.quiet, t.good, t.look, t.bad, t.accent})
+                EXPECT_GE(contrast(text, ground), 7) << shown(t, "text", text, ground);
+            EXPECT_GE(contrast(t.line, ground), 4.5) << shown(t, "edge", t.line, ground);
+        }
+        EXPECT_GE(contrast(t.onAccent, t.accent), 7) << shown(t, "text", t.onAccent, t.accent);
+    }
+}
+
 TEST(Theme, IconsAreDrawnInTheColourOfTheMomentTheyArePainted) {
     auto& app = *qobject_cast<QApplication*>(QCoreApplication::instance());
     const auto made = icon("copy"); // once, in the dark

@@ -421,9 +421,9 @@ TEST(Cli, WhoYouAreIsSaidOnceAndAnUnsetOneHoldsBack) {
     fs::remove(folder / "config/keep-seal/who-you-are.json");
     const auto shy = cli({"stamp", "-d", "Web gallery", "--out", folder / "out", folder / "in"});
     EXPECT_EQ(shy.exitCode, 1);
-    EXPECT_THAT(shy.out, HasSubstr("HELD BACK: {studio_link} stands for your web address"));
-    EXPECT_EQ(cli({"who", "--set", "link=gull.example"}).exitCode, 0);
-    EXPECT_THAT(cli({"who"}).out, HasSubstr("link = gull.example"));
+    EXPECT_THAT(shy.out, HasSubstr("HELD BACK: {studio} stands for your studio's name"));
+    EXPECT_EQ(cli({"who", "--set", "studio=Gull & Reed"}).exitCode, 0);
+    EXPECT_THAT(cli({"who"}).out, HasSubstr("studio = Gull & Reed"));
     EXPECT_EQ(cli({"who", "--set", "linke=x"}).exitCode, 2);
     EXPECT_EQ(cli({"stamp", "-d", "Web gallery", "--out", folder / "out", folder / "in"}).exitCode, 0);
 }

@@ -15,6 +15,15 @@ void JobDocument::addDelivery(Delivery delivery, const std::filesystem::path& fi
     push(tr("adding a delivery"), std::move(next));
 }
 
+void JobDocument::setDeliveries(std::vector<DeliveryItem> cards, const QString& what) {
+    if (cards == m_state.deliveries || cards.empty())
+        return;
+    auto next = m_state;
+    next.deliveries = std::move(cards);
+    next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
+    push(what, std::move(next));
+}
+
 void JobDocument::duplicateCurrentDelivery() {
     auto next = m_state;
     auto copy = next.deliveries[next.currentDelivery];

@@ -186,12 +186,12 @@ const Delivery& JobDocument::deliveryAsMade() const {
     return *m_asMade;
 }
 
-void JobDocument::setWho(WhoYouAre who) {
+void JobDocument::setWho(WhoYouAre who, int merge) {
     if (who == m_state.who)
         return;
     auto next = m_state;
     next.who = std::move(who);
-    push(tr("saying who you are"), std::move(next));
+    push(tr("saying who you are"), std::move(next), merge ? mergeKeyOf("who", merge) : 0);
 }
 
 void JobDocument::startWithWho(WhoYouAre who) {

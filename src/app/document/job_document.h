@@ -108,6 +108,8 @@ public:
     void editExceptions(const std::vector<OriginalId>& ids, const QString& what,
                         const std::function<void(SealException&)>& edit, int merge = 0);
     void addDelivery(Delivery delivery, const std::filesystem::path& file = {});
+    /// All cards at once; those with an id stay who they are.
+    void setDeliveries(std::vector<DeliveryItem> cards, const QString& what);
     void duplicateCurrentDelivery();
     void removeCurrentDelivery();
     /// Changes the place of a card; a change of order only.
@@ -117,7 +119,8 @@ public:
     void putBackDelivery();
     void renameCurrentDelivery(const QString& name);
     void setInNextRun(std::size_t index, bool on);
-    void setWho(WhoYouAre who);
+    /// Steps with the same `merge` (not 0) are one undo step.
+    void setWho(WhoYouAre who, int merge = 0);
     void setJobName(const QString& name);
     /// Begins another job with the same deliveries.
     void startAnew();

@@ -9,6 +9,7 @@
 #include "register/register_pages.h"
 #include "register/two_pictures.h"
 #include "theme/theme.h"
+#include "widgets/announce.h"
 
 #include <QAction>
 #include <QApplication>
@@ -294,6 +295,8 @@ void RegisterView::showSearched() {
     const auto total = m_model.total();
     const auto copies = toQt(counted(total, "copy", "copies"));
     m_summary->setText(m_of.empty() ? copies : tr("%1 of %2").arg(copies, toQt(m_of.filename())));
+    if (isVisible())
+        announce(m_summary, m_summary->text());
     if (total == 0) {
         m_nothing->setText(m_model.nothingYet()
                                ? tr("No copy was made yet.\nEach run is written into the register by itself.")

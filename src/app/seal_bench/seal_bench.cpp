@@ -4,6 +4,7 @@
 
 #include "seal/logo.h"
 #include "theme/theme.h"
+#include "widgets/announce.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -352,6 +353,7 @@ void SealBench::renewLook() {
 void SealBench::say(const QString& text) {
     m_of->setText(text);
     m_of->setToolTip(text);
+    announce(m_of, text);
     m_of->setStyleSheet(QString("color: %1;").arg(theme().accent.name()));
     m_saying.start();
 }

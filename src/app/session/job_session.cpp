@@ -83,6 +83,9 @@ void JobSession::takeFound(Given given, const TaskOutcome<Found>& outcome) {
         emit said(toQt(outcome.problem->sentence()));
     const auto found = outcome.result.value_or(Found());
     const bool untouched = m_document->originals().empty() && m_document->undoStack()->count() == 0;
+    m_firstTime = given == Given::Nothing && untouched && found.who == WhoYouAre() &&
+                  found.deliveries.empty() && found.jobs.empty() && found.runs.empty() &&
+                  found.problems.empty();
     if (found.who && m_document->ownWho() == WhoYouAre())
         m_document->startWithWho(*found.who);
     if (untouched && !found.deliveries.empty()) {

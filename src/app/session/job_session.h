@@ -37,6 +37,8 @@ public:
     /// From now on the job is kept. Announced by begun().
     void begin(Given given);
     bool hasBegun() const { return m_begun; }
+    /// Nothing is known of the person yet, and nothing was given. Known when it has begun.
+    bool firstTime() const { return m_firstTime; }
 
     /// A job file that a person names.
     void open(const std::filesystem::path& file);
@@ -97,7 +99,7 @@ private:
     JobDocument* m_document;
     PictureLibrary* m_library;
     QTimer m_wait;
-    bool m_begun = false, m_remembers = false, m_toldUnkept = false;
+    bool m_begun = false, m_firstTime = false, m_remembers = false, m_toldUnkept = false;
     std::vector<KeptJob> m_kept;
     std::vector<std::filesystem::path> m_toForget; ///< once the job at hand is written
     std::filesystem::path m_keptFile;

@@ -3,6 +3,7 @@
 #include "shell/filter_bar.h"
 
 #include "theme/theme.h"
+#include "widgets/announce.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -79,6 +80,8 @@ void FilterBar::clear() {
 
 void FilterBar::setShown(std::size_t shown, std::size_t all) {
     m_count->setText(shown == all ? tr("all %1 shown").arg(all) : tr("%1 of %2 shown").arg(shown).arg(all));
+    if (isVisible())
+        announce(m_count, m_count->text());
 }
 
 } // namespace keepseal::app

@@ -66,6 +66,7 @@ void HelpDesk::fillMenu(QMenu* menu, WindowActions& actions) {
         tr("Help for what has the focus"), QKeySequence::HelpContents, [this] { show(m_place()); },
         "search"));
     help->addAction(actions.add(tr("Every key"), {}, [this] { show({"keys", {}}); }));
+    help->addAction(actions.add(tr("What changed"), {}, [this] { show({"changes.md", {}}); }));
     help->addAction(actions.add(tr("Tell of a fault…"), {}, [this] { tellOfFault(); }));
 }
 

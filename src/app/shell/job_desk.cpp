@@ -3,6 +3,7 @@
 #include "shell/job_desk.h"
 
 #include "base/text.h"
+#include "job/proposed_folder.h"
 #include "run/journal.h"
 
 #include <QApplication>
@@ -15,6 +16,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
+#include <QStandardPaths>
 #include <QUrl>
 
 namespace keepseal::app {
@@ -24,6 +26,9 @@ JobDesk::JobDesk(DeskTools tools, Parts parts) : m(std::move(tools)), m_parts(pa
     connectSession();
     connect(&m_parts.views->emptyPage(), &EmptyPage::picturesRequested, this, &JobDesk::choosePictures);
     connect(&m_parts.views->emptyPage(), &EmptyPage::folderRequested, this, &JobDesk::chooseFolder);
+    connect(&m_parts.views->firstQuestions(), &FirstQuestions::picturesRequested, this,
+            &JobDesk::choosePictures);
+    connect(&m_parts.views->firstQuestions(), &FirstQuestions::folderRequested, this, &JobDesk::chooseFolder);
     connect(&m_cards, &MountedCards::changed, this, &JobDesk::offerCards);
     connect(&m_parts.views->emptyPage(), &EmptyPage::cardRequested, this, [this](int index) {
         if (static_cast<std::size_t>(index) < m_cards.cards().size())
@@ -42,6 +47,8 @@ void JobDesk::connectGathering() {
     connect(&m_gathering, &Gathering::gathered, this, [this](const Gathered& result) {
         ++m_gatherings;
         tellGathered(result, std::exchange(m_gathered, 0));
+        if (std::exchange(m_proposesFolder, false))
+            proposeFolder();
     });
     connect(&m_gathering, &Gathering::failed, this, [this](const Problem& problem) {
         ++m_gatherings;
@@ -281,7 +288,30 @@ void JobDesk::open(const std::vector<std::filesystem::path>& paths) {
         return;
     if (!m_gathering.busy())
         m_gatherStep = 0; // nothing to take back yet
+    m_proposesFolder = m_proposesFolder || m_parts.views->asksFirst();
     m_gathering.start(pictures);
+}
+
+/// For cards that have none: beside the folder of the originals, as a change like any other.
+void JobDesk::proposeFolder() {
+    const auto elsewhere = toPath(QStandardPaths::writableLocation(QStandardPaths::PicturesLocation));
+    m.files->run<std::filesystem::path>(
+        [originals = m.document->paths(), elsewhere] { return proposedFolder(originals, elsewhere); },
+        [this](const std::filesystem::path& folder) {
+            auto cards = m.document->state().deliveries;
+            bool some = false;
+            for (auto& card : cards)
+                if (!folder.empty() && card.delivery.place.folder.empty()) {
+                    card.delivery.place.folder = folder.string();
+                    some = true;
+                }
+            m.document->setDeliveries(std::move(cards), tr("choosing a folder for the copies"));
+            if (some)
+                m.say(tr("Copies will go to \"%1\"; the station Place can change that. Look at them, then "
+                         "press "
+                         "Stamp.")
+                          .arg(toQt(folder)));
+        });
 }
 
 /// A job or a delivery, by what it says of itself.

@@ -3,6 +3,7 @@
 #include "shell/main_window.h"
 
 #include "shell/who_dialog.h"
+#include "widgets/about_line.h"
 #include "widgets/tab_order.h"
 #include "widgets/typeface_box.h"
 
@@ -82,12 +83,29 @@ QWidget* MainWindow::makePage() {
     chain->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     chain->setFixedWidth(std::min(withText(212), 320));
     row->addWidget(chain);
-    row->addWidget(m_drawer);
+    m_chainArea = chain;
+    row->addWidget(makeSettingsSide());
     row->addWidget(m_views, 1);
     column->addWidget(m_deliveries);
     column->addLayout(row, 1);
     column->addWidget(m_runBar);
     return page;
+}
+
+/// The drawer, and below it what the setting at hand is for.
+QWidget* MainWindow::makeSettingsSide() {
+    m_settingsSide = new QWidget;
+    auto* column = new QVBoxLayout(m_settingsSide);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_drawer, 1);
+    auto* line = new QFrame;
+    line->setFrameShape(QFrame::HLine);
+    line->setForegroundRole(QPalette::Mid);
+    column->addWidget(line);
+    column->addWidget(
+        new AboutLine(m_drawer, tr("The setting that you are at is explained here; F1 tells more.")));
+    return m_settingsSide;
 }
 
 void MainWindow::makeDesks() {
@@ -130,7 +148,12 @@ void MainWindow::connectParts() {
         if (m_views->needsWidth()) // who opens a station wants to change something and see it
             m_views->setView(ViewKind::Wall);
     });
-    connect(m_views, &Views::shown, this, [this] { m_drawer->setVisible(!m_views->needsWidth()); });
+    connect(m_views, &Views::shown, this, [this] {
+        m_settingsSide->setVisible(!m_views->needsWidth());
+        m_chainArea->setVisible(!m_views->asksFirst());
+    });
+    connectFirstStart();
+    connect(&m_wish, &SystemWish::highContrastChanged, this, &MainWindow::followSystem);
     connect(m_views, &Views::lookedAtChanged, this, &MainWindow::setLookedAt);
     connect(m_views, &Views::surroundRequested, this, [this] { setLook(theme().kind, nextSurround()); });
     connect(m_drawer, &Drawer::benchRequested, this, &MainWindow::openBench);
@@ -154,6 +177,22 @@ void MainWindow::connectParts() {
     connect(&m_sendingDesk->posting(), &Posting::changed, &m_views->check(), &CheckView::renewSent);
     connect(m_runDesk.get(), &RunDesk::whoWanted, this, &MainWindow::askWho);
     connect(m_runDesk.get(), &RunDesk::folderWanted, this, &MainWindow::chooseDestination);
+}
+
+/// Who starts with nothing is asked, not shown a grid of settings.
+void MainWindow::connectFirstStart() {
+    auto& questions = m_views->firstQuestions();
+    connect(&m_session, &JobSession::begun, this,
+            [this] { m_views->askFirst(m_session.firstTime() && !m_askedBefore); });
+    connect(&m_session, &JobSession::begun, this, &MainWindow::tellUpdate);
+    connect(&m_libraries, &Libraries::changed, this, [this, &questions] {
+        questions.offer(m_libraries.shelves().deliveries, m_libraries.shelves().seals);
+    });
+    connect(&questions, &FirstQuestions::whoSaid, &m_session, &JobSession::keepWho);
+    connect(&questions, &FirstQuestions::later, this, [this] {
+        m_views->askFirst(false);
+        remember({{"askedFirst", true}});
+    });
 }
 
 void MainWindow::setLookedAt(OriginalId id) {

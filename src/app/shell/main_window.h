@@ -26,6 +26,7 @@
 #include "shell/words_desk.h"
 #include "stamping/hand_first.h"
 #include "stamping/run_session.h"
+#include "theme/system_wish.h"
 #include "theme/theme.h"
 
 #include <QMainWindow>
@@ -97,12 +98,17 @@ protected:
 
 private:
     QWidget* makePage();
+    QWidget* makeSettingsSide();
     void makeDesks();
     void connectParts();
     void makeMenu();
     HelpPlace helpPlace() const;
     /// All that is in view shows the latest change.
     bool changeIsSeen();
+    void connectFirstStart();
+    void followSystem();
+    void tellUpdate();
+    void chooseContrast(bool high);
     void fillDesignMenu(QMenu* menu, WindowActions& actions);
     void fillUndo(QMenu* menu);
     void fillLookMenu(QMenu* menu, WindowActions& actions);
@@ -124,12 +130,18 @@ private:
     FileWork m_files; ///< what is read and written at a person's word
     DeliveriesBar* m_deliveries;
     ChainView* m_chain;
+    QWidget *m_chainArea = nullptr, *m_settingsSide = nullptr;
     Drawer* m_drawer;
     Views* m_views;
     QStackedWidget* m_pages;
     SealBench* m_bench;
     RunBar* m_runBar;
-    QTimer m_cameBack; ///< a moment after the window became the one that is worked in
+    SystemWish m_wish;
+    std::optional<Contrast> m_ownContrast; ///< what the person chose, whatever the desktop asks
+    QAction* m_contrastAction = nullptr;
+    QString m_versionBefore;    ///< that this person worked with; empty: none
+    bool m_askedBefore = false; ///< the first questions were put away
+    QTimer m_cameBack;          ///< a moment after the window became the one that is worked in
     HandFirst m_handFirst;
     std::unique_ptr<DeliveryDesk> m_deliveryDesk;
     std::unique_ptr<DesignDesk> m_designDesk;

@@ -4,6 +4,7 @@
 
 #include "check/album_dialog.h"
 #include "document/chain_of.h"
+#include "widgets/announce.h"
 #include "widgets/field_keys.h"
 
 #include <QApplication>
@@ -120,12 +121,22 @@ void RunDesk::showBarInTime() {
 
 void RunDesk::showBar() {
     m_barWaits = false;
-    m.bar->show(barWords(m.runs->barState()));
+    const auto words = barWords(m.runs->barState());
+    m.bar->show(words);
+    tellStep(words.run);
     if (m.runs->busy() || m.runs->tellsOfLast())
         return;
     const auto& problem = m.runs->planning().problem();
     const bool refused = problem && problem->kind == ProblemKind::Refused;
     m.chain->setPlaceProblem(refused ? toQt(problem->happened) : QString());
+}
+
+/// To who does not see the bar: a quarter of the way at a time.
+void RunDesk::tellStep(const std::optional<BarRun>& run) {
+    const auto quarter = run && run->total > 0 ? 4 * run->done / run->total : 0;
+    if (quarter > m_quarterTold && quarter < 4)
+        announce(m.bar, tr("%1 of %2 are made").arg(run->done).arg(run->total));
+    m_quarterTold = quarter;
 }
 
 /// The plan with what is known of it so far; each thing that becomes known shows it again. What came of a run
@@ -172,6 +183,7 @@ void RunDesk::begun() {
 void RunDesk::ended(bool all) {
     m.views->check().showLedger(*m.runs->last(), m.runs->lastPlan().get(), m.runs->running().cards());
     emit runEnded();
+    announce(m.bar, barWords(m.runs->barState()).sentence.value_or(QString()));
     if (!all || m.runs->running().quiet())
         return;
     notifyEnd(barWords(m.runs->barState()).sentence.value_or(QString()));

@@ -54,6 +54,7 @@ private:
     void makeAlbum();
     void showBar();
     void showBarInTime();
+    void tellStep(const std::optional<BarRun>& run);
     void showRows();
     void showPlanSeen();
     void showHeldBackSeen();
@@ -67,6 +68,7 @@ private:
     Desktop m_desktop;
     QTimer m_barPause; ///< between two steps of a run that are shown
     bool m_barWaits = false;
+    std::size_t m_quarterTold = 0; ///< of the run, as announced
 };
 
 } // namespace keepseal::app

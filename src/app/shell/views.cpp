@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/views.h"
 
+#include "widgets/announce.h"
+
 #include <QPointer>
 #include <QPushButton>
 #include <QSlider>
@@ -13,11 +15,11 @@ namespace keepseal::app {
 Views::Views(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, HardCases* hardCases,
              ChainView* chain)
     : m_document(document), m_chain(chain), m_header(new ViewsHeader), m_stack(new QStackedWidget),
-      m_empty(new EmptyPage), m_wallPage(new QWidget), m_filterBar(new FilterBar),
-      m_wall(new ProofWall(document, library)), m_single(new SingleView(document, library, encoded)),
-      m_crop(new CropView(document, library)), m_words(new WordsView(document, library)),
-      m_leaves(new LeavesView(document, library)), m_check(new CheckView(library->decoded())),
-      m_register(new RegisterView(document)),
+      m_empty(new EmptyPage), m_first(new FirstQuestions(document)), m_wallPage(new QWidget),
+      m_filterBar(new FilterBar), m_wall(new ProofWall(document, library)),
+      m_single(new SingleView(document, library, encoded)), m_crop(new CropView(document, library)),
+      m_words(new WordsView(document, library)), m_leaves(new LeavesView(document, library)),
+      m_check(new CheckView(library->decoded())), m_register(new RegisterView(document)),
       m_strip(new TrialStrip(document, library, hardCases, TrialStrip::Ramps::Without)) {
     arrange();
     connectWall();
@@ -42,9 +44,9 @@ void Views::arrange() {
     wall->addWidget(m_wall, 1);
     column->addWidget(m_header);
     for (auto* view :
-         {static_cast<QWidget*>(m_empty), m_wallPage, static_cast<QWidget*>(m_single),
-          static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words), static_cast<QWidget*>(m_leaves),
-          static_cast<QWidget*>(m_check), static_cast<QWidget*>(m_register)})
+         {static_cast<QWidget*>(m_empty), static_cast<QWidget*>(m_first), m_wallPage,
+          static_cast<QWidget*>(m_single), static_cast<QWidget*>(m_crop), static_cast<QWidget*>(m_words),
+          static_cast<QWidget*>(m_leaves), static_cast<QWidget*>(m_check), static_cast<QWidget*>(m_register)})
         m_stack->addWidget(view);
     column->addWidget(m_stack, 1);
     column->addWidget(m_strip);
@@ -145,7 +147,8 @@ QWidget* Views::wanted() const {
         return m_register;
     if (m_view == ViewKind::Leaves && (!empty || m_leaves->looksIntoFiles()))
         return m_leaves;
-    return empty                       ? static_cast<QWidget*>(m_empty)
+    return empty && m_askFirst         ? static_cast<QWidget*>(m_first)
+           : empty                     ? static_cast<QWidget*>(m_empty)
            : m_view == ViewKind::Wall  ? m_wallPage
            : m_view == ViewKind::Words ? static_cast<QWidget*>(m_words)
            : m_view == ViewKind::Check ? static_cast<QWidget*>(m_check)
@@ -155,7 +158,7 @@ QWidget* Views::wanted() const {
 
 bool Views::needsWidth() const {
     return m_stack->currentWidget() == m_check || m_stack->currentWidget() == m_words ||
-           m_stack->currentWidget() == m_register;
+           m_stack->currentWidget() == m_register || asksFirst();
 }
 
 void Views::refresh() {
@@ -163,7 +166,7 @@ void Views::refresh() {
     m_stack->setCurrentWidget(view);
     m_strip->setVisible(view == m_wallPage && m_chain->chosen() == StationId::Seal);
     m_header->setView(m_view);
-    m_header->setVisible(view != m_empty || !m_notice.isEmpty());
+    m_header->setVisible((view != m_empty && view != m_first) || !m_notice.isEmpty());
     m_header->setZoomText(m_single->zoom() == Zoom::Fit    ? tr("Fit")
                           : m_single->zoom() == Zoom::Full ? tr("100 %")
                                                            : tr("200 %"));
@@ -172,6 +175,11 @@ void Views::refresh() {
         m_single->showPicture(m_lookedAt); // its size is known only now
     (view == m_wallPage ? m_wall : view)->setFocus();
     emit shown();
+}
+
+void Views::askFirst(bool ask) {
+    m_askFirst = ask;
+    refresh();
 }
 
 void Views::refreshKeepingFocus() {
@@ -195,7 +203,8 @@ void Views::pickColour() {
 void Views::showNotice(const QString& text) {
     m_notice = text;
     m_header->setNotice(text);
-    m_header->setVisible(wanted() != m_empty || !text.isEmpty());
+    announce(m_header, text);
+    m_header->setVisible((wanted() != m_empty && wanted() != m_first) || !text.isEmpty());
 }
 
 } // namespace keepseal::app

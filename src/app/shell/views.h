@@ -12,9 +12,10 @@
 #include "proofs/single_view.h"
 #include "proofs/trial_strip.h"
 #include "register/register_view.h"
-#include "shell/empty_page.h"
 #include "shell/filter_bar.h"
 #include "shell/views_header.h"
+#include "start/empty_page.h"
+#include "start/first_questions.h"
 #include "words/words_view.h"
 
 #include <QStackedWidget>
@@ -58,6 +59,10 @@ public:
     FilterBar& filterBar() { return *m_filterBar; }
     TrialStrip& strip() { return *m_strip; }
     EmptyPage& emptyPage() { return *m_empty; }
+    FirstQuestions& firstQuestions() { return *m_first; }
+    /// In place of the empty page, until they are put away.
+    void askFirst(bool ask);
+    bool asksFirst() const { return m_stack->currentWidget() == m_first; }
     /// Where keys about the chosen pictures work.
     std::vector<QWidget*> pictureViews() const;
 
@@ -80,6 +85,8 @@ private:
     ViewsHeader* m_header;
     QStackedWidget* m_stack;
     EmptyPage* m_empty;
+    FirstQuestions* m_first;
+    bool m_askFirst = false;
     QWidget* m_wallPage;
     FilterBar* m_filterBar;
     ProofWall* m_wall;

@@ -98,6 +98,10 @@ void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
         tr("Light or dark window"), QKeySequence("Ctrl+T"),
         [this] { setLook(theme().kind == ThemeKind::Dark ? ThemeKind::Light : ThemeKind::Dark, surround()); },
         "sun"));
+    m_contrastAction = menu->addAction(tr("High contrast"));
+    m_contrastAction->setCheckable(true);
+    m_contrastAction->setChecked(contrast() == Contrast::High);
+    connect(m_contrastAction, &QAction::triggered, this, &MainWindow::chooseContrast);
     menu->addAction(actions.add(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"),
                                 [this] { setLook(theme().kind, nextSurround()); }));
     actions.add({}, QKeySequence("Ctrl+E"), [this] { m_views->header().asSavedButton()->click(); });

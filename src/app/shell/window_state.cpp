@@ -45,12 +45,40 @@ void MainWindow::remember(const QVariantMap& values) {
 
 void MainWindow::setLook(ThemeKind kind, Surround tone) {
     setTheme(*qobject_cast<QApplication*>(QApplication::instance()), kind, tone);
+    if (m_contrastAction)
+        m_contrastAction->setChecked(contrast() == Contrast::High);
     remember({{"light", kind == ThemeKind::Light}, {"grey", static_cast<int>(tone)}});
     // Rich text holds its colours, so what was written with the old ones is made again.
     m_drawer->showStation(m_chain->chosen());
     m_bench->renewLook();
     m_runDesk->renewLook();
     update();
+}
+
+/// Once after an update.
+void MainWindow::tellUpdate() {
+    const QString now = KEEPSEAL_VERSION;
+    const auto before = std::exchange(m_versionBefore, now);
+    if (before == now)
+        return;
+    remember({{"version", now}});
+    if (!before.isEmpty())
+        showNotice(tr("This is Keep Seal %1. What is new stands under Menu > Help > What changed.").arg(now));
+}
+
+/// As the desktop asks, until the person says otherwise here.
+void MainWindow::followSystem() {
+    if (m_ownContrast)
+        return;
+    setContrast(m_wish.highContrast() ? Contrast::High : Contrast::Usual);
+    setLook(theme().kind, surround());
+}
+
+void MainWindow::chooseContrast(bool high) {
+    m_ownContrast = high ? Contrast::High : Contrast::Usual;
+    setContrast(*m_ownContrast);
+    remember({{"highContrast", high}});
+    setLook(theme().kind, surround());
 }
 
 /// Before the window is seen.
@@ -60,6 +88,12 @@ void MainWindow::restoreState() {
         restoreGeometry(geometry);
     m_views->wall().setRowHeight(settings.value("proofSize", m_views->wall().rowHeight()).toInt());
     m_cardKeys->take(settings.value("cardKeys").toMap());
+    if (settings.contains("highContrast")) {
+        m_ownContrast = settings.value("highContrast").toBool() ? Contrast::High : Contrast::Usual;
+        setContrast(*m_ownContrast);
+    }
+    m_versionBefore = settings.value("version").toString();
+    m_askedBefore = settings.value("askedFirst", false).toBool();
     takeKeptColours(settings.value("colours").toStringList());
     const int grey = settings.value("grey", 0).toInt();
     setLook(settings.value("light", false).toBool() ? ThemeKind::Light : ThemeKind::Dark,

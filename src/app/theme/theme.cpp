@@ -32,10 +32,41 @@ Theme lightTheme() {
             QColor("#ffffff"), QColor("#196b36"), QColor("#8f5a00"), QColor("#b83220")};
 }
 
+/// Text at 7:1 at the least, and every edge to be seen.
+Theme highContrast(ThemeKind kind) {
+    if (kind == ThemeKind::Dark)
+        return {kind,
+                QColor("#000000"),
+                QColor("#000000"),
+                QColor("#161616"),
+                QColor("#a0a0a0"),
+                QColor("#ffffff"),
+                QColor("#e4e4e4"),
+                QColor("#62e6d1"),
+                QColor("#000000"),
+                QColor("#86e8a2"),
+                QColor("#ffca66"),
+                QColor("#ffab9d")};
+    return {kind,
+            QColor("#ffffff"),
+            QColor("#ffffff"),
+            QColor("#f4f4f4"),
+            QColor("#5a5a5a"),
+            QColor("#000000"),
+            QColor("#2a2a2a"),
+            QColor("#004f46"),
+            QColor("#ffffff"),
+            QColor("#0a4a20"),
+            QColor("#5a3800"),
+            QColor("#8a1508")};
+}
+
 Theme current = darkTheme();
+Contrast currentContrast = Contrast::Usual;
 Surround currentSurround = Surround::Dark;
 
 QPalette paletteOf(const Theme& t) {
+    const bool high = t == highContrast(t.kind);
     QPalette p;
     p.setColor(QPalette::Window, t.panel);
     p.setColor(QPalette::WindowText, t.text);
@@ -55,7 +86,9 @@ QPalette paletteOf(const Theme& t) {
     p.setColor(QPalette::Dark, t.line);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
         p.setColor(QPalette::Disabled, role,
-                   t.kind == ThemeKind::Dark ? QColor("#858585") : QColor("#8a8a8a"));
+                   high                        ? t.line
+                   : t.kind == ThemeKind::Dark ? QColor("#858585")
+                                               : QColor("#8a8a8a"));
     return p;
 }
 
@@ -85,6 +118,10 @@ QSlider::groove:horizontal { height: 4px; border-radius: 2px; background: @line;
 QSlider::sub-page:horizontal { height: 4px; border-radius: 2px; background: @accent; }
 QSlider::handle:horizontal { width: 14px; height: 14px; margin: -5px 0; border-radius: 7px; background: @text; }
 QSlider::handle:horizontal:focus { background: @accent; }
+QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 3px; background: @raised; }
+QCheckBox::indicator:hover, QCheckBox::indicator:focus { border-color: @accent; }
+QCheckBox::indicator:checked { background: @accent; border-color: @accent; image: url(:/icons/tick-@kind.svg); }
+QCheckBox::indicator:checked:focus { border-color: @text; }
 QProgressBar { border: none; border-radius: 3px; background: @line; max-height: 6px; }
 QProgressBar::chunk { border-radius: 3px; background: @accent; }
 QScrollArea, QScrollArea > QWidget > QWidget { border: none; background: transparent; }
@@ -100,15 +137,21 @@ QTableView::item { padding: 0 8px; border: none; }
 QHeaderView::section { background: @panel; color: @quiet; border: none; border-bottom: 1px solid @line; padding: 6px 8px; }
 QMenu { background: @raised; border: 1px solid @line; padding: 4px; }
 QMenu::item { padding: 6px 24px 6px 12px; border-left: 3px solid transparent; }
-QMenu::item:selected { background: @line; color: @text; border-left: 3px solid @accent; }
+QMenu::item:selected { background: @chosen; color: @onChosen; border-left: 3px solid @accent; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 )");
-    const std::pair<const char*, QColor> roles[] = {
-        {"@onAccent", t.onAccent}, {"@accentHover", t.accent.lighter(112)},
-        {"@accent", t.accent},     {"@window", t.window},
-        {"@panel", t.panel},       {"@raised", t.raised},
-        {"@line", t.line},         {"@text", t.text},
-        {"@quiet", t.quiet}};
+    const bool high = t == highContrast(t.kind);
+    const std::pair<const char*, QColor> roles[] = {{"@onChosen", high ? t.onAccent : t.text},
+                                                    {"@chosen", high ? t.accent : t.line},
+                                                    {"@onAccent", t.onAccent},
+                                                    {"@accentHover", t.accent.lighter(112)},
+                                                    {"@accent", t.accent},
+                                                    {"@window", t.window},
+                                                    {"@panel", t.panel},
+                                                    {"@raised", t.raised},
+                                                    {"@line", t.line},
+                                                    {"@text", t.text},
+                                                    {"@quiet", t.quiet}};
     sheet.replace("@kind", t.kind == ThemeKind::Dark ? "dark" : "light");
     for (const auto& [role, colour] : roles)
         sheet.replace(QLatin1String(role), colour.name());
@@ -168,8 +211,18 @@ QColor Theme::of(Tint tint) const {
     return text;
 }
 
-Theme themeOf(ThemeKind kind) {
-    return kind == ThemeKind::Dark ? darkTheme() : lightTheme();
+Theme themeOf(ThemeKind kind, Contrast contrast) {
+    return contrast == Contrast::High ? highContrast(kind)
+           : kind == ThemeKind::Dark  ? darkTheme()
+                                      : lightTheme();
+}
+
+Contrast contrast() {
+    return currentContrast;
+}
+
+void setContrast(Contrast contrast) {
+    currentContrast = contrast;
 }
 
 const Theme& theme() {
@@ -184,7 +237,7 @@ Surround surround() {
 }
 
 void setTheme(QApplication& app, ThemeKind kind, Surround tone) {
-    current = themeOf(kind);
+    current = themeOf(kind, currentContrast);
     currentSurround = tone;
     static bool styled = false;
     if (!std::exchange(styled, true)) { // each of these polishes every widget anew

@@ -12,6 +12,8 @@ class QApplication;
 namespace keepseal::app {
 
 enum class ThemeKind { Dark, Light };
+/// High: as the desktop's settings ask for, or the person.
+enum class Contrast { Usual, High };
 enum class Surround { Dark, Middle, Light }; ///< the neutral grey around pictures
 
 /// What a sign or a text says by its colour.
@@ -28,11 +30,15 @@ struct Theme {
     QColor onSurround(Surround tone) const;
     QColor ring(Surround tone) const; ///< around what is chosen, on the grey around pictures
     QColor of(Tint tint) const;
+    bool operator==(const Theme&) const = default;
 };
 
 const Theme& theme();
 /// One that is not in use, for those who compare.
-Theme themeOf(ThemeKind kind);
+Theme themeOf(ThemeKind kind, Contrast contrast = Contrast::Usual);
+Contrast contrast();
+/// Of the next setTheme().
+void setContrast(Contrast contrast);
 Surround surround();
 Surround nextSurround(); ///< after the one that is shown
 /// Applies to the whole application and is remembered by the caller.

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/setting_form.h"
 
+#include "widgets/about_line.h"
+
 #include "base/problem.h"
 #include "base/text.h"
 #include "theme/theme.h"
@@ -94,6 +96,7 @@ void SettingForm::setRows(const std::vector<const SettingInfo*>& rows, const std
         }
         row.control = makeControl(path, *info, row);
         row.control->setToolTip(toText(info->help));
+        setAbout(row.box, captionOf(*info) + ": " + toText(info->help));
         const bool narrow = qobject_cast<PlaceControl*>(row.control) != nullptr;
         box->addWidget(row.control, 0, narrow ? Qt::AlignLeft : Qt::Alignment());
         into->addWidget(row.box);

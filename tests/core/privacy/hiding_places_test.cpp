@@ -17,7 +17,7 @@ using ::testing::HasSubstr;
 
 namespace {
 
-FileReport look(const std::string& bytes) {
+FileReport hidingPlaces(const std::string& bytes) {
     return inspect(MemorySource({reinterpret_cast<const std::uint8_t*>(bytes.data()), bytes.size()}));
 }
 
@@ -56,7 +56,7 @@ void expectPoint(const FileReport& report) {
 
 TEST(HidingPlaces, GpsIfdInBothByteOrders) {
     for (const bool little : {true, false}) {
-        const auto report = look(bareJpeg(exifSegment(gpsTiff(little))));
+        const auto report = hidingPlaces(bareJpeg(exifSegment(gpsTiff(little))));
         expectPoint(report);
         EXPECT_EQ(report.count(Category::Location), 4U);
         EXPECT_TRUE(report.notSearched.empty());
@@ -69,7 +69,8 @@ TEST(HidingPlaces, SouthAndWestAreNegative) {
     place[0] = TiffBuilder::text(1, "S");
     place[2] = TiffBuilder::text(3, "W");
     const auto gps = tiff.addIfd(place);
-    const auto report = look(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8825, {gps})})))));
+    const auto report =
+        hidingPlaces(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8825, {gps})})))));
     ASSERT_TRUE(report.point);
     EXPECT_NEAR(report.point->latitude, -54.25, 1e-9);
     EXPECT_NEAR(report.point->longitude, -3.5, 1e-9);
@@ -82,7 +83,7 @@ TEST(HidingPlaces, EveryGpsTagIsLocationAndOnlyTheVersionTellsNone) {
         TiffBuilder tiff;
         const auto gps = tiff.addIfd({TiffBuilder::text(tag, "value")});
         const auto report =
-            look(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8825, {gps})})))));
+            hidingPlaces(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8825, {gps})})))));
         EXPECT_EQ(report.tellsPlace(), tag != 0) << tag;
     }
 }
@@ -92,20 +93,22 @@ TEST(HidingPlaces, GpsIfdOfALaterPageASubIfdAndInsideTheExifIfd) {
         TiffBuilder tiff;
         const auto gps = tiff.addIfd(tiff.place());
         const auto second = tiff.addIfd({tiff.longs(0x8825, {gps})});
-        expectPoint(look(tiff.finish(tiff.addIfd({TiffBuilder::text(0x010E, "first page")}, second))));
+        expectPoint(
+            hidingPlaces(tiff.finish(tiff.addIfd({TiffBuilder::text(0x010E, "first page")}, second))));
     }
     {
         TiffBuilder tiff;
         const auto gps = tiff.addIfd(tiff.place());
         const auto sub = tiff.addIfd({tiff.longs(0x8825, {gps})});
         const auto other = tiff.addIfd({TiffBuilder::text(0x010E, "plain")});
-        expectPoint(look(tiff.finish(tiff.addIfd({tiff.longs(0x014A, {other, sub})}))));
+        expectPoint(hidingPlaces(tiff.finish(tiff.addIfd({tiff.longs(0x014A, {other, sub})}))));
     }
     {
         TiffBuilder tiff;
         const auto gps = tiff.addIfd(tiff.place());
         const auto exif = tiff.addIfd({tiff.longs(0x8825, {gps})});
-        expectPoint(look(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8769, {exif})}))))));
+        expectPoint(
+            hidingPlaces(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8769, {exif})}))))));
     }
 }
 
@@ -115,7 +118,7 @@ TEST(HidingPlaces, BigTiff) {
     std::string file = "II"s + le(43, 2) + le(8, 2) + le(0, 2) + le(16, 8);
     file += le(1, 8) + le(0x8825, 2) + le(16, 2) + le(1, 8) + le(52, 8) + le(0, 8);
     file += le(1, 8) + le(27, 2) + le(2, 2) + le(8, 8) + "harbour\0"s + le(0, 8);
-    const auto report = look(file);
+    const auto report = hidingPlaces(file);
     EXPECT_TRUE(report.tellsPlace());
     ASSERT_NE(report.find("GPSProcessingMethod"), nullptr);
     EXPECT_EQ(report.find("GPSProcessingMethod")->value, "harbour");
@@ -124,7 +127,8 @@ TEST(HidingPlaces, BigTiff) {
 TEST(HidingPlaces, AMakerNoteThatHoldsAWholeExifBlock) {
     TiffBuilder tiff;
     const auto exif = tiff.addIfd({{0x927C, 7, "VENDOR 1.0\0\0Exif\0\0"s + gpsTiff()}});
-    const auto report = look(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8769, {exif})})))));
+    const auto report =
+        hidingPlaces(bareJpeg(exifSegment(tiff.finish(tiff.addIfd({tiff.longs(0x8769, {exif})})))));
     EXPECT_TRUE(report.tellsPlace());
     EXPECT_EQ(report.find("MakerNote")->category, Category::Other);
 }
@@ -136,7 +140,7 @@ TEST(HidingPlaces, TheEmbeddedPreviewsOwnExif) {
     tiff.append(preview);
     const auto second = tiff.addIfd(
         {tiff.longs(0x0201, {at}), tiff.longs(0x0202, {static_cast<std::uint32_t>(preview.size())})});
-    const auto report = look(
+    const auto report = hidingPlaces(
         bareJpeg(exifSegment(tiff.finish(tiff.addIfd({TiffBuilder::text(0x010F, "Saltmarsh")}, second)))));
     EXPECT_TRUE(report.tellsPlace());
     ASSERT_EQ(report.previews.size(), 1U);
@@ -149,7 +153,7 @@ TEST_P(IimLocation, IsFoundInImageResources) {
     const auto block =
         "Photoshop 3.0\0"s +
         imageResource(0x0404, iimDataset(2, 5, "a title") + iimDataset(2, GetParam(), "Heronsluice"));
-    const auto report = look(bareJpeg(jpegSegment(0xED, block)));
+    const auto report = hidingPlaces(bareJpeg(jpegSegment(0xED, block)));
     EXPECT_TRUE(report.tellsPlace());
     EXPECT_THAT(report.placeText(), HasSubstr("Heronsluice"));
     EXPECT_EQ(report.secrets.size(), 1U);
@@ -158,23 +162,26 @@ INSTANTIATE_TEST_SUITE_P(Datasets, IimLocation, ::testing::Values(26, 27, 90, 92
 
 TEST(HidingPlaces, ImageResourcesWithPreviewExifAndXmp) {
     const auto header = "Photoshop 3.0\0"s;
-    EXPECT_TRUE(look(bareJpeg(jpegSegment(0xED, header + imageResource(0x0422, gpsTiff())))).tellsPlace());
-    EXPECT_TRUE(look(bareJpeg(jpegSegment(
+    EXPECT_TRUE(
+        hidingPlaces(bareJpeg(jpegSegment(0xED, header + imageResource(0x0422, gpsTiff())))).tellsPlace());
+    EXPECT_TRUE(
+        hidingPlaces(bareJpeg(jpegSegment(
                          0xED, header + imageResource(0x0424, xmp("<photoshop:City>H</photoshop:City>")))))
-                    .tellsPlace());
-    const auto report = look(bareJpeg(jpegSegment(
+            .tellsPlace());
+    const auto report = hidingPlaces(bareJpeg(jpegSegment(
         0xED, header + imageResource(0x040C, std::string(28, '\0') + bareJpeg(exifSegment(gpsTiff()))))));
     EXPECT_TRUE(report.tellsPlace());
     EXPECT_GT(report.count(Category::Preview), 0U);
-    EXPECT_TRUE(look(bareJpeg(jpegSegment(
+    EXPECT_TRUE(
+        hidingPlaces(bareJpeg(jpegSegment(
                          0xED, header + imageResource(0x1234, xmp("<photoshop:City>H</photoshop:City>")))))
-                    .tellsPlace());
+            .tellsPlace());
 }
 
 TEST(HidingPlaces, TiffTagsThatHoldXmpIimAndResources) {
     const auto with = [](std::uint16_t tag, std::uint16_t type, const std::string& data) {
         TiffBuilder tiff;
-        return look(tiff.finish(tiff.addIfd({{tag, type, data}})));
+        return hidingPlaces(tiff.finish(tiff.addIfd({{tag, type, data}})));
     };
     EXPECT_TRUE(with(0x02BC, 1, xmp("<photoshop:Country>H</photoshop:Country>")).tellsPlace());
     EXPECT_TRUE(with(0x83BB, 7, iimDataset(2, 90, "Heronsluice")).tellsPlace());
@@ -185,7 +192,7 @@ TEST(HidingPlaces, TiffTagsThatHoldXmpIimAndResources) {
 
 class XmpLocation : public ::testing::TestWithParam<const char*> {};
 TEST_P(XmpLocation, TellsAPlace) {
-    const auto report = look(xmpJpeg(GetParam()));
+    const auto report = hidingPlaces(xmpJpeg(GetParam()));
     EXPECT_TRUE(report.tellsPlace()) << GetParam();
     // A code of two or three letters stands in any file by chance: it is found by name, not by its bytes.
     EXPECT_EQ(report.secrets.empty(), std::string_view(GetParam()).find("Code>") != std::string_view::npos);
@@ -212,14 +219,14 @@ TEST(HidingPlaces, AttributesCountLikeElementsAndPrefixesAreOnlyNames) {
     const auto packet =
         "<x:xmpmeta xmlns:x='adobe:ns:meta/'><r:RDF xmlns:r='http://www.w3.org/1999/02/22-rdf-syntax-ns#'>"
         "<r:Description xmlns:p='http://ns.adobe.com/photoshop/1.0/' p:City='Heronsluice'/></r:RDF></x:xmpmeta>"s;
-    const auto report = look(bareJpeg(jpegSegment(0xE1, "http://ns.adobe.com/xap/1.0/\0"s + packet)));
+    const auto report = hidingPlaces(bareJpeg(jpegSegment(0xE1, "http://ns.adobe.com/xap/1.0/\0"s + packet)));
     ASSERT_NE(report.find("photoshop:City"), nullptr);
     EXPECT_TRUE(report.tellsPlace());
 }
 
 TEST(HidingPlaces, BrushStrokesOfAnEditingHistoryAreNoPlace) {
-    EXPECT_FALSE(look(xmpJpeg("<crs:Dabs>d 0.700935 0.454050</crs:Dabs>")).tellsPlace());
-    EXPECT_TRUE(look(xmpJpeg("<dc:description>d 54.700935 3.454050</dc:description>")).tellsPlace());
+    EXPECT_FALSE(hidingPlaces(xmpJpeg("<crs:Dabs>d 0.700935 0.454050</crs:Dabs>")).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(xmpJpeg("<dc:description>d 54.700935 3.454050</dc:description>")).tellsPlace());
 }
 
 struct Meaning {
@@ -229,7 +236,7 @@ struct Meaning {
 };
 class XmpMeaning : public ::testing::TestWithParam<Meaning> {};
 TEST_P(XmpMeaning, IsOfItsKind) {
-    const auto report = look(xmpJpeg(GetParam().property));
+    const auto report = hidingPlaces(xmpJpeg(GetParam().property));
     ASSERT_NE(report.find(GetParam().name), nullptr) << GetParam().name;
     EXPECT_EQ(report.find(GetParam().name)->category, GetParam().category) << GetParam().name;
     EXPECT_EQ(report.tellsPlace(), GetParam().category == Category::Location);
@@ -256,12 +263,13 @@ TEST(HidingPlaces, WhatPngAndWebPHideAfterTheirEnd) {
         return bigEndian(data.size(), 4) + type + data + "CRC?";
     };
     const auto png = "\x89PNG\r\n\x1A\n"s + chunk("IHDR", std::string(13, '\0'));
-    EXPECT_TRUE(look(png + chunk("eXIf", gpsTiff()) + chunk("IEND", "")).tellsPlace());
-    EXPECT_TRUE(look(png + chunk("IEND", "") + bareJpeg(exifSegment(gpsTiff()))).tellsPlace());
-    EXPECT_TRUE(look(png + chunk("veNd", xmp("<photoshop:City>H</photoshop:City>")) + chunk("IEND", ""))
-                    .tellsPlace());
-    EXPECT_FALSE(look(png + chunk("tEXt", "Title\0kites"s) + chunk("IEND", "")).tellsPlace());
-    EXPECT_FALSE(look(png + chunk("eXIf", gpsTiff()).substr(0, 20)).notSearched.empty());
+    EXPECT_TRUE(hidingPlaces(png + chunk("eXIf", gpsTiff()) + chunk("IEND", "")).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(png + chunk("IEND", "") + bareJpeg(exifSegment(gpsTiff()))).tellsPlace());
+    EXPECT_TRUE(
+        hidingPlaces(png + chunk("veNd", xmp("<photoshop:City>H</photoshop:City>")) + chunk("IEND", ""))
+            .tellsPlace());
+    EXPECT_FALSE(hidingPlaces(png + chunk("tEXt", "Title\0kites"s) + chunk("IEND", "")).tellsPlace());
+    EXPECT_FALSE(hidingPlaces(png + chunk("eXIf", gpsTiff()).substr(0, 20)).notSearched.empty());
 
     const auto le = [](std::uint64_t v) { return TiffBuilder(true).number(v, 4); };
     const auto webp = [&](const std::string& chunks) {
@@ -270,36 +278,37 @@ TEST(HidingPlaces, WhatPngAndWebPHideAfterTheirEnd) {
     const auto riff = [&](const std::string& type, const std::string& data) {
         return type + le(data.size()) + data + std::string(data.size() % 2, '\0');
     };
-    EXPECT_TRUE(look(webp(riff("VP8 ", "xxxx") + riff("EXIF", gpsTiff()))).tellsPlace());
-    EXPECT_TRUE(look(webp(riff("VP8 ", "xxxx") + riff("EXIF", "Exif\0\0"s + gpsTiff()))).tellsPlace());
-    EXPECT_TRUE(look(webp(riff("XMP ", xmp("<photoshop:City>H</photoshop:City>")))).tellsPlace());
-    EXPECT_TRUE(look(webp(riff("JUNK", xmp("<photoshop:City>H</photoshop:City>")))).tellsPlace());
-    EXPECT_TRUE(look(webp(riff("VP8 ", "xxxx")) + bareJpeg(exifSegment(gpsTiff()))).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(webp(riff("VP8 ", "xxxx") + riff("EXIF", gpsTiff()))).tellsPlace());
+    EXPECT_TRUE(
+        hidingPlaces(webp(riff("VP8 ", "xxxx") + riff("EXIF", "Exif\0\0"s + gpsTiff()))).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(webp(riff("XMP ", xmp("<photoshop:City>H</photoshop:City>")))).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(webp(riff("JUNK", xmp("<photoshop:City>H</photoshop:City>")))).tellsPlace());
+    EXPECT_TRUE(hidingPlaces(webp(riff("VP8 ", "xxxx")) + bareJpeg(exifSegment(gpsTiff()))).tellsPlace());
 }
 
 TEST(HidingPlaces, UnknownFilesAreSearchedAsPlainBytes) {
     const auto heif = "\0\0\0\x18"s + "ftypheic" + std::string(60, 'x') + "Exif\0\0"s + gpsTiff();
-    const auto report = look(heif);
+    const auto report = hidingPlaces(heif);
     EXPECT_EQ(report.container, Container::Heif);
     EXPECT_TRUE(report.tellsPlace());
-    EXPECT_TRUE(look("some video" + "\xA9xyz\0\x12\x15\xC7+54.2500+003.5000/"s).tellsPlace());
-    EXPECT_FALSE(look("a text about loci and other words").tellsPlace());
+    EXPECT_TRUE(hidingPlaces("some video" + "\xA9xyz\0\x12\x15\xC7+54.2500+003.5000/"s).tellsPlace());
+    EXPECT_FALSE(hidingPlaces("a text about loci and other words").tellsPlace());
 }
 
 TEST(HidingPlaces, JpegOddities) {
     // Fill bytes before a marker, restart markers in the scan, two scans, padding after the end.
     const auto exif = exifSegment(gpsTiff());
-    expectPoint(look("\xFF\xD8\xFF\xFF" + exif.substr(1) + bareJpeg("").substr(2)));
+    expectPoint(hidingPlaces("\xFF\xD8\xFF\xFF" + exif.substr(1) + bareJpeg("").substr(2)));
     const auto scan = jpegSegment(0xDA, std::string("\1\1\0\0\x3F\0", 6)) + "\x11\xFF\xD0\x22\xFF\xD7\x33";
     const auto two = "\xFF\xD8" + scan + jpegSegment(0xFE, "between the scans") + scan + "\xFF\xD9";
-    const auto report = look(two);
+    const auto report = hidingPlaces(two);
     ASSERT_NE(report.find("comment"), nullptr);
     EXPECT_TRUE(report.notSearched.empty());
-    const auto padded = look(bareJpeg("", std::string(100, '\0')));
+    const auto padded = hidingPlaces(bareJpeg("", std::string(100, '\0')));
     ASSERT_NE(padded.find("padding"), nullptr);
-    EXPECT_FALSE(look("\xFF\xD8" + scan).notSearched.empty()); // no end
-    EXPECT_EQ(look(bareJpeg(jpegSegment(0xE2, "MPF\0xxxx"s))).count(Category::Preview), 1U);
-    EXPECT_EQ(look(bareJpeg(jpegSegment(0xE2, "ICC_PROFILE\0xxxx"s))).count(Category::Technical), 1U);
+    EXPECT_FALSE(hidingPlaces("\xFF\xD8" + scan).notSearched.empty()); // no end
+    EXPECT_EQ(hidingPlaces(bareJpeg(jpegSegment(0xE2, "MPF\0xxxx"s))).count(Category::Preview), 1U);
+    EXPECT_EQ(hidingPlaces(bareJpeg(jpegSegment(0xE2, "ICC_PROFILE\0xxxx"s))).count(Category::Technical), 1U);
 }
 
 TEST(HidingPlaces, AnEntropyCodedScanLongerThanAWindowIsFollowedToItsEnd) {
@@ -310,7 +319,7 @@ TEST(HidingPlaces, AnEntropyCodedScanLongerThanAWindowIsFollowedToItsEnd) {
         const auto file = "\xFF\xD8" + jpegSegment(0xDA, std::string("\1\1\0\0\x3F\0", 6)) +
                           std::string(static_cast<std::size_t>(extra), 'a') + body + "\xFF\xD9" +
                           bareJpeg(exifSegment(gpsTiff()));
-        const auto report = look(file);
+        const auto report = hidingPlaces(file);
         EXPECT_TRUE(report.tellsPlace());
         EXPECT_NE(report.find("unknown data"), nullptr);
     }
@@ -320,7 +329,7 @@ TEST(HidingPlaces, NestedTooDeepItEndsAndSaysEnough) {
     auto nested = bareJpeg(exifSegment(gpsTiff()));
     for (int i = 0; i < 40; ++i)
         nested = bareJpeg("", nested);
-    EXPECT_NO_THROW(look(nested));
+    EXPECT_NO_THROW(hidingPlaces(nested));
 }
 
 TEST(Tables, KnowTheStandardsNamesAndKinds) {

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "shell/empty_page.h"
+#include "start/empty_page.h"
 
 #include "theme/theme.h"
 
