@@ -4,6 +4,8 @@
 // painted is there item by item, and what is done there does what a hand does.
 #include "window_fixture.h"
 
+#include "chain/border_editor.h"
+#include "chain/quality_curve.h"
 #include "seal_bench/seal_bench.h"
 #include "widgets/controls.h"
 
@@ -191,6 +193,51 @@ TEST_F(AccessibleWindow, ASliderTellsTheNumberItStandsFor) {
     EXPECT_EQ(opacity->text(QAccessible::Value).remove(QChar(0x00A0)).remove(' '), "40%");
     opacity->valueInterface()->setCurrentValue(65.0);
     EXPECT_EQ(window.document().currentDelivery().seal.opacity, 65);
+}
+
+TEST_F(AccessibleWindow, RingsAndMeasuredQualitiesAreChoices) {
+    openAll();
+    chooseStation(StationId::Border);
+    auto border = window.document().currentDelivery().border;
+    border.on = true;
+    border.rings.assign(2, {});
+    border.rings[1].kind = RingKind::Line;
+    window.document().setBorder(border, "two rings");
+    auto* rings = found(*window.drawer().findChild<RingDiagram*>());
+    ASSERT_TRUE(waitUntil([&] { return rings->childCount() == 2; }, kWait));
+    EXPECT_EQ(rings->child(1)->role(), QAccessible::RadioButton);
+    EXPECT_TRUE(rings->child(1)->text(QAccessible::Name).contains("px wide"));
+    EXPECT_FALSE(rings->child(1)->state().checked);
+    press(*rings->child(1));
+    EXPECT_TRUE(rings->child(1)->state().checked);
+    EXPECT_FALSE(rings->child(0)->state().checked);
+
+    chooseStation(StationId::File);
+    auto* curve = found(*window.drawer().qualityCurve());
+    ASSERT_TRUE(waitUntil([&] { return curve->childCount() > 3; }, kWait));
+    press(*curve->child(0));
+    const auto name =
+        QString("Quality %1: ")
+            .arg(std::get<double>(settingAt("file.quality").get(window.document().currentDelivery())));
+    EXPECT_TRUE(curve->child(0)->text(QAccessible::Name).startsWith(name))
+        << curve->child(0)->text(QAccessible::Name).toStdString();
+}
+
+TEST_F(AccessibleWindow, WhereTheCropIsIsToldInWords) {
+    openAll();
+    chooseStation(StationId::Turn);
+    window.views().wall().setCurrent(id(0));
+    window.setView(ViewKind::One);
+    auto& crop = window.views().crop();
+    ASSERT_TRUE(waitUntil([&] { return crop.isVisible() && crop.ready(); }, kWait));
+    const auto said = [&] { return found(crop)->text(QAccessible::Description); };
+    EXPECT_TRUE(said().contains("crop 600 × 400 of 600 × 400 px")) << said().toStdString();
+    for (int i = 0; i < 10; ++i)
+        QTest::keyClick(&crop, Qt::Key_Left, Qt::ShiftModifier); // the right edge, a hundredth each
+    for (int i = 0; i < 5; ++i)
+        QTest::keyClick(&crop, Qt::Key_Right);
+    EXPECT_TRUE(said().contains("crop 540 × 400 of 600 × 400 px")) << said().toStdString();
+    EXPECT_TRUE(said().contains("5 % from the left, 0 % from the top")) << said().toStdString();
 }
 
 TEST_F(AccessibleWindow, ThePartsOfASealAndTheScoresOfItsPlacesAreOnTheBench) {

@@ -126,6 +126,22 @@ TEST_F(Bench, DoubleClickWritesInPlaceAndEscapeEndsIt) {
     EXPECT_TRUE(window.views().wall().isVisible());
 }
 
+TEST_F(Bench, AnInputMethodHasALastWordToAFieldThatIsGoneAndChangesNothing) {
+    QTest::mouseDClick(&canvas(), Qt::LeftButton, {}, middleOf("text1").toPoint());
+    auto* editor = canvas().findChild<QPlainTextEdit*>();
+    ASSERT_NE(editor, nullptr);
+    QInputMethodEvent composed;
+    composed.setCommitString("é");
+    QCoreApplication::sendEvent(editor, &composed);
+    EXPECT_EQ(seal().text(), "é");
+    QTest::keyClick(editor, Qt::Key_Escape);
+    const auto after = seal();
+    QInputMethodEvent late;
+    late.setCommitString("x");
+    QCoreApplication::sendEvent(editor, &late);
+    EXPECT_TRUE(seal() == after);
+}
+
 TEST_F(Bench, ADroppedFileBecomesALogoAndABadOneIsSaid) {
     writeFile(folder / "kite.svg", "<svg xmlns='http://www.w3.org/2000/svg' width='10' height='10'>"
                                    "<rect width='10' height='10' fill='#fff'/></svg>");

@@ -171,6 +171,34 @@ void RingDiagram::paintEvent(QPaintEvent*) {
     }
 }
 
+QString RingDiagram::accessibleItemName(int index) const {
+    const auto ring = m_bands[static_cast<std::size_t>(index)].ring;
+    const auto kind = QString::fromUtf8(labelOf(m_design.rings[ring].kind));
+    for (const auto& place : m_layout.places)
+        if (place.ring == ring)
+            return tr("%1, ring %2 from the picture, %3 px wide").arg(kind).arg(ring + 1).arg(widthOf(place));
+    return kind;
+}
+
+QRect RingDiagram::accessibleItemRect(int index) const {
+    return bandOf(m_bands[static_cast<std::size_t>(index)].ring).toAlignedRect();
+}
+
+bool RingDiagram::isAccessibleItemChosen(int index) const {
+    return static_cast<int>(m_bands[static_cast<std::size_t>(index)].ring) == m_chosen;
+}
+
+int RingDiagram::accessibleCurrent() const {
+    for (int i = 0; i < accessibleCount(); ++i)
+        if (isAccessibleItemChosen(i))
+            return i;
+    return -1;
+}
+
+void RingDiagram::chooseAccessibleItem(int index) {
+    emit chosen(static_cast<int>(m_bands[static_cast<std::size_t>(index)].ring));
+}
+
 void RingDiagram::mousePressEvent(QMouseEvent* event) {
     const QPointF at = corner(), p = event->position();
     const double away = std::max(at.y() - p.y(), p.x() - at.x());

@@ -8,13 +8,15 @@
 #include "document/chain_of.h"
 #include "widgets/setting_form.h"
 
+#include "widgets/accessible_items.h"
 #include <QLabel>
+
 #include <QToolButton>
 
 namespace keepseal::app {
 
 /// A corner of the picture with its rings, drawn large enough to be taken hold of.
-class RingDiagram : public QWidget {
+class RingDiagram : public QWidget, public AccessibleItems {
     Q_OBJECT
 public:
     explicit RingDiagram(QWidget* parent = nullptr);
@@ -23,6 +25,14 @@ public:
     QSize sizeHint() const override { return {180, 132}; }
     /// Where a ring lies in the drawing, from the picture outwards; for tests. Empty when it is not drawn.
     QRectF bandOf(std::size_t ring) const;
+    // Each ring, from the picture outwards, as assistive technology finds it.
+    int accessibleCount() const override { return static_cast<int>(m_bands.size()); }
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override;
+    bool isAccessibleItemChosen(int index) const override;
+    int accessibleCurrent() const override;
+    void chooseAccessibleItem(int index) override;
+    QAccessible::Role accessibleItemRole() const override { return QAccessible::RadioButton; }
 
 signals:
     void chosen(int ring);

@@ -8,6 +8,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 
+#include <algorithm>
 #include <cmath>
 
 namespace keepseal::app {
@@ -118,6 +119,39 @@ void QualityCurve::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(t.raised, 1.5));
     painter.setBrush(t.accent);
     painter.drawEllipse(at(shown, m_encoded->bytes()), 5, 5);
+}
+
+int QualityCurve::accessibleCount() const {
+    return static_cast<int>(m_encoded->curve().size());
+}
+
+QString QualityCurve::accessibleItemName(int index) const {
+    const auto& point = m_encoded->curve()[static_cast<std::size_t>(index)];
+    const auto bytes = tr("Quality %1: %2").arg(point.quality).arg(toQt(byteText(point.bytes)));
+    return point.score ? tr("%1, difference %2").arg(bytes).arg(*point.score, 0, 'f', 0) : bytes;
+}
+
+QRect QualityCurve::accessibleItemRect(int index) const {
+    const auto& point = m_encoded->curve()[static_cast<std::size_t>(index)];
+    return QRectF(at(point.quality, point.bytes) - QPointF(5, 5), QSizeF(10, 10)).toRect();
+}
+
+bool QualityCurve::isAccessibleItemChosen(int index) const {
+    return index == accessibleCurrent();
+}
+
+/// The nearest of those that were measured.
+int QualityCurve::accessibleCurrent() const {
+    const auto& curve = m_encoded->curve();
+    const int shown = m_encoded->quality().value_or(m_quality);
+    const auto nearest = std::min_element(curve.begin(), curve.end(), [shown](const auto& a, const auto& b) {
+        return std::abs(a.quality - shown) < std::abs(b.quality - shown);
+    });
+    return nearest == curve.end() ? -1 : static_cast<int>(nearest - curve.begin());
+}
+
+void QualityCurve::chooseAccessibleItem(int index) {
+    emit qualityChosen(m_encoded->curve()[static_cast<std::size_t>(index)].quality);
 }
 
 void QualityCurve::mousePressEvent(QMouseEvent* event) {

@@ -6,16 +6,26 @@
 
 #include "proofs/encoded_proof.h"
 
+#include "widgets/accessible_items.h"
+
 #include <QWidget>
 
 namespace keepseal::app {
 
-class QualityCurve : public QWidget {
+class QualityCurve : public QWidget, public AccessibleItems {
     Q_OBJECT
 public:
     explicit QualityCurve(EncodedProof* encoded, QWidget* parent = nullptr);
     void setQuality(int quality, const QString& picture);
     QSize sizeHint() const override { return {220, 166}; }
+    // Each measured quality, as assistive technology finds it.
+    int accessibleCount() const override;
+    QString accessibleItemName(int index) const override;
+    QRect accessibleItemRect(int index) const override;
+    bool isAccessibleItemChosen(int index) const override;
+    int accessibleCurrent() const override;
+    void chooseAccessibleItem(int index) override;
+    QAccessible::Role accessibleItemRole() const override { return QAccessible::RadioButton; }
     QString sentence() const; ///< what it says, for a screen reader and for tests
 
 signals:

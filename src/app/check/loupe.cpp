@@ -7,6 +7,7 @@
 #include "proofs/frame_proof.h"
 #include "render/stages.h"
 #include "theme/theme.h"
+#include "widgets/announce.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -115,6 +116,7 @@ void Loupe::take(const TaskOutcome<LoupePair>& outcome) {
     m_problem = outcome.problem ? toQt(outcome.problem->sentence()) : QString();
     moveBy({});
     update();
+    tell(false);
     emit loaded();
 }
 
@@ -131,6 +133,7 @@ void Loupe::setZoom(Zoom zoom) {
     m_zoom = zoom;
     moveBy({});
     update();
+    tell(false);
     emit zoomChanged();
 }
 
@@ -219,7 +222,29 @@ void Loupe::wheelEvent(QWheelEvent* event) {
     event->accept();
 }
 
+/// What is painted, for who does not see it; a step of the keys is announced as well.
+void Loupe::tell(bool byKeys) {
+    const auto zoom = m_zoom == Zoom::Fit    ? tr("the whole picture")
+                      : m_zoom == Zoom::Full ? tr("100 %")
+                                             : tr("200 %");
+    const auto words = m_copy.isNull()       ? m_problem
+                       : m_zoom == Zoom::Fit ? zoom
+                                             : tr("%1, at %2 % from the left, %3 % from the top")
+                                                   .arg(zoom)
+                                                   .arg(std::lround(100 * m_centre.x()))
+                                                   .arg(std::lround(100 * m_centre.y()));
+    setAccessibleDescription(m_copy.isNull() ? words
+                                             : tr("%1 beside %2: %3").arg(m_leftTitle, m_rightTitle, words));
+    if (byKeys)
+        announce(this, words);
+}
+
 void Loupe::keyPressEvent(QKeyEvent* event) {
+    stepByKey(event);
+    tell(true);
+}
+
+void Loupe::stepByKey(QKeyEvent* event) {
     const double step = 60 / scale();
     switch (event->key()) {
     case Qt::Key_Left:

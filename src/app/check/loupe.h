@@ -82,6 +82,8 @@ protected:
 
 private:
     void take(const TaskOutcome<LoupePair>& outcome);
+    void tell(bool byKeys);
+    void stepByKey(QKeyEvent* event);
     QRect pane(int which) const; ///< 0 the original, 1 the copy
     double scale() const;
     void moveBy(QPointF pixels); ///< of the copy

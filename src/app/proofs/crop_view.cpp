@@ -5,6 +5,7 @@
 #include "picture/original.h"
 #include "proofs/frame_proof.h"
 #include "theme/theme.h"
+#include "widgets/announce.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -44,8 +45,10 @@ CropView::CropView(JobDocument* document, PictureLibrary* library, QWidget* pare
     setMouseTracking(true);
     setAccessibleName(tr("Crop of one picture"));
     const auto renew = [this] {
-        if (isVisible())
+        if (isVisible()) {
             develop();
+            tell(false);
+        }
         update();
     };
     connect(document, &JobDocument::stationChanged, this, renew);
@@ -64,6 +67,22 @@ void CropView::showPicture(OriginalId id) {
     if (isVisible())
         develop();
     update();
+}
+
+/// What is painted, for who does not see it; a step of the keys is announced as well.
+void CropView::tell(bool byKeys) {
+    const auto now = chain();
+    if (!now)
+        return;
+    const Box box = cropBox(*now);
+    const auto share = [](double part, double whole) { return std::lround(100 * part / whole); };
+    const auto words = tr("%1 · %2 % from the left, %3 % from the top")
+                           .arg(factsOf(*now, m_mode, m_document->exception(m_id).turn.crop.has_value()))
+                           .arg(share(box.x, now->cut.turned.width))
+                           .arg(share(box.y, now->cut.turned.height));
+    setAccessibleDescription(words);
+    if (byKeys)
+        announce(this, words);
 }
 
 void CropView::setMode(Mode mode) {
@@ -360,6 +379,7 @@ void CropView::keyPressEvent(QKeyEvent* event) {
             ++m_drag;
         drag(by);
         m_grip = {};
+        tell(true);
     } else
         QWidget::keyPressEvent(event);
 }
@@ -370,6 +390,7 @@ void CropView::resizeEvent(QResizeEvent*) {
 
 void CropView::showEvent(QShowEvent*) {
     develop();
+    tell(false);
 }
 
 } // namespace keepseal::app

@@ -58,6 +58,7 @@ private:
     void change(Box box, int merge);
     void moveTrim(QPointF to);
     void paintFrame(QPainter& painter) const;
+    void tell(bool byKeys);
     void forget();
 
     JobDocument* m_document;

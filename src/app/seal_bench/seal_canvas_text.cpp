@@ -3,6 +3,8 @@
 // Writing in a text where it stands on the canvas.
 #include "seal_bench/seal_canvas.h"
 
+#include <QGuiApplication>
+#include <QInputMethod>
 #include <QKeyEvent>
 
 namespace keepseal::app {
@@ -46,8 +48,13 @@ void SealCanvas::editText(const std::string& id) {
 void SealCanvas::finishText(bool keep) {
     if (!m_editor)
         return;
+    // What is still being composed (an accent, a syllable) is part of the text, or given up with it.
+    keep ? QGuiApplication::inputMethod()->commit() : QGuiApplication::inputMethod()->reset();
     auto* editor = std::exchange(m_editor, nullptr);
+    if (!editor) // that ended it already
+        return;
     editor->removeEventFilter(this);
+    editor->disconnect(this); // input methods have a last word to a field that is hidden
     editor->deleteLater();
     editor->hide();
     if (!keep && m_document->undoStack()->undoText() == tr("changing the text"))
