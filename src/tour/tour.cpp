@@ -91,26 +91,22 @@ bool benchPictures(MainWindow& window, const QDir& out) {
     return ok;
 }
 
-/// The wall with something different on a few pictures, hard cases below.
-bool exceptionsPicture(MainWindow& window, const QDir& out) {
-    const auto& all = window.document().originals();
-    window.views().wall().setCurrent(all.front().id);
-    window.document().editExceptions({all[3].id}, "tour",
-                                     [](SealException& e) { e.anchor = Anchor::TopLeft; });
-    window.document().editExceptions({all[4].id, all[6].id}, "tour",
-                                     [](SealException& e) { e.dark = false; });
-    window.document().editExceptions({all[7].id}, "tour", [](SealException& e) { e.none = true; });
-    const bool ok = settled(window) &&
-                    waitUntil(
-                        [&] {
-                            return window.views().strip().settled() &&
-                                   window.views().strip().hardCases().verdict().measured > 20;
-                        },
-                        kPatience) &&
-                    save(window, out.filePath("wall-exceptions.png"));
-    for (int i = 0; i < 3; ++i)
-        window.document().undoStack()->undo();
-    return ok;
+/// What somebody sees who starts with nothing, halfway through the questions.
+bool firstStartPicture(const WhoYouAre& who, const QDir& out) {
+    MainWindow fresh;
+    fresh.resize(1280, 800);
+    fresh.show();
+    auto& questions = fresh.views().firstQuestions();
+    fresh.views().askFirst(true);
+    bool ok = waitUntil([&] { return questions.receiver("client-proofs") != nullptr; }, kPatience);
+    fresh.document().setWho(who);
+    for (const char* key : {"web-gallery", "client-proofs"})
+        if (auto* tick = questions.receiver(key))
+            tick->click();
+    pause(200);
+    ok = ok && save(fresh, out.filePath("first-start.png"));
+    fresh.close();
+    return ok && waitUntil([&] { return !fresh.filesBusy() && !fresh.session().busy(); }, kPatience);
 }
 
 bool oneSettled(MainWindow& window) {
@@ -366,7 +362,7 @@ int takeScreenshots(MainWindow& window, const QString& folder, const QString& se
              return saveWidget(widget, out.filePath(name));
          });
     ok = ok && benchPictures(window, out);
-    ok = ok && exceptionsPicture(window, out);
+    ok = ok && firstStartPicture(window.document().who(), out);
     ok = ok && runPictures(window, out);
     ok = ok && registerPictures(window, out);
     if (!servers.isEmpty()) {

@@ -12,7 +12,7 @@ using ::testing::HasSubstr;
 using ::testing::IsEmpty;
 
 TEST(OnTheAccessibilityBus, ThePicturesControlsAndWhatTheyDoAreThere) {
-    if (QGuiApplication::platformName() != "xcb")
+    if (QGuiApplication::platformName() == "offscreen")
         GTEST_SKIP() << "the bus is served on a real screen alone";
     if (runProgram({"/usr/bin/python3", "-c",
                     "import gi; gi.require_version('Atspi', '2.0'); from gi.repository import Atspi"})
