@@ -34,6 +34,7 @@ def main(programs, given):
     with tempfile.TemporaryDirectory() as folder:
         state = {f"XDG_{kind}_HOME": folder for kind in ("STATE", "CONFIG", "DATA", "CACHE")}
         environment = {**os.environ, **state}
+        cpu([os.path.join(programs, "keep-seal-cli"), "who", "--set", "studio=A name"], environment)  # rights ask for it
         pictures = []
         for i in range(MORE):  # links to the same few would be one picture for the register
             pictures.append(os.path.join(folder, "in", f"{i}.jpg"))

@@ -135,6 +135,9 @@ TEST_F(FirstStart, AnEmblemCanBeTheMark) {
     const auto& deliveries = window->document().state().deliveries;
     EXPECT_EQ(deliveries[0].delivery.seal.parts.front().logo.file, kMyEmblem);
     EXPECT_TRUE(deliveries[0].delivery.seal.on);
+    window->document().undoStack()->undo();
+    EXPECT_EQ(window->document().state().deliveries[0].delivery.seal.text(), "{studio_link|{studio}}");
+    window->document().undoStack()->redo();
     EXPECT_EQ(deliveries[1].delivery.seal.arrangement, Arrangement::Repeat) << "a pattern all over stays one";
 }
 

@@ -317,6 +317,31 @@ TEST_F(Window, RemembersDeliveriesLookAndColours) {
     next.setLook(ThemeKind::Dark, Surround::Dark);
 }
 
+TEST_F(Window, HighContrastIsChosenAndRemembered) {
+    const auto press = [](MainWindow& in) {
+        for (auto* action : in.deliveries().menuButton()->menu()->actions())
+            if (action->text() == "High contrast") {
+                action->trigger();
+                return action->isChecked();
+            }
+        ADD_FAILURE() << "it is not in the menu";
+        return false;
+    };
+    EXPECT_TRUE(press(window));
+    EXPECT_EQ(theme().window, QColor(Qt::black));
+    ASSERT_TRUE(ended(window));
+    setContrast(Contrast::Usual);
+    MainWindow next;
+    next.restoreState();
+    EXPECT_EQ(theme().window, QColor(Qt::black));
+    EXPECT_FALSE(press(next)); // what the desktop asks here: it is followed again, and nothing is remembered
+    EXPECT_NE(theme().window, QColor(Qt::black));
+    ASSERT_TRUE(ended(next));
+    MainWindow last;
+    last.restoreState();
+    EXPECT_EQ(contrast(), Contrast::Usual);
+}
+
 TEST_F(Window, EveryControlHasANameAndASizeAPersonCanRead) {
     openAll();
     for (const auto& s : stations()) {

@@ -307,9 +307,8 @@ void JobDesk::proposeFolder() {
                 }
             m.document->setDeliveries(std::move(cards), tr("choosing a folder for the copies"));
             if (some)
-                m.say(tr("Copies will go to \"%1\"; the station Place can change that. Look at them, then "
-                         "press "
-                         "Stamp.")
+                m.say(tr("Copies will go to \"%1\"; the station Place can change that. Look at them, "
+                         "then press Stamp.")
                           .arg(toQt(folder)));
         });
 }

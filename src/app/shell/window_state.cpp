@@ -75,9 +75,11 @@ void MainWindow::followSystem() {
 }
 
 void MainWindow::chooseContrast(bool high) {
-    m_ownContrast = high ? Contrast::High : Contrast::Usual;
-    setContrast(*m_ownContrast);
-    remember({{"highContrast", high}});
+    setContrast(high ? Contrast::High : Contrast::Usual);
+    m_ownContrast.reset();
+    if (high != m_wish.highContrast()) // who chooses what the desktop asks follows it again
+        m_ownContrast = contrast();
+    remember({{"highContrast", m_ownContrast ? QVariant(high) : QVariant()}});
     setLook(theme().kind, surround());
 }
 
@@ -88,8 +90,8 @@ void MainWindow::restoreState() {
         restoreGeometry(geometry);
     m_views->wall().setRowHeight(settings.value("proofSize", m_views->wall().rowHeight()).toInt());
     m_cardKeys->take(settings.value("cardKeys").toMap());
-    if (settings.contains("highContrast")) {
-        m_ownContrast = settings.value("highContrast").toBool() ? Contrast::High : Contrast::Usual;
+    if (const auto high = settings.value("highContrast"); high.isValid()) {
+        m_ownContrast = high.toBool() ? Contrast::High : Contrast::Usual;
         setContrast(*m_ownContrast);
     }
     m_versionBefore = settings.value("version").toString();

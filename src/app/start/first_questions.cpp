@@ -228,6 +228,8 @@ void FirstQuestions::answerWho(const std::string& key, const SettingValue& value
         who.creator = who.studio;
     m_document->setWho(who, kTyping);
     m_keep.start();
+    if (key == "emblem" && m_look->value() != "words")
+        wearLook(); // without one the name is the mark again
 }
 
 void FirstQuestions::keepAnswers() {
@@ -243,7 +245,8 @@ void FirstQuestions::hideEvent(QHideEvent* event) {
 
 /// With the mark that was chosen, where its own is a small one in a corner.
 Delivery FirstQuestions::asChosen(Delivery delivery) const {
-    if (m_look->value() == "words" || !delivery.seal.on || delivery.seal.arrangement != Arrangement::Single)
+    if (m_look->value() == "words" || m_document->who().emblem.empty() || !delivery.seal.on ||
+        delivery.seal.arrangement != Arrangement::Single)
         return delivery;
     for (const auto& seal : m_seals)
         if (seal.key == m_look->value()) {

@@ -26,12 +26,9 @@ AboutLine::AboutLine(QWidget* of, QString otherwise, QWidget* parent)
     setAlignment(Qt::AlignLeft | Qt::AlignTop);
     setContentsMargins(kGap4, kGap2, kGap4, kGap2);
     setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    setMinimumHeight(kLines * QFontMetrics(font()).lineSpacing() + 2 * kGap2); // few sentences are longer
     setText(m_otherwise);
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) { follow(now); });
-}
-
-QSize AboutLine::sizeHint() const {
-    return {0, kLines * QFontMetrics(font()).lineSpacing() + 2 * kGap2};
 }
 
 /// Who looks at another window for a moment finds the same here when they come back.

@@ -17,7 +17,6 @@ public:
     /// `of`: only what is in it is explained; not owned. `otherwise` stands there while nothing has the
     /// focus.
     AboutLine(QWidget* of, QString otherwise, QWidget* parent = nullptr);
-    QSize sizeHint() const override;
 
 private:
     void follow(QWidget* focus);
