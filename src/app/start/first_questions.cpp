@@ -66,13 +66,13 @@ FirstQuestions::FirstQuestions(JobDocument* document, QWidget* parent)
     : QWidget(parent), m_document(document) {
     auto* inside = new QWidget;
     auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(kGap5, kGap4, kGap5, kGap4);
-    column->setSpacing(kGap3);
+    column->setContentsMargins(kGap5, kGap3, kGap5, kGap2);
+    column->setSpacing(kGap2); // all of it on a screen of 800 lines
     auto* title = new QLabel(tr("Three questions, then your pictures"));
     title->setFont(titleFont());
     column->addStretch(1);
     column->addWidget(title);
-    column->addSpacing(-kGap2);
+    column->addSpacing(-kGap1);
     column->addWidget(
         aboutLabel(tr("Each can wait: leave it and go on. What you answer works at once, and can be "
                       "changed later and taken back.")));
