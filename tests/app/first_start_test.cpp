@@ -91,6 +91,7 @@ TEST_F(FirstStart, FromAnEmptyWindowToStampedCopiesWithFiveClicksAndAName) {
     click(stamp);
     EXPECT_LE(m_clicks, 5);
     ASSERT_TRUE(waitUntil([&] { return window->runs().last() && !window->runs().busy(); }, kFirstWait));
+    EXPECT_EQ(window->notice(), "") << "what was proposed is done";
     for (const char* copy : {"Web-gallery/marsh.jpg", "Client proofs/reed.jpg"}) {
         const auto file = folder / "bay copies" / copy;
         ASSERT_TRUE(fs::exists(file)) << window->runBar().sentence().toStdString();

@@ -29,6 +29,10 @@ JobDesk::JobDesk(DeskTools tools, Parts parts) : m(std::move(tools)), m_parts(pa
     connect(&m_parts.views->firstQuestions(), &FirstQuestions::picturesRequested, this,
             &JobDesk::choosePictures);
     connect(&m_parts.views->firstQuestions(), &FirstQuestions::folderRequested, this, &JobDesk::chooseFolder);
+    connect(m_parts.runs, &RunSession::begun, this, [this] {
+        if (m_parts.views->notice() == m_proposal)
+            m_parts.views->showNotice({}); // it was followed
+    });
     connect(&m_cards, &MountedCards::changed, this, &JobDesk::offerCards);
     connect(&m_parts.views->emptyPage(), &EmptyPage::cardRequested, this, [this](int index) {
         if (static_cast<std::size_t>(index) < m_cards.cards().size())
@@ -306,10 +310,12 @@ void JobDesk::proposeFolder() {
                     some = true;
                 }
             m.document->setDeliveries(std::move(cards), tr("choosing a folder for the copies"));
-            if (some)
-                m.say(tr("Copies will go to \"%1\"; the station Place can change that. Look at them, "
-                         "then press Stamp.")
-                          .arg(toQt(folder)));
+            if (!some)
+                return;
+            m_proposal = tr("Copies will go to \"%1\"; the station Place can change that. Look at them, then "
+                            "press Stamp.")
+                             .arg(toQt(folder));
+            m.say(m_proposal);
         });
 }
 

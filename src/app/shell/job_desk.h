@@ -65,6 +65,7 @@ private:
     std::size_t m_gathered = 0;                   ///< pictures it brought so far
     int m_gatherStep = 0;                         ///< the undo step they are in, as an index of the stack
     std::vector<std::filesystem::path> m_waiting; ///< came from outside while a dialog was open
+    QString m_proposal;                           ///< of a folder, as it was said
     bool m_proposesFolder = false;                ///< the next pictures are somebody's first
     bool m_saysGathered = false; ///< the next pictures came from outside the window: where they went is said
 };

@@ -175,6 +175,7 @@ void RunDesk::showStamped(OriginalId id) {
 void RunDesk::begun() {
     const auto& plan = m.runs->running().plan();
     const auto& forecasting = m.runs->forecasting();
+    announce(m.bar, tr("Stamping begins"));
     if (plan && m.views->view() == ViewKind::Check)
         m.views->check().showPlan(*plan, forecasting.of(plan.get()), forecasting.sampled(),
                                   m.runs->running().cards());
