@@ -138,6 +138,7 @@ TEST_F(FirstStart, AnEmblemCanBeTheMark) {
     EXPECT_TRUE(deliveries[0].delivery.seal.on);
     window->document().undoStack()->undo();
     EXPECT_EQ(window->document().state().deliveries[0].delivery.seal.text(), "{studio_link|{studio}}");
+    EXPECT_EQ(questions().look()->value(), "words") << "the control says what was undone";
     window->document().undoStack()->redo();
     EXPECT_EQ(deliveries[1].delivery.seal.arrangement, Arrangement::Repeat) << "a pattern all over stays one";
 }

@@ -192,9 +192,9 @@ QCheckBox* FirstQuestions::receiver(const std::string& key) const {
 
 void FirstQuestions::offer(const std::vector<SavedDelivery>& deliveries,
                            const std::vector<SavedSeal>& seals) {
-    m_seals = seals;
     if (!m_receivers.empty())
         return; // they come with the program and stay the same
+    m_seals = seals;
     for (const auto& saved : deliveries) {
         if (!saved.shipped)
             continue;
@@ -210,11 +210,8 @@ void FirstQuestions::offer(const std::vector<SavedDelivery>& deliveries,
         box->addStretch();
         m_grid->addLayout(box, cell / 2, cell % 2);
         m_receivers.push_back({saved, tick});
-        connect(tick, &QCheckBox::toggled, this, [this, key = saved.key](bool on) {
-            for (const auto& receiver : m_receivers)
-                if (receiver.saved.key == key)
-                    choose(receiver, on);
-        });
+        connect(tick, &QCheckBox::toggled, this,
+                [this, cell](bool on) { choose(m_receivers[static_cast<std::size_t>(cell)], on); });
     }
     showAnswers();
 }
@@ -285,8 +282,33 @@ void FirstQuestions::wearLook() {
     m_document->setDeliveries(std::move(cards), tr("choosing a mark"));
 }
 
-/// Also after undo.
+void FirstQuestions::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    showAnswers();
+}
+
+/// What the cards wear, also after undo; a mark that no card wears yet stays chosen.
+void FirstQuestions::showLook() {
+    for (const auto& receiver : m_receivers) {
+        const auto card = cardFrom(m_document->state(), receiver.saved);
+        if (card == m_document->state().deliveries.size() || !receiver.saved.design.seal.on ||
+            receiver.saved.design.seal.arrangement != Arrangement::Single)
+            continue;
+        const auto& worn = m_document->state().deliveries[card].delivery.seal.name;
+        std::string look = "words";
+        for (const auto& seal : m_seals)
+            if (seal.shipped && seal.design.name == worn &&
+                (seal.key == "shipped-emblem" || seal.key == "shipped-side-by-side"))
+                look = seal.key;
+        return m_look->setValue(look);
+    }
+}
+
+/// Also after undo; not while the page is away, where each step of a slider would pay for it.
 void FirstQuestions::showAnswers() {
+    if (!isVisible())
+        return;
+    showLook();
     for (const char* key : {"studio", "link", "emblem"})
         for (auto* form : m_forms)
             if (form->control(key))

@@ -40,6 +40,7 @@ signals:
     void later(); ///< none of it now
 
 protected:
+    void showEvent(QShowEvent* event) override;
     void hideEvent(QHideEvent* event) override;
 
 private:
@@ -57,6 +58,7 @@ private:
     void choose(const Receiver& receiver, bool on);
     void wearLook();
     void showAnswers();
+    void showLook();
     Delivery asChosen(Delivery delivery) const;
 
     JobDocument* m_document;

@@ -9,13 +9,8 @@ class QWidget;
 
 namespace keepseal::app {
 
-enum class Politeness {
-    Polite, ///< when nothing else is being said
-    Urgent  ///< at once
-};
-
-/// Tells it over the accessibility bus of the desktop, in the name of `from`. Nothing where nobody listens;
-/// says no text twice in a row unless something else was said between.
-void announce(QWidget* from, const QString& text, Politeness politeness = Politeness::Polite);
+/// Tells it over the accessibility bus of the desktop, in the name of `from`, when nothing else is being
+/// said. Nothing where nobody listens; says no text twice in a row unless something else was said between.
+void announce(QWidget* from, const QString& text);
 
 } // namespace keepseal::app
