@@ -5,6 +5,7 @@
 
 bench/against_bare.py BUILD/bin JPEG...     three or more pictures of about 24 MP; start-up is left out
 """
+import json
 import os
 import resource
 import statistics
@@ -30,6 +31,21 @@ def cpu(words, environment):
     return after.ru_utime + after.ru_stime - before.ru_utime - before.ru_stime
 
 
+def of_sizes(folder, sides, untouched):
+    """Words for deliveries of these long sides, in pixels; 0: full size."""
+    with open(GALLERY) as file:
+        gallery = json.load(file)
+    words = []
+    for side in sides:
+        gallery["name"] = f"{side} pixels"
+        gallery["stations"]["fit"] = {"on": side > 0, "to": "long_side", "long_side": side or 2048}
+        gallery["stations"]["file"] = {"progressive": False, "untouched": untouched}
+        words += ["--delivery", os.path.join(folder, f"{side}-{untouched}.json")]
+        with open(words[-1], "w") as file:
+            json.dump(gallery, file)
+    return words
+
+
 def main(programs, given):
     with tempfile.TemporaryDirectory() as folder:
         state = {f"XDG_{kind}_HOME": folder for kind in ("STATE", "CONFIG", "DATA", "CACHE")}
@@ -49,13 +65,20 @@ def main(programs, given):
                 return cpu([word.replace("OUT", out) for word in words] + pictures[:count], environment)
             return (each(MORE) - each(FEW)) / (MORE - FEW)
 
+        ours_with = [os.path.join(programs, "keep-seal-cli"), "stamp", "--quiet", "--workers", "1", "--out", "OUT"]
+        for untouched in (False, True):
+            ratios = []
+            for _ in range(TIMES):
+                alone, together = (further(ours_with + of_sizes(folder, sides, untouched)) for sides in ((0,), (0, 2048, 1200)))
+                ratios.append(together / alone)
+            print(f"| full size ({'untouched' if untouched else 'anew'}), 2048 and 1200 px in one go, against full size alone "
+                  f"| {min(ratios):.2f}x to {max(ratios):.2f}x, median {statistics.median(ratios):.2f}x |", flush=True)
         for mode, settings in ROWS.items():
             bare, ours = [], []
             for _ in range(TIMES):
                 bare.append(further([os.path.join(programs, "bare-work"), mode, "OUT"]))
-                words = [os.path.join(programs, "keep-seal-cli"), "stamp", "--quiet", "--workers", "1", "--out", "OUT",
-                         "--delivery", GALLERY, "--set", "file.progressive=false", "--set", "seal.text=A name"]
-                ours.append(further(words + [part for s in settings for part in ("--set", s)]))
+                words = ["--delivery", GALLERY, "--set", "file.progressive=false", "--set", "seal.text=A name"]
+                ours.append(further(ours_with + words + [part for s in settings for part in ("--set", s)]))
             a, b = statistics.median(bare), statistics.median(ours)
             print(f"| {mode}: bare work, ours, CPU of each further picture | {a:.3f} s; {b:.3f} s; {b / a:.2f}x |")
 

@@ -71,7 +71,7 @@ gets its name, and held back where it lacks what its delivery promises.")
 set(CPACK_DEBIAN_APP_PACKAGE_NAME keep-seal)
 set(CPACK_DEBIAN_APP_PACKAGE_SECTION graphics)
 set(CPACK_DEBIAN_APP_PACKAGE_DEPENDS "keep-seal-cli (= ${VERSION_OF_ALL})")
-set(CPACK_DEBIAN_APP_PACKAGE_RECOMMENDS "qt6-wayland")
+set(CPACK_DEBIAN_APP_PACKAGE_RECOMMENDS "qt6-wayland, qt6-translations-l10n")
 set(CPACK_DEBIAN_APP_PACKAGE_SUGGESTS "keep-seal-doc")
 set(CPACK_COMPONENT_APP_DESCRIPTION "seal, label and deliver copies of photographs
 A window in which text and logo seals, borders and copyright metadata are

@@ -237,17 +237,25 @@ Answered askHolder(const JpegCoefficients& held, std::uint64_t counted, const Fi
 
 } // namespace
 
-HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts) {
-    const auto counted = coefficientMemory(facts) + 2 * source.size();
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                  int decodeAt) {
+    const auto counted =
+        coefficientMemory(facts) + 2 * source.size() + (decodeAt > 0 ? decodedMemory(facts, decodeAt) : 0);
     requireFits(counted, name);
-    auto answer = ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)},
-                      [&](Request::Builder request) { wire::write(request.initHold(), facts); });
+    auto answer =
+        ask(nullptr, source, name, {timeFor(facts), memoryFor(counted)}, [&](Request::Builder request) {
+            auto asked = request.initHold();
+            wire::write(asked.initFacts(), facts);
+            asked.setDecodeAt(decodeAt);
+        });
     const auto made = expected(answer, Answer::HELD).getHeld();
     HeldJpeg out;
     out.coefficients = std::make_shared<JpegCoefficients>(answer.turn.worker(), made.getNumber());
     out.coefficients->name = name;
     out.coefficients->facts = facts;
     out.coefficients->bytes = source.size();
+    if (decodeAt > 0)
+        out.decoded = std::make_shared<DecodedPicture>(answer.turn.worker(), made.getDecoded());
     out.coarse.size = wire::read(made.getCoarse());
     if (!(out.coarse.size == Size{facts.stored.width / 8, facts.stored.height / 8}))
         wire::nonsense();

@@ -96,7 +96,7 @@ struct SpawnAttributes {
 
 [[noreturn]] void noWorker(const std::string& why) {
     throw Problem(ProblemKind::Internal, "keep-seal-worker",
-                  "the process that reads pictures can't be started: " + why,
+                  Saying("the process that reads pictures can't be started: {why}", {{"why", why}}),
                   "Install Keep Seal again: it reads no picture without it");
 }
 
@@ -256,13 +256,13 @@ wire::Received WorkerProcess::ask(capnp::MessageBuilder& request, int file, cons
             throw Problem(ProblemKind::Stopped, name, "it was stopped");
         case Watch::End::TooLong:
             throw Problem(ProblemKind::TooLarge, name,
-                          "reading it took more than " + std::to_string(limits.computing.count()) +
-                              " seconds of computing",
+                          Saying("reading it took more than {seconds} seconds of computing",
+                                 {{"seconds", std::to_string(limits.computing.count())}}),
                           kRemedy);
         case Watch::End::Idle:
             throw Problem(ProblemKind::CannotRead, name,
-                          "nothing came of it for " + std::to_string(idleAtMost.load().count() / 1000) +
-                              " seconds",
+                          Saying("nothing came of it for {seconds} seconds",
+                                 {{"seconds", std::to_string(idleAtMost.load().count() / 1000)}}),
                           "Check the disk that it lies on");
         case Watch::End::None:
             throw Broke(ProblemKind::NotAPicture, name,

@@ -13,6 +13,7 @@
 #include "cli/seal_commands.h"
 #include "cli/self.h"
 #include "cli/shelves.h"
+#include "cli/texts.h"
 #include "cli/watch_command.h"
 #include "cli/word_commands.h"
 
@@ -241,6 +242,7 @@ int run(int argc, char** argv) {
         ->check(CLI::IsMember({"bash", "zsh", "fish"}));
     settingsCommand->add_flag("--manual", settings.manual, "The manual page, of all commands");
     settingsCommand->add_flag("--help-pages", settings.helpPages)->group(""); // for the build
+    settingsCommand->add_flag("--texts", settings.texts)->group("");          // for scripts/languages
     settingsCommand->add_flag("--tokens", settings.tokens, "The tokens for texts and names");
     settingsCommand->add_flag("--notes", settings.notes, "All that can be said of a copy, by kind");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
@@ -270,6 +272,10 @@ int run(int argc, char** argv) {
         std::cout << (settings.completionFor == "zsh"    ? zshCompletion(app)
                       : settings.completionFor == "fish" ? fishCompletion(app)
                                                          : bashCompletion(app));
+        return kDone;
+    }
+    if (settings.texts) {
+        std::cout << textsOfTables();
         return kDone;
     }
     if (settings.completion || settings.manual || settings.helpPages) {

@@ -160,11 +160,11 @@ int runProof(const ProofOptions& options) {
 void listTokens() {
     std::cout << "In seals, captions and rights sheets:\n";
     for (const auto& token : tokens())
-        std::cout << "  {" << token.key << "}  " << token.help << "\n";
+        std::cout << "  {" << token.key << "}  " << token.help.said() << "\n";
     std::cout << "In names and folders also:\n";
     for (const auto& token : nameTokens())
         if (!isToken(token.key))
-            std::cout << "  {" << token.key << "}  " << token.help << "\n";
+            std::cout << "  {" << token.key << "}  " << token.help.said() << "\n";
 }
 
 /// Everything that can be said of a picture or a copy.

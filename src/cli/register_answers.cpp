@@ -62,7 +62,9 @@ json whatJson(const WhatIs& answer) {
         {"copies", json::array()},           {"words", json::array()}};
     for (const auto& known : answer.known) {
         auto one = registeredJson(known.copy);
-        one["this_copy"] = known.thisCopy;
+        one["this_copy"] = known.thisCopy();
+        one["alone"] = known.alone;
+        one["unread"] = known.unread;
         if (answer.by == KnownBy::Looks) {
             one["agrees"] = std::floor(known.likeness.share * 1000) / 1000;
             one["shows"] = std::floor(known.likeness.covered * 1000) / 1000;

@@ -83,7 +83,7 @@ void print(const fs::path& path, const Advised& found) {
             std::cout << "; " << trouble;
         std::cout << "\n";
     }
-    std::cout << "  " << found.advice.why
+    std::cout << "  " << found.advice.why.said()
               << "\n  as designed: " << (found.drawn.decision.dark ? "dark" : "light")
               << " version, contrast " << trimmedNumber(found.drawn.readability, 1) << " : 1\n";
     printNotes(std::cout, found.drawn.notes);
@@ -106,7 +106,7 @@ int runAdvise(const SealOptions& options) {
             if (options.json) {
                 json row = {{"picture", path.string()},
                             {"best", placeKey(found.advice.best)},
-                            {"why", found.advice.why},
+                            {"why", found.advice.why.english()},
                             {"dark", found.drawn.decision.dark},
                             {"contrast", found.drawn.readability},
                             {"places", json::array()},
@@ -155,7 +155,7 @@ void print(const AttackSummary& summary, const std::vector<SealedPicture>& pictu
                   << " on average\n  " << shown(fs::path(pictures[summary.worst].name)) << ": ";
     else
         std::cout << "  ";
-    std::cout << worst.sentence << "\n";
+    std::cout << worst.sentence.said() << "\n";
 }
 
 fs::path worstFile(const fs::path& folder, Attack attack) {

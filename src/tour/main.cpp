@@ -24,6 +24,7 @@ int tour(QApplication& app) {
     parser.addHelpOption();
     addGivenOptions(parser);
     parser.addOption({"run-demo", "Stamp what was opened, and save the window's picture.", "png"});
+    parser.addOption({"wall", "Save a picture of the wall.", "png"});
     parser.addOption({"screenshots", "Save a picture of each main view.", "folder"});
     parser.addOption(
         {"servers", "What the stand-in servers said of themselves, for a picture of the outbox.", "file"});
@@ -37,6 +38,8 @@ int tour(QApplication& app) {
     window.open(wholePaths(parser.positionalArguments()));
     if (parser.isSet("run-demo"))
         return runDemo(window, parser.value("run-demo"));
+    if (parser.isSet("wall"))
+        return takeWall(window, parser.value("wall"));
     if (parser.isSet("screenshots"))
         return takeScreenshots(window, parser.value("screenshots"), parser.value("servers"));
     parser.showHelp(2);

@@ -181,7 +181,7 @@ bool heldBackPicture(MainWindow& window, const QDir& out) {
 bool runPictures(MainWindow& window, const QDir& out) {
     auto& document = window.document();
     const auto folder = document.currentDelivery().place.folder;
-    const auto start = window.libraries().folders().deliveries.find("Social tall");
+    const auto start = window.libraries().folders().deliveries.find("social-tall");
     if (!start)
         return false;
     document.addDelivery(start->design);
@@ -202,10 +202,8 @@ bool runPictures(MainWindow& window, const QDir& out) {
     ok = ok && heldBackPicture(window, out);
     window.setView(ViewKind::Wall);
     ok = ok && pressStamp(window);
-    ok = ok &&
-         waitUntil(
-             [&] { return window.runBar().sentence().contains(QString(": 19 of")) || window.runs().last(); },
-             kPatience);
+    ok = ok && waitUntil([&] { return window.runBar().sentence().contains(": 19 ") || window.runs().last(); },
+                         kPatience);
     ok = ok && save(window, out.filePath("run-under-way.png"));
     ok = ok && waitUntil([&] { return window.runs().last().has_value(); }, kPatience) && planned(window);
     const auto shown = window.views().check().filter();
@@ -214,7 +212,7 @@ bool runPictures(MainWindow& window, const QDir& out) {
             window.views().check().model()->row(shown->mapToSource(shown->index(line, 0)).row());
         if (row.outcome == Outcome::Made && row.placeInOriginal &&
             row.delivery == document.currentDelivery().name) {
-            window.views().check().table()->selectRow(line);
+            window.views().check().chooseLine(line);
             break;
         }
     }
@@ -296,41 +294,6 @@ bool sendingPicture(MainWindow& window, const QDir& out, const std::filesystem::
     return ok && saveWidget(*outbox, out.filePath("outbox.png"));
 }
 
-/// Three pictures come into a watched folder while the window is open.
-bool watchPicture(MainWindow& window, const QDir& out) {
-    const auto& originals = window.document().originals();
-    const auto beside = originals.front().path.parent_path().parent_path();
-    const auto folder = beside / "from-the-beach";
-    std::filesystem::create_directories(folder);
-    auto& desk = window.watchDesk();
-    window.setView(ViewKind::Wall);
-    window.showNotice({});
-    desk.showDialog();
-    auto* dialog = desk.dialog();
-    dialog->folder()->setText(toQt(folder));
-    dialog->watchButton()->click();
-    for (const auto* name : {"tide_0204.jpg", "tide_0302.jpg", "tide_0512.jpg"})
-        std::filesystem::copy_file(originals.front().path.parent_path() / name,
-                                   folder / (std::string("beach_") + name));
-    const bool ok =
-        waitUntil([&] { return dialog->list()->topLevelItemCount() >= 6 && !window.runs().busy(); },
-                  kPatience) &&
-        settled(window);
-    pause(300);
-    QPixmap picture = window.grab();
-    {
-        QPainter painter(&picture);
-        const QPoint at((window.width() - dialog->width()) / 2, (window.height() - dialog->height()) / 2);
-        painter.fillRect(QRect(at, dialog->size()).adjusted(-1, -1, 1, 1), QColor(110, 116, 120));
-        painter.drawPixmap(at, dialog->grab());
-    }
-    dialog->watchButton()->click();
-    dialog->close();
-    const auto file = out.filePath("watched-folder.png");
-    std::cout << "saved " << file.toStdString() << "\n";
-    return ok && picture.save(file);
-}
-
 } // namespace
 
 int runDemo(MainWindow& window, const QString& picture) {
@@ -348,6 +311,13 @@ int runDemo(MainWindow& window, const QString& picture) {
               << window.views().check().summary().toStdString() << "\n"
               << "copies: " << ledger.rows.front().copy.parent_path().string() << "\n";
     return 0;
+}
+
+int takeWall(MainWindow& window, const QString& file) {
+    return waitUntil([&] { return !window.document().originals().empty(); }, kPatience) && settled(window) &&
+                   save(window, file)
+               ? 0
+               : 1;
 }
 
 int takeScreenshots(MainWindow& window, const QString& folder, const QString& servers) {
@@ -370,7 +340,6 @@ int takeScreenshots(MainWindow& window, const QString& folder, const QString& se
         if (auto* outbox = window.sending().outbox())
             outbox->close();
     }
-    ok = ok && watchPicture(window, out);
     return ok ? 0 : 1;
 }
 

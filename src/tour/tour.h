@@ -14,6 +14,8 @@ int runDemo(MainWindow& window, const QString& picture);
 
 /// Saves one picture of each main view into `folder`.
 /// `servers`: what demo/servers/stand_ins.py wrote down; empty: no picture of the outbox.
+/// The wall with its proofs, and nothing else.
+int takeWall(MainWindow& window, const QString& file);
 int takeScreenshots(MainWindow& window, const QString& folder, const QString& servers = {});
 
 } // namespace keepseal::app

@@ -58,7 +58,9 @@ struct Changed { x @0 :Int32; y @1 :Int32; size @2 :Size; rgb @3 :Data; cells @4
 
 struct Argument { name @0 :Text; value @1 :Text; }
 struct Note { kind @0 :Text; subject @1 :Text; arguments @2 :List(Argument); }
-struct Problem { kind @0 :Text; subject @1 :Text; happened @2 :Text; remedy @3 :Text; }
+# Of base/language.h: without values, the text itself.
+struct Words { text @0 :Text; values @1 :List(Argument); }
+struct Problem { kind @0 :Text; subject @1 :Text; happened @2 :Words; remedy @3 :Words; }
 
 # Of privacy/report.h.
 struct ExifValue { ifd @0 :UInt16; tag @1 :UInt16; type @2 :Int32; count @3 :UInt32; bytes @4 :Data; }
@@ -102,7 +104,8 @@ struct Request {
     readProfile @13 :Void;
     readLogo :group { page @14 :Int32; }
     drawLogo :group { page @15 :Int32; native @16 :Size; size @17 :Size; }
-    hold @18 :Facts; # a JPEG's coefficients, until they are stamped or forgotten
+    # A JPEG's coefficients, until they are stamped or forgotten; decoded as well, shrunk by this (0: not).
+    hold :group { facts @18 :Facts; decodeAt @25 :Int32; }
     pixelsOf :group { held @19 :UInt32; x @20 :Int32; y @21 :Int32; size @22 :Size; }
     stampUntouched :group { held @23 :UInt32; changed @24 :Changed; } # it is forgotten by that
   }
@@ -124,6 +127,6 @@ struct Answer {
     drawing @18 :Size; # in shared memory: B G R A
     done @19 :Void;
     stamped @20 :UInt64; # bytes of a JPEG, in shared memory
-    held :group { number @21 :UInt32; coarse @22 :Size; } # in shared memory: R G B
+    held :group { number @21 :UInt32; coarse @22 :Size; decoded @23 :UInt32; } # in shared memory: R G B; decoded: 0: not
   }
 }

@@ -18,9 +18,10 @@ namespace {
 constexpr int kSealed = F_SEAL_WRITE | F_SEAL_SHRINK | F_SEAL_GROW | F_SEAL_SEAL;
 
 [[noreturn]] void noSharedMemory() {
-    throw Problem(ProblemKind::Internal, {},
-                  std::string("there is no memory to share with a worker: ") + std::strerror(errno),
-                  "Close other programs, then try again");
+    throw Problem(
+        ProblemKind::Internal, {},
+        Saying("there is no memory to share with a worker: {reason}", {{"reason", std::strerror(errno)}}),
+        "Close other programs, then try again");
 }
 
 void writeAll(int descriptor, ByteSpan bytes) {
@@ -84,7 +85,7 @@ std::size_t DescriptorSource::read(std::uint64_t offset, std::span<std::uint8_t>
     const auto count = readAt(m_descriptor.get(), offset, buffer);
     if (!count)
         throw Problem(ProblemKind::CannotRead, m_name,
-                      std::string("the file can't be read: ") + std::strerror(errno));
+                      Saying("the file can't be read: {reason}", {{"reason", std::strerror(errno)}}));
     return *count;
 }
 

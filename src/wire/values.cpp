@@ -251,16 +251,41 @@ DevelopWish read(messages::Wish::Reader from) {
     return out;
 }
 
+namespace {
+
+void writeArguments(capnp::List<messages::Argument>::Builder to,
+                    const std::map<std::string, std::string>& from) {
+    unsigned at = 0;
+    for (const auto& [name, value] : from) {
+        to[at].setName(textOf(name));
+        to[at++].setValue(textOf(value));
+    }
+}
+std::map<std::string, std::string> readArguments(capnp::List<messages::Argument>::Reader from) {
+    std::map<std::string, std::string> out;
+    for (const auto argument : from)
+        out[stringOf(argument.getName())] = stringOf(argument.getValue());
+    return out;
+}
+
+void writeWords(messages::Words::Builder to, const Saying& from) {
+    to.setText(textOf(from.values().empty() ? from.english() : from.pattern()));
+    writeArguments(to.initValues(static_cast<unsigned>(from.values().size())), from.values());
+}
+Saying readWords(messages::Words::Reader from) {
+    auto values = readArguments(from.getValues());
+    return values.empty() ? Saying(stringOf(from.getText()))
+                          : Saying(stringOf(from.getText()), std::move(values));
+}
+
+} // namespace
+
 void write(capnp::List<messages::Note>::Builder to, const Notes& from) {
     for (unsigned i = 0; i < to.size(); ++i) {
         to[i].setKind(rowOf(from[i].kind).key);
         to[i].setSubject(textOf(from[i].subject));
-        auto arguments = to[i].initArguments(static_cast<unsigned>(from[i].arguments.size()));
-        unsigned at = 0;
-        for (const auto& [name, value] : from[i].arguments) {
-            arguments[at].setName(textOf(name));
-            arguments[at++].setValue(textOf(value));
-        }
+        writeArguments(to[i].initArguments(static_cast<unsigned>(from[i].arguments.size())),
+                       from[i].arguments);
     }
 }
 Notes read(capnp::List<messages::Note>::Reader from) {
@@ -269,10 +294,7 @@ Notes read(capnp::List<messages::Note>::Reader from) {
         const auto* row = noteRow(stringOf(note.getKind()));
         if (!row)
             nonsense();
-        Note read{row->kind, stringOf(note.getSubject()), {}};
-        for (const auto argument : note.getArguments())
-            read.arguments[stringOf(argument.getName())] = stringOf(argument.getValue());
-        out.push_back(std::move(read));
+        out.push_back({row->kind, stringOf(note.getSubject()), readArguments(note.getArguments())});
     }
     return out;
 }
@@ -280,12 +302,12 @@ Notes read(capnp::List<messages::Note>::Reader from) {
 void write(messages::Problem::Builder to, const Problem& from) {
     to.setKind(keyOf(from.kind));
     to.setSubject(textOf(from.subject));
-    to.setHappened(textOf(from.happened));
-    to.setRemedy(textOf(from.remedy));
+    writeWords(to.initHappened(), from.happened);
+    writeWords(to.initRemedy(), from.remedy);
 }
 Problem read(messages::Problem::Reader from) {
     return {problemKindOf(stringOf(from.getKind())), stringOf(from.getSubject()),
-            stringOf(from.getHappened()), stringOf(from.getRemedy())};
+            readWords(from.getHappened()), readWords(from.getRemedy())};
 }
 
 void write(messages::Report::Builder to, const FileReport& from) {

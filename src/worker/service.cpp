@@ -95,7 +95,7 @@ private:
         case Request::DRAW_LOGO:
             return drawLogo(request.getDrawLogo(), source, name, to);
         case Request::HOLD:
-            return hold(wire::read(request.getHold()), source, name, to);
+            return hold(request.getHold(), source, name, to);
         case Request::PIXELS_OF:
             return pixelsOf(request.getPixelsOf(), to);
         case Request::STAMP_UNTOUCHED:
@@ -134,8 +134,12 @@ private:
     void decode(Request::Decode::Reader asked, const ByteSource& source, const std::string& name,
                 Answer::Builder to) {
         const auto facts = wire::read(asked.getFacts());
-        const auto memory = decodedMemory(facts, asked.getShrink()) * 2; // what it is halved to as well
-        to.setDecoded(keep({decodePicture(source, name, facts, asked.getShrink()), {}, memory}));
+        to.setDecoded(keep(decodePicture(source, name, facts, asked.getShrink()), facts, asked.getShrink()));
+    }
+
+    std::uint32_t keep(DecodedPtr picture, const PictureFacts& facts, int shrink) {
+        return keep(
+            {std::move(picture), {}, decodedMemory(facts, shrink) * 2}); // what it is halved to as well
     }
 
     std::uint32_t keep(Kept kept) {
@@ -169,12 +173,15 @@ private:
         m_shared.emplace_back(wire::sealedMemory({asBytes(drawn.argb)}));
     }
 
-    void hold(const PictureFacts& facts, const ByteSource& source, const std::string& name,
+    void hold(Request::Hold::Reader asked, const ByteSource& source, const std::string& name,
               Answer::Builder to) {
-        auto held = holdJpeg(source, name, facts);
+        const auto facts = wire::read(asked.getFacts());
+        auto held = holdJpeg(source, name, facts, asked.getDecodeAt());
         m_frame = std::move(held.coarse);
         auto out = to.initHeld();
         out.setNumber(keep({{}, std::move(held.coefficients), coefficientMemory(facts)}));
+        if (held.decoded)
+            out.setDecoded(keep(std::move(held.decoded), facts, asked.getDecodeAt()));
         wire::write(out.initCoarse(), m_frame.size);
         m_shared.push_back(wire::besideOf(m_frame.rgb));
     }

@@ -319,7 +319,7 @@ TEST_F(Window, RemembersDeliveriesLookAndColours) {
 
 TEST_F(Window, HighContrastIsChosenAndRemembered) {
     const auto press = [](MainWindow& in) {
-        for (auto* action : in.deliveries().menuButton()->menu()->actions())
+        for (auto* action : in.deliveries().menuButton()->menu()->findChildren<QAction*>())
             if (action->text() == "High contrast") {
                 action->trigger();
                 return action->isChecked();

@@ -104,7 +104,7 @@ TEST(Channel, NumbersOutOfTheirRangesAreRefused) {
     capnp::MallocMessageBuilder message;
     auto facts = message.initRoot<messages::Facts>();
     const auto refused = [&] {
-        return problemOf([&] { wire::read(facts.asReader()); }).happened.find("no sense") !=
+        return problemOf([&] { wire::read(facts.asReader()); }).happened.english().find("no sense") !=
                std::string::npos;
     };
     PictureFacts good;

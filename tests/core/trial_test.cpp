@@ -110,13 +110,13 @@ TEST(AveragedAway, TheSameMarkOverASetComesOffAndARestlessOneHolds) {
     const auto set = aSet(design);
     const auto fixed = averagedAway(set, 2);
     ASSERT_TRUE(fixed.tried);
-    EXPECT_LT(fixed.holds, 45) << fixed.sentence;
+    EXPECT_LT(fixed.holds, 45) << fixed.sentence.english();
     // What is given back is nearer to the picture than what was taken.
     EXPECT_LT(structureLost(set[2].without, fixed.after, changedPixels(set[2].without, set[2].with)),
               structureLost(set[2].without, set[2].with, changedPixels(set[2].without, set[2].with)));
     design.restless = 100;
     const auto restless = averagedAway(aSet(design), 2);
-    EXPECT_GT(restless.holds, fixed.holds + 25) << restless.sentence;
+    EXPECT_GT(restless.holds, fixed.holds + 25) << restless.sentence.english();
     design.restless = 0;
     design.opacity = 100; // nothing of the picture is left under it
     EXPECT_GT(averagedAway(aSet(design), 2).holds, fixed.holds);
@@ -149,7 +149,7 @@ TEST(MadeWorse, ColourAloneIsLostInGrey) {
     design.parts.front().colour = {200, 0, 0};
     design.readable = 1.5;
     const auto result = cutDown(sealed(design, plainFrame(600, 400, {0, 106, 0})));
-    EXPECT_LT(result.holds, 25) << result.sentence;
+    EXPECT_LT(result.holds, 25) << result.sentence.english();
 }
 
 TEST(Trial, FindsTheWorstPictureOfEachAttackAndStopsWhenTold) {

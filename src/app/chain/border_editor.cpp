@@ -3,6 +3,7 @@
 #include "chain/border_editor.h"
 
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -36,8 +37,8 @@ int widthOf(const RingPlace& place) {
 } // namespace
 
 QString sizesReadout(const ChainPlan& chain) {
-    const auto px = [](Size s) { return QString("%1 × %2").arg(s.width).arg(s.height); };
-    const auto mm = [&chain](int v) { return QString::number(v / chain.printPerMm, 'f', 1); };
+    const auto px = [](Size s) { return fromTheLeft(QString("%1 × %2").arg(s.width).arg(s.height)); };
+    const auto mm = [&chain](int v) { return numberQt(v / chain.printPerMm, 1); };
     const auto& whole = chain.sizes.whole;
     QString text;
     if (!(chain.fit.picture == whole))
@@ -173,7 +174,7 @@ void RingDiagram::paintEvent(QPaintEvent*) {
 
 QString RingDiagram::accessibleItemName(int index) const {
     const auto ring = m_bands[static_cast<std::size_t>(index)].ring;
-    const auto kind = QString::fromUtf8(labelOf(m_design.rings[ring].kind));
+    const auto kind = saidQt(labelOf(m_design.rings[ring].kind));
     for (const auto& place : m_layout.places)
         if (place.ring == ring)
             return tr("%1, ring %2 from the picture, %3 px wide").arg(kind).arg(ring + 1).arg(widthOf(place));
@@ -262,7 +263,7 @@ BorderEditor::BorderEditor(JobDocument* document, PictureLibrary* library, QWidg
     auto* add = tool("plus", tr("Add a ring"));
     auto* menu = new QMenu(add);
     for (const auto kind : {RingKind::Mat, RingKind::Line, RingKind::Gap, RingKind::InnerLine})
-        menu->addAction(tr(labelOf(kind)), this, [this, kind] { addRing(kind); });
+        menu->addAction(saidQt(labelOf(kind)), this, [this, kind] { addRing(kind); });
     add->setMenu(menu);
     add->setPopupMode(QToolButton::InstantPopup);
     m_title->setFont(strongFont());
@@ -401,11 +402,12 @@ void BorderEditor::refresh() {
     const auto chain =
         known ? chainOf(shown, *info, exception) : planChain(shown, {3000, 2000}, exception.turn);
     m_diagram->show(design, chain.ground.layout, m_chosen);
-    m_title->setText(count == 0 ? tr("No ring yet")
-                                : tr("%1 (%2 of %3)")
-                                      .arg(tr(labelOf(design.rings[static_cast<std::size_t>(m_chosen)].kind)))
-                                      .arg(m_chosen + 1)
-                                      .arg(count));
+    m_title->setText(count == 0
+                         ? tr("No ring yet")
+                         : tr("%1 (%2 of %3)")
+                               .arg(saidQt(labelOf(design.rings[static_cast<std::size_t>(m_chosen)].kind)))
+                               .arg(m_chosen + 1)
+                               .arg(count));
     m_form->setVisible(count > 0);
     m_remove->setEnabled(count > 0);
     m_inwards->setEnabled(m_chosen > 0);

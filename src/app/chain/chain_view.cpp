@@ -5,9 +5,11 @@
 #include "base/text.h"
 #include "render/stages.h"
 #include "theme/theme.h"
+#include "widgets/markup.h"
 
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyle>
 #include <QVBoxLayout>
 
 namespace keepseal::app {
@@ -33,7 +35,7 @@ bool isFilledIn(StationId id, const Delivery& delivery) {
 }
 
 QString sizeText(Size size) {
-    return QString("%1 × %2").arg(size.width).arg(size.height);
+    return fromTheLeft(QString("%1 × %2").arg(size.width).arg(size.height));
 }
 
 /// "camera raw, 24.2 MP, developed".
@@ -47,7 +49,7 @@ QString aboutOriginal(const PictureInfo& info, const PictureFacts& taken) {
         out << ChainView::tr("%1 of %2").arg(taken.reading.page + 1).arg(info.facts.pages);
     if (taken.orientation != 1)
         out << ChainView::tr("turned upright");
-    return out.join(", ");
+    return out.join(QObject::tr(", "));
 }
 
 } // namespace
@@ -81,14 +83,16 @@ void StationButton::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const Theme& t = theme();
+    const auto side = [this](const QRect& at) { return QStyle::visualRect(layoutDirection(), rect(), at); };
+    const int lineX = layoutDirection() == Qt::RightToLeft ? width() - kLineX : kLineX;
     if (isChecked()) {
         painter.fillRect(rect(), t.raised);
-        painter.fillRect(QRect(0, 0, 3, height()), t.accent);
+        painter.fillRect(side({0, 0, 3, height()}), t.accent);
     } else if (underMouse())
         painter.fillRect(rect(), t.window.lighter(t.kind == ThemeKind::Dark ? 125 : 103));
     painter.setPen(QPen(t.line, 2));
-    painter.drawLine(kLineX, m_mark == Mark::Start ? height() / 2 : 0, kLineX, height());
-    const QPointF middle(kLineX, height() / 2.0);
+    painter.drawLine(lineX, m_mark == Mark::Start ? height() / 2 : 0, lineX, height());
+    const QPointF middle(lineX, height() / 2.0);
     const QColor ring = m_mark == Mark::On ? t.accent : m_mark == Mark::Problem ? t.bad : t.quiet;
     painter.setPen(QPen(ring, 2));
     painter.setBrush(m_mark == Mark::On ? t.accent : isChecked() ? t.raised : t.window);
@@ -104,17 +108,17 @@ void StationButton::paintEvent(QPaintEvent*) {
     const int sizeWidth = m_size.isEmpty() ? 0 : small.horizontalAdvance(m_size) + 8;
     painter.setFont(strongFont());
     painter.setPen(m_mark == Mark::Off ? t.quiet : t.text);
-    painter.drawText(QRect(kTextX, top, width() - kTextX - sizeWidth - 8, strong.height()), Qt::AlignLeft,
+    painter.drawText(side({kTextX, top, width() - kTextX - sizeWidth - 8, strong.height()}), Qt::AlignLeft,
                      strong.elidedText(text(), Qt::ElideRight, width() - kTextX - sizeWidth - 8));
     painter.setFont(smallFont());
     if (!m_size.isEmpty()) {
         painter.setPen(t.accent);
-        painter.drawText(
-            QRect(width() - sizeWidth - 8, top + strong.ascent() - small.ascent(), sizeWidth, small.height()),
-            Qt::AlignRight, m_size);
+        painter.drawText(side({width() - sizeWidth - 8, top + strong.ascent() - small.ascent(), sizeWidth,
+                               small.height()}),
+                         Qt::AlignRight, m_size);
     }
     painter.setPen(m_mark == Mark::Problem ? t.bad : t.quiet);
-    painter.drawText(QRect(kTextX, top + strong.height() + 2, width() - kTextX - 8, small.height()),
+    painter.drawText(side({kTextX, top + strong.height() + 2, width() - kTextX - 8, small.height()}),
                      Qt::AlignLeft, small.elidedText(m_summary, Qt::ElideRight, width() - kTextX - 8));
     if (hasFocus()) {
         painter.setPen(QPen(t.accent, 1));

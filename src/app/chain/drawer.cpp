@@ -27,9 +27,7 @@ QLabel* quietLabel(const QString& text) {
 } // namespace
 
 Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent)
-    : QScrollArea(parent), m_document(document), m_library(library), m_encoded(encoded) {
-    setWidgetResizable(true);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    : SideArea(parent), m_document(document), m_library(library), m_encoded(encoded) {
     setAccessibleName(tr("Settings of the station"));
     connect(document, &JobDocument::stationChanged, this, [this](StationId station) {
         if (station == m_station)
@@ -52,8 +50,7 @@ Drawer::Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* enc
 void Drawer::showStation(StationId station) {
     m_station = station;
     // Fields with their values before and after need more room than a row of sliders.
-    setFixedWidth(
-        std::min(withText(station == StationId::Rights || station == StationId::Privacy ? 320 : 268), 460));
+    setUsualWidth(station == StationId::Rights || station == StationId::Privacy ? 320 : 268);
     rebuild();
 }
 

@@ -9,15 +9,15 @@
 #include "chain/quality_curve.h"
 #include "leaves/privacy_editor.h"
 #include "widgets/setting_form.h"
+#include "widgets/side_area.h"
 #include "words/rights_editor.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QScrollArea>
 
 namespace keepseal::app {
 
-class Drawer : public QScrollArea {
+class Drawer : public SideArea {
     Q_OBJECT
 public:
     Drawer(JobDocument* document, PictureLibrary* library, EncodedProof* encoded, QWidget* parent = nullptr);

@@ -162,7 +162,7 @@ void FormatsSideBySide::showCard(const Made& made) {
         card.words->setText(made.problem);
         return;
     }
-    QStringList words{toQt(byteText(made.bytes))};
+    QStringList words{toQt(shownBytes(made.bytes))};
     if (made.score)
         words << (*made.score > 99.995 ? tr("the same pixels")
                                        : tr("difference %1").arg(*made.score, 0, 'f', 1));
@@ -170,7 +170,7 @@ void FormatsSideBySide::showCard(const Made& made) {
         words << tr("quality %1").arg(*made.quality);
     if (!made.problem.isEmpty())
         words << tr("held back: %1").arg(made.problem);
-    card.words->setText(words.join(", "));
+    card.words->setText(words.join(QObject::tr(", ")));
     card.piece->setPixmap(QPixmap::fromImage(made.piece));
 }
 

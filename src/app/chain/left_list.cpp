@@ -82,7 +82,8 @@ void LeftList::look() {
 void LeftList::show(const Left& left) {
     QStringList lines;
     if (left.many > 0)
-        lines << tr("%1 left of this picture.").arg(toQt(counted(left.many, "copy", "copies")));
+        lines << saidQt(static_cast<std::size_t>(left.many), "{n} copy left of this picture.",
+                        "{n} copies left of this picture.");
     else
         lines << tr("Nothing of this picture has left.");
     for (const auto& copy : left.copies)

@@ -43,12 +43,12 @@ QString QualityCurve::sentence() const {
         return m_encoded->problem();
     if (m_encoded->bytes() == 0)
         return tr("measuring the file…");
-    const auto bytes = toQt(byteText(m_encoded->bytes()));
+    const auto bytes = toQt(shownBytes(m_encoded->bytes()));
     const auto& limits = m_encoded->limits();
     const auto score = scoreAt(m_encoded->quality().value_or(m_quality));
     const auto seen = score ? tr(", difference %1").arg(*score, 0, 'f', 0) : QString();
     return (limits.isEmpty() ? tr("%1 as %2").arg(bytes, m_encoded->format())
-                             : (QStringList{bytes} + limits).join(", ")) +
+                             : (QStringList{bytes} + limits).join(QObject::tr(", "))) +
            seen;
 }
 
@@ -107,7 +107,7 @@ void QualityCurve::paintEvent(QPaintEvent*) {
     painter.drawPolyline(seen);
     painter.setPen(t.quiet);
     painter.drawText(QRectF(p.left(), p.top() - 2, 90, 16), Qt::AlignLeft,
-                     toQt(byteText(curve.back().bytes)));
+                     toQt(shownBytes(curve.back().bytes)));
     if (!seen.isEmpty())
         painter.drawText(QRectF(0, p.bottom() + 19, width(), 16), Qt::AlignLeft,
                          tr("line: bytes · dotted: difference"));
@@ -127,7 +127,7 @@ int QualityCurve::accessibleCount() const {
 
 QString QualityCurve::accessibleItemName(int index) const {
     const auto& point = m_encoded->curve()[static_cast<std::size_t>(index)];
-    const auto bytes = tr("Quality %1: %2").arg(point.quality).arg(toQt(byteText(point.bytes)));
+    const auto bytes = tr("Quality %1: %2").arg(point.quality).arg(toQt(shownBytes(point.bytes)));
     return point.score ? tr("%1, difference %2").arg(bytes).arg(*point.score, 0, 'f', 0) : bytes;
 }
 

@@ -97,10 +97,12 @@ void AlbumDialog::chooseDelivery(int index) {
     const auto copies = m_ledger->copies();
     m_beside = copies.empty() ? std::filesystem::current_path() : copies.front().parent_path().parent_path();
     m_progress->setMaximum(static_cast<int>(copies.size()));
-    m_says->setText(tr("One folder of plain pages with %1, to put on a server or to open from the disk. It "
-                       "is made of the "
-                       "finished copies, with their seal and their rights, and of nothing else.")
-                        .arg(toQt(counted(copies.size(), "picture", "pictures"))));
+    m_says->setText(
+        saidQt(copies.size(),
+               "One folder of plain pages with {n} picture, to put on a server or to open from the disk. It "
+               "is made of the finished copies, with their seal and their rights, and of nothing else.",
+               "One folder of plain pages with {n} pictures, to put on a server or to open from the disk. It "
+               "is made of the finished copies, with their seal and their rights, and of nothing else."));
     propose();
 }
 
@@ -157,7 +159,7 @@ void AlbumDialog::ended(const TaskOutcome<AlbumMade>& outcome) {
     if (!outcome.result)
         return m_said->setText(toQt(outcome.problem->sentence()));
     QStringList lines{
-        tr("%1 in %2").arg(toQt(counted(outcome.result->pictures, "picture", "pictures")), m_made)};
+        saidQt(outcome.result->pictures, "{n} picture in %1", "{n} pictures in %1").arg(m_made)};
     for (const auto& problem : outcome.result->leftOut)
         lines << tr("Left out: %1").arg(toQt(problem.sentence()));
     constexpr int kMostLines = 6;

@@ -3,6 +3,7 @@
 #include "check/check_model.h"
 
 #include "check/taking_out.h"
+#include "widgets/markup.h"
 
 #include "base/text.h"
 #include "document/chain_of.h"
@@ -105,7 +106,7 @@ QString CheckModel::text(const Entry& entry, int column) const {
     case DeliveryName:
         return toQt(row.delivery);
     case Folder:
-        return toQt(row.copy.parent_path());
+        return fromTheLeft(toQt(row.copy.parent_path()));
     case Result:
         switch (row.outcome) {
         case Outcome::Made:
@@ -131,11 +132,11 @@ QString CheckModel::text(const Entry& entry, int column) const {
     case PixelSize:
         return entry.size.empty() || !(made || estimated)
                    ? QString()
-                   : QString("%1 × %2").arg(entry.size.width).arg(entry.size.height);
+                   : fromTheLeft(QString("%1 × %2").arg(entry.size.width).arg(entry.size.height));
     case Bytes:
         return entry.bytes == 0 || !(made || estimated) ? QString()
-               : estimated                              ? tr("about %1").arg(toQt(byteText(entry.bytes)))
-                                                        : toQt(byteText(entry.bytes));
+               : estimated                              ? tr("about %1").arg(toQt(shownBytes(entry.bytes)))
+                                                        : toQt(shownBytes(entry.bytes));
     case PlaceGone:
         if (!made)
             return {};

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/check_view.h"
 
+#include "check/check_words.h"
+
 #include "base/text.h"
 #include "delivery/stations.h"
 #include "document/chain_of.h"
@@ -27,17 +29,6 @@
 #include <set>
 
 namespace keepseal::app {
-namespace {
-
-QString listed(const std::vector<std::string>& parts) {
-    QString out;
-    for (const auto& part : parts)
-        out += (out.isEmpty() ? "" : ", ") + toQt(part);
-    return out;
-}
-
-} // namespace
-
 CheckView::CheckView(std::shared_ptr<DecodedPictures> decoded, QWidget* parent)
     : QWidget(parent), m_model(new CheckModel(this)), m_filter(new CheckFilter(this)), m_summary(new QLabel),
       m_detail(new QTextBrowser), m_table(new QTableView), m_show(new QComboBox), m_words(new QLineEdit),
@@ -264,7 +255,7 @@ void CheckView::showHeldBack() {
         return;
     m_show->setCurrentIndex(at);
     if (m_filter->rowCount() > 0)
-        m_table->selectRow(0);
+        chooseLine(0);
 }
 
 void CheckView::fitColumns(bool ran, std::size_t deliveries, std::size_t places) {
@@ -316,72 +307,17 @@ void CheckView::showPlan(const Plan& plan, const Forecast* ahead, std::size_t sa
     m_report->hide();
     fitColumns(false, plan.deliveries.size(), plan.places().size());
     fillShow();
-    QString text = tr("The plan: %1 to make, %2 already there, %3 left out. Nothing has been written yet.")
-                       .arg(ahead ? ahead->toMake() : plan.count(Outcome::Waiting))
-                       .arg(plan.count(Outcome::AlreadyThere))
-                       .arg(plan.count(Outcome::LeftOut));
-    if (ahead && ahead->heldBack > 0)
-        text += tr(" %1 will be held back, as it stands: each says what it lacks.")
-                    .arg(toQt(counted(ahead->heldBack, "copy", "copies")));
-    if (ahead && ahead->failing > 0)
-        text += tr(" %1 can't be made.").arg(toQt(counted(ahead->failing, "copy", "copies")));
-    if (plan.replaced() > 0)
-        text +=
-            tr(" %1 will be replaced.").arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")));
-    if (ahead && ahead->bytes > 0)
-        text += tr(" About %1, estimated from %2 made to find out.")
-                    .arg(toQt(byteText(ahead->bytes)), toQt(counted(sampled, "copy", "copies")));
-    if (ahead)
-        for (const auto& room : ahead->rooms)
-            if (room.needed > 0 && room.isShort())
-                text += tr(" Only %1 are left at %2.").arg(toQt(byteText(room.free)), toQt(room.place));
-    m_summary->setText(text);
+    m_summary->setText(planSummary(plan, ahead, sampled));
     // A plan made anew while somebody looks at a row keeps the row.
     for (int line = 0; line < m_filter->rowCount() && !chosenBefore.empty(); ++line)
         if (const auto& row = m_model->row(m_filter->mapToSource(m_filter->index(line, 0)).row());
             row.original == chosenBefore.front().original &&
             row.deliveryIndex == chosenBefore.front().deliveryIndex &&
             row.copy == chosenBefore.front().copy) {
-            m_table->selectRow(line);
+            chooseLine(line);
             break;
         }
     showDetail();
-}
-
-QString CheckView::ledgerSummary(const Ledger& ledger) const {
-    std::size_t clean = 0, made = 0;
-    std::uint64_t bytes = 0;
-    std::map<std::filesystem::path, bool> read; // an original may have several copies
-    for (const auto& row : ledger.rows) {
-        if (!row.fingerprintBefore.empty())
-            read[row.original] = row.originalUntouched();
-        made += row.outcome == Outcome::Made;
-        bytes += row.outcome == Outcome::Made ? row.copyBytes : 0;
-        clean += row.outcome == Outcome::Made && row.noPlaceInCopy;
-    }
-    const auto untouched =
-        std::count_if(read.begin(), read.end(), [](const auto& entry) { return entry.second; });
-    QString text = tr("%1 of %2 copies were searched and tell no place. %3 of %4 originals were read again "
-                      "and are byte for byte as they were. %5 in all.")
-                       .arg(clean)
-                       .arg(made)
-                       .arg(untouched)
-                       .arg(read.size())
-                       .arg(toQt(byteText(bytes)));
-    const auto named = std::count_if(ledger.rows.begin(), ledger.rows.end(), [](const auto& row) {
-        return holdsKind(row.notes, NoteKind::PlaceInWords) ||
-               holdsKind(row.notes, NoteKind::CoordinatesInWords);
-    });
-    if (named > 0) // words are a person's own and stay: that is told, not hidden behind "no place"
-        text += tr(" A removed place stands in words of %1.")
-                    .arg(toQt(counted(static_cast<std::size_t>(named), "copy", "copies")));
-    if (const auto held = ledger.count(Outcome::HeldBack))
-        text += tr(" %1 held back: it would have lacked something that was promised.")
-                    .arg(toQt(counted(held, "copy was", "copies were")));
-    if (const auto failed = ledger.count(Outcome::Failed))
-        text += tr(" %1 could not be made; see the top of the list.")
-                    .arg(toQt(counted(failed, "copy", "copies")));
-    return text;
 }
 
 void CheckView::showLedger(const RunResult& result, const Plan* plan, std::vector<DeliveryId> cards) {
@@ -413,8 +349,15 @@ void CheckView::showLedger(const RunResult& result, const Plan* plan, std::vecto
         text += " " + toQt(note.sentence());
     m_summary->setText(text);
     if (m_filter->rowCount() > 0)
-        m_table->selectRow(0);
+        chooseLine(0);
     showDetail();
+}
+
+// Not selectRow(): that asks which column lies at the edge, and in a window that is read from the right there
+// is none before the columns have their widths.
+void CheckView::chooseLine(int line) {
+    m_table->selectionModel()->setCurrentIndex(m_filter->index(line, 0), QItemSelectionModel::ClearAndSelect |
+                                                                             QItemSelectionModel::Rows);
 }
 
 std::vector<LedgerRow> CheckView::chosen() const {
@@ -454,10 +397,7 @@ void CheckView::renewSent() {
 
 void CheckView::showWords(const LedgerRow& row) {
     const auto line = [](const QString& name, const QString& value) {
-        return value.isEmpty()
-                   ? Markup()
-                   : Markup::of("<tr><td style='color:%1; padding-right:12px'>%2</td><td>%3</td></tr>",
-                                {theme().quiet.name(), name, value});
+        return value.isEmpty() ? Markup() : tableRow({{coloured(name, theme().quiet.name()), 12}, {value}});
     };
     Markup rows = line(tr("Original"), toQt(row.original)) +
                   line(tr("Copy"), row.outcome == Outcome::Failed || row.outcome == Outcome::HeldBack
@@ -467,7 +407,8 @@ void CheckView::showWords(const LedgerRow& row) {
                                        ? tr("contrast %1 : 1 as measured").arg(row.readability, 0, 'f', 1)
                                        : QString()) +
                   line(tr("Sent"), m_sentWords ? m_sentWords(row) : QString()) +
-                  line(tr("Written"), listed(row.written)) + line(tr("Left out"), listed(row.removed));
+                  line(tr("Written"), labelsSaid(row.written)) +
+                  line(tr("Left out"), labelsSaid(row.removed));
     const auto reasons = row.heldBackBy();
     for (const auto& note : reasons)
         rows += line(tr("Held back"), toQt(wholeSentenceOf(note)) + ".");
@@ -481,7 +422,7 @@ void CheckView::showWords(const LedgerRow& row) {
         rows += line(tr("Problem"), toQt(row.problem->happened) + ". " + toQt(row.problem->remedy));
     if (!row.fingerprintBefore.empty())
         rows += line(tr("SHA-256"), toQt(row.fingerprintBefore));
-    Markup::of("<table>%1</table>", {rows}).showOn(*m_detail);
+    tableOf(rows).showOn(*m_detail);
 }
 
 QString CheckView::summary() const {

@@ -39,6 +39,7 @@ public:
     void showLedger(const RunResult& result, const Plan* plan, std::vector<DeliveryId> cards);
     /// Of the rows that are shown, by their delivery.
     const std::vector<DeliveryId>& cards() const { return m_cards; }
+    void chooseLine(int line); ///< of those that are shown, as a click on it
     QTableView* table() { return m_table; }
     CheckFilter* filter() { return m_filter; }
     QComboBox* show() { return m_show; }
@@ -88,7 +89,6 @@ private:
     void applyShow();
     void showRemedies();
     QString remedyWord() const;
-    QString ledgerSummary(const Ledger& ledger) const;
 
     CheckModel* m_model;
     CheckFilter* m_filter;

@@ -486,14 +486,4 @@ int mergeKeyOf(const std::string& path, int drag) {
            1;
 }
 
-QString toQt(const std::string& utf8) {
-    return QString::fromStdString(utf8);
-}
-QString toQt(const std::filesystem::path& path) {
-    return QFile::decodeName(QByteArray::fromStdString(path.string()));
-}
-std::filesystem::path toPath(const QString& text) {
-    return QFile::encodeName(text).toStdString();
-}
-
 } // namespace keepseal::app

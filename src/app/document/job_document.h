@@ -5,6 +5,8 @@
 // snapshots.
 #pragma once
 
+#include "document/as_text.h"
+
 #include "delivery/stations.h"
 #include "delivery/who.h"
 #include "job/job.h"
@@ -186,9 +188,5 @@ private:
 
 /// A string key for merging the steps of one drag of one setting.
 int mergeKeyOf(const std::string& path, int drag);
-
-QString toQt(const std::string& utf8);
-QString toQt(const std::filesystem::path& path);
-std::filesystem::path toPath(const QString& text);
 
 } // namespace keepseal::app

@@ -176,9 +176,10 @@ ToldPtr PictureLibrary::told(OriginalId id) {
                 std::find_if(m_told.begin(), m_told.end(), [id](const Told& t) { return t.id == id; });
             if (at == m_told.end())
                 return; // others were looked at meanwhile
-            at->file = outcome.result
-                           ? std::move(*outcome.result)
-                           : std::make_shared<const ToldFile>(ToldFile{path, {}, outcome.problem->happened});
+            at->file =
+                outcome.result
+                    ? std::move(*outcome.result)
+                    : std::make_shared<const ToldFile>(ToldFile{path, {}, outcome.problem->happened.said()});
             emit toldReady(id);
         });
     return nullptr;

@@ -17,26 +17,18 @@ Markup inColour(const Markup& text, const QColor& colour) {
     return coloured(text, colour.name());
 }
 
+constexpr int kAfterCell = 14, kAroundRow = 3; ///< pixels between columns, and above and below a row
+
 Markup headline(const QString& name, const Markup& verdict, const QColor& colour) {
     return Markup::of("<p style='font-size:15pt; margin:0'>%1</p><p style='margin:2px 0 10px 0'>%2</p>",
                       {name, inColour(verdict, colour)});
 }
 
-Markup cell(const Markup& text, const QString& width = {}) {
-    return Markup::of("<td style='padding:3px 14px 3px 0; vertical-align:top' width='%1'>%2</td>",
-                      {width, text});
-}
-
-Markup tableRow(const Markup& cells) {
-    return Markup::of("<tr>%1</tr>", {cells});
-}
-
 Markup section(const QString& title, const Markup& rows, const QColor& colour) {
     if (rows.isEmpty())
         return {};
-    return Markup::of(
-        "<p style='margin:14px 0 2px 0'><b>%1</b></p><table width='100%' cellspacing='0'>%2</table>",
-        {inColour(title, colour), rows});
+    return Markup::of("<p style='margin:14px 0 2px 0'><b>%1</b></p>%2",
+                      {inColour(title, colour), tableOf(rows, true)});
 }
 
 Markup leavingRow(const Leaving& row) {
@@ -46,7 +38,8 @@ Markup leavingRow(const Leaving& row) {
         value = inColour(value, t.look);
     if (row.fate == Fate::Written && !row.was.empty())
         value += inColour(Markup::of("<br><s>%1</s>", {asMuch(row.was)}), t.quiet);
-    return tableRow(cell(inColour(asMuch(row.name), t.quiet), "42%") + cell(value));
+    return tableRow({{inColour(asMuch(said(row.name)), t.quiet), kAfterCell, kAroundRow, "42%"},
+                     {value, kAfterCell, kAroundRow}});
 }
 
 Markup notes(const std::vector<std::string>& texts, const QColor& colour = theme().quiet) {
@@ -74,8 +67,9 @@ Markup toldRow(const Finding& finding, bool place) {
     const auto where =
         Markup::of(QObject::tr("%1, byte %2"), {finding.where, QString::number(finding.offset)});
     const auto value = asMuch(finding.value);
-    return tableRow(cell(inColour(finding.name, t.quiet), "30%") +
-                    cell(place ? inColour(value, t.look) : value) + cell(inColour(where, t.quiet), "26%"));
+    return tableRow({{inColour(finding.name, t.quiet), kAfterCell, kAroundRow, "30%"},
+                     {place ? inColour(value, t.look) : value, kAfterCell, kAroundRow},
+                     {inColour(where, t.quiet), kAfterCell, kAroundRow, "26%"}});
 }
 
 } // namespace
@@ -89,13 +83,14 @@ Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery&
     const Theme& t = theme();
     const auto name = toQt(info.path.filename());
     if (info.problem)
-        return headline(name, info.problem->happened, t.bad);
+        return headline(name, toQt(info.problem->happened), t.bad);
     if (!told.problem.empty()) // it was there when the job was opened
         return headline(name, told.problem, t.bad);
     const auto metadata = info.metadata();
     const auto words = wordsOf(info, delivery, exception);
-    Markup page = headline(name, asMuch("The original: " + verdict(told.report)),
-                           told.report.tellsPlace() ? t.look : t.good);
+    Markup page =
+        headline(name, asMuch(QObject::tr("The original: %1").arg(toQt(verdict(told.report))).toStdString()),
+                 told.report.tellsPlace() ? t.look : t.good);
     const auto toLookAt = sentences(wordsToLookAt(info, delivery, exception));
     page += copyLine(info, delivery, toLookAt);
     for (const auto& sentence : toLookAt)
@@ -107,7 +102,8 @@ Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery&
     page += section(QObject::tr("Stays as it was"), rows[static_cast<int>(Fate::Stays)], t.good);
     page += section(QObject::tr("Removed: not in the copy"), rows[static_cast<int>(Fate::Removed)], t.text);
     if (!metadata->sidecar.empty())
-        page += notes({"Read with it: " + metadata->sidecar.filename().string()});
+        page +=
+            notes({QObject::tr("Read with it: %1").arg(toQt(metadata->sidecar.filename())).toStdString()});
     for (const auto& sentence : sentences(metadata->notes))
         page += notes({sentence.toStdString()});
     return page + notes(told.report.notSearched);
@@ -118,8 +114,9 @@ Markup toldPageOf(const ToldFile& file) {
     const auto name = toQt(file.path.filename());
     if (!file.problem.empty())
         return headline(name, asMuch(file.problem), t.bad);
-    Markup page = headline(name, asMuch(verdict(file.report)), file.report.tellsPlace() ? t.look : t.good) +
-                  notes({std::string(nameOf(file.report.container)) + ", " + byteText(file.report.bytes)});
+    Markup page =
+        headline(name, asMuch(verdict(file.report).said()), file.report.tellsPlace() ? t.look : t.good) +
+        notes({std::string(nameOf(file.report.container)) + ", " + shownBytes(file.report.bytes)});
     page += notes(file.report.notSearched);
     for (int i = -1; i <= static_cast<int>(Category::Technical); ++i) {
         Markup rows; // places first, whatever they stand in
@@ -127,8 +124,7 @@ Markup toldPageOf(const ToldFile& file) {
             if (i < 0 ? finding.tellsPlace
                       : !finding.tellsPlace && finding.category == static_cast<Category>(i))
                 rows += toldRow(finding, i < 0);
-        const auto title =
-            i < 0 ? QObject::tr("Tells a place") : toQt(std::string(labelOf(static_cast<Category>(i))));
+        const auto title = i < 0 ? QObject::tr("Tells a place") : saidQt(labelOf(static_cast<Category>(i)));
         page += section(title, rows, i < 0 ? t.look : t.text);
     }
     return page;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "leaves/leaves_view.h"
 
+#include "widgets/side_area.h"
+
 #include "base/files.h"
 #include "base/patience.h"
 #include "base/text.h"
@@ -30,7 +32,9 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     m_summary->setFont(strongFont());
     m_summary->setWordWrap(true);
     column->addWidget(m_summary);
-    auto* row = new QHBoxLayout;
+    auto* buttons = new QWidget;
+    auto* row = new QHBoxLayout(buttons);
+    row->setContentsMargins(0, 0, 0, 0);
     auto* files = new QPushButton(icon("search"), " " + tr("Look into files…"));
     auto* folder = new QPushButton(icon("folder-open"), " " + tr("Look into a folder…"));
     files->setToolTip(tr("What any file tells, from anywhere; files can be dropped here as well"));
@@ -38,7 +42,7 @@ LeavesView::LeavesView(JobDocument* document, PictureLibrary* library, QWidget* 
     for (auto* button : {m_onlyPlaces, m_back, files, folder, m_save})
         row->addWidget(button);
     row->addStretch();
-    column->addLayout(row);
+    column->addWidget(scrolledSideways(buttons));
     auto* middle = new QHBoxLayout;
     m_list->setModel(&m_rows);
     m_list->setFixedWidth(withText(216));
@@ -138,18 +142,27 @@ void LeavesView::showRows(const std::vector<TellingRow>& rows, qulonglong chosen
 QString LeavesView::sentenceOfJob(const Telling& telling) const {
     const auto read = telling.rows.size(), all = m_document->originals().size();
     const auto name = toQt(m_document->currentDelivery().name);
-    const auto so = telling.telling == 0
-                        ? tr("None of the %1 originals tells a place.").arg(read)
-                        : tr("%1 of %2 originals tell a place").arg(telling.telling).arg(read);
-    const auto end =
-        telling.telling == 0 ? QString()
-        : m_document->currentDelivery().privacy.opensLocation()
-            ? tr(", and the copies of “%1” will tell it too.").arg(name)
-        : telling.named > 0
-            ? tr(". It is taken out of every copy of “%1”, but %2 still in words that stay.")
-                  .arg(name, telling.named == 1 ? tr("one names it") : tr("%1 name it").arg(telling.named))
-            : tr(". No copy of “%1” will.").arg(name);
-    return (read < all ? tr("%1 of %2 pictures read so far. ").arg(read).arg(all) : QString()) + so + end;
+    const auto so = telling.telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
+                    : m_document->currentDelivery().privacy.opensLocation()
+                        ? tr("%1 of %2 originals tell a place, and the copies of “%3” will tell it too.")
+                              .arg(telling.telling)
+                              .arg(read)
+                              .arg(name)
+                    : telling.named > 0 ? saidQt(telling.named,
+                                                 "%1 of %2 originals tell a place. It is taken out of every "
+                                                 "copy of “%3”, but one still names it in "
+                                                 "words that stay.",
+                                                 "%1 of %2 originals tell a place. It is taken out of every "
+                                                 "copy of “%3”, but {n} still name it in "
+                                                 "words that stay.")
+                                              .arg(telling.telling)
+                                              .arg(read)
+                                              .arg(name)
+                                        : tr("%1 of %2 originals tell a place. No copy of “%3” will.")
+                                              .arg(telling.telling)
+                                              .arg(read)
+                                              .arg(name);
+    return (read < all ? tr("%1 of %2 pictures read so far.").arg(read).arg(all) + " " : QString()) + so;
 }
 
 void LeavesView::showJob(const Telling& telling) {
@@ -174,8 +187,8 @@ void LeavesView::showFiles() {
     m_back->show();
     m_summary->setStyleSheet(QString("color: %1;").arg(theme().text.name()));
     m_summary->setText(m_task.busy() ? tr("Looking into the files…")
-                                     : tr("%1: %2 of them tell a place.")
-                                           .arg(toQt(counted(m_told.size(), "file", "files")))
+                                     : saidQt(m_told.size(), "{n} file: %1 of them tell a place.",
+                                              "{n} files: %1 of them tell a place.")
                                            .arg(telling));
     m_save->setEnabled(!m_told.empty());
     showRows(rows, rows.empty() ? 0 : rows.front().key);

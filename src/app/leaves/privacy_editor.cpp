@@ -224,12 +224,13 @@ void PrivacyEditor::showLocation() {
     m_location->setText(opened ? tr("These copies tell where the pictures were taken")
                                : tr("The place is taken out of every copy"));
     m_location->setStyleSheet(QString("color: %1;").arg(colour.name()));
-    m_count->setText(read == 0      ? tr("No picture has been read yet.")
-                     : telling == 0 ? tr("None of the %1 originals tells a place.").arg(read)
-                                    : tr("%1 of %2 originals tell a place%3")
-                                          .arg(telling)
-                                          .arg(read)
-                                          .arg(opened ? tr(", and so will their copies.") : tr(".")));
+    m_count->setText(read == 0 ? tr("No picture has been read yet.")
+                     : telling == 0
+                         ? tr("None of the %1 originals tells a place.").arg(read)
+                         : (opened ? tr("%1 of %2 originals tell a place, and so will their copies.")
+                                   : tr("%1 of %2 originals tell a place."))
+                               .arg(telling)
+                               .arg(read));
     m_box->setStyleSheet(QString("#location { border: 1px solid %1; border-radius: 6px; background: %2; }")
                              .arg(colour.name(), t.raised.name()));
     m_open->setVisible(!opened);
@@ -260,7 +261,7 @@ void PrivacyEditor::addMend(QHBoxLayout* row, const QString& text, const QString
 /// Words that stay and name a removed place: for this picture alone, or for all.
 void PrivacyEditor::mendText(QHBoxLayout* row, const FieldInfo& field, const FieldOutcome& outcome) {
     const bool keywords = field.key == "keywords";
-    const auto label = toQt(field.label);
+    const auto label = saidQt(field.label);
     addMend(row, keywords ? tr("Drop it here") : tr("Leave it out here"),
             keywords ? tr("That keyword, from this copy") : tr("%1, from this copy").arg(label),
             [this, field = &field, outcome, label, keywords] {
@@ -319,8 +320,8 @@ void PrivacyEditor::showPlaces() {
             continue;
         for (const auto& place : found->second.places)
             heading(place == kCoordinates
-                        ? tr("Coordinates stand in %1.").arg(toQt(field.label))
-                        : tr("The removed place “%1” stands in %2.").arg(toQt(place), toQt(field.label)));
+                        ? tr("Coordinates stand in %1.").arg(saidQt(field.label))
+                        : tr("The removed place “%1” stands in %2.").arg(toQt(place), saidQt(field.label)));
         mendText(newRow(), field, found->second);
     }
     for (const auto& note :

@@ -6,6 +6,7 @@
 #include "proofs/frame_proof.h"
 #include "theme/theme.h"
 #include "widgets/announce.h"
+#include "widgets/markup.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -21,7 +22,7 @@ constexpr double kGripReach = 10, kSmallest = 0.02; ///< of a side: a crop is ne
 
 QString factsOf(const ChainPlan& chain, CropView::Mode mode, bool own) {
     const auto pair = [](double w, double h) {
-        return QString("%1 × %2").arg(w, 0, 'f', 0).arg(h, 0, 'f', 0);
+        return fromTheLeft(QString("%1 × %2").arg(w, 0, 'f', 0).arg(h, 0, 'f', 0));
     };
     const auto& kept = chain.fit.kept;
     if (mode == CropView::Mode::Trim)

@@ -111,7 +111,7 @@ void HardCases::evaluate() {
             if (same == found.end())
                 found.push_back({tr(extreme->what), extreme->id});
             else
-                same->what += ", " + tr(extreme->what);
+                same->what += QObject::tr(", ") + tr(extreme->what);
         }
     m_verdict = verdict;
     m_cases = std::move(found);

@@ -8,7 +8,9 @@ FinishedCopy finishedFromKept(DecodedPictures& decoded, const CopyAsked& asked, 
     const Original original(asked.original);
     FinishedCopy out;
     decoded.with(original, asked.facts, decodeShrinkFor(asked.facts, baseOf(asked).wish()),
-                 [&](const DecodedPtr& picture) { out = finishedCopy(original, asked, ahead, picture); });
+                 [&](const DecodedPtr& picture) {
+                     out = finishedCopy(original, asked, ahead, {picture, {}});
+                 });
     return out;
 }
 

@@ -9,6 +9,7 @@
 #include <QKeyEvent>
 #include <QMenu>
 #include <QScrollBar>
+#include <QStyle>
 #include <QTimer>
 #include <QToolTip>
 
@@ -188,7 +189,9 @@ void ProofWall::layoutTiles() {
         double x = kWallMargin;
         for (const auto& [id, natural] : row) {
             const int tileWidth = std::max(12, static_cast<int>(std::floor(natural * scale)));
-            m_tiles.push_back({id, QRect(static_cast<int>(x), y, tileWidth, height)});
+            const QRect at(static_cast<int>(x), y, tileWidth, height);
+            m_tiles.push_back(
+                {id, QStyle::visualRect(layoutDirection(), {0, 0, width + 2 * kWallMargin, 1}, at)});
             x += tileWidth + kSpacing;
         }
         y += height + captionHeight() + kRowGap;
@@ -377,11 +380,12 @@ void ProofWall::mouseDoubleClickEvent(QMouseEvent* event) {
 void ProofWall::keyPressEvent(QKeyEvent* event) {
     const int index = indexOf(m_current), last = static_cast<int>(m_tiles.size()) - 1;
     const bool extend = event->modifiers() & Qt::ShiftModifier;
+    const int along = layoutDirection() == Qt::RightToLeft ? -1 : 1;
     switch (event->key()) {
     case Qt::Key_Left:
-        return moveTo(index - 1, extend);
+        return moveTo(index - along, extend);
     case Qt::Key_Right:
-        return moveTo(index + 1, extend);
+        return moveTo(index + along, extend);
     case Qt::Key_Up:
         return moveTo(neighbourInRow(index, -1), extend);
     case Qt::Key_Down:

@@ -82,8 +82,10 @@ void ProofWall::paintCaption(QPainter& painter, const Tile& tile) const {
         known = m_captions.emplace(tile.id, std::move(text)).first;
     }
     const double space = captionHeight() - 4 - known->second.size().height();
-    painter.drawStaticText(QPointF(tile.picture.left(), tile.picture.bottom() + 5 + space / 2),
-                           known->second);
+    const double left = layoutDirection() == Qt::RightToLeft
+                            ? tile.picture.right() + 1 - known->second.size().width()
+                            : tile.picture.left();
+    painter.drawStaticText(QPointF(left, tile.picture.bottom() + 5 + space / 2), known->second);
 }
 
 int ProofWall::captionHeight() {
@@ -230,7 +232,8 @@ QString ProofWall::describe(OriginalId id) const {
     const auto chain = chainOf(*m_document, *info, id);
     text += tr("\nCopy: %1 × %2").arg(chain.sizes.whole.width).arg(chain.sizes.whole.height);
     if (const auto left = leftOf(id); left > 0)
-        text += tr("\n%1 of it have left so far (Ctrl+H)").arg(toQt(counted(left, "copy", "copies")));
+        text += "\n" + saidQt(static_cast<std::size_t>(left), "{n} copy of it has left so far (Ctrl+H)",
+                              "{n} copies of it have left so far (Ctrl+H)");
     if (info->stampedBefore)
         text += m_document->exception(id).stampAgain
                     ? tr("\nThis is a copy that Keep Seal made; you chose to stamp it again.")
@@ -259,7 +262,7 @@ QString ProofWall::describe(OriginalId id) const {
 }
 
 QString ProofWall::accessibleItemName(int index) const {
-    return describe(m_tiles.at(static_cast<std::size_t>(index)).id).replace('\n', ", ");
+    return describe(m_tiles.at(static_cast<std::size_t>(index)).id).replace('\n', QObject::tr(", "));
 }
 
 QRect ProofWall::accessibleItemRect(int index) const {

@@ -308,9 +308,9 @@ void SingleView::paintFacts(QPainter& painter) const {
     if (m_asSaved)
         text += m_encoded->bytes() > 0 && m_encoded->settled()
                     ? tr("   ·   as saved: %1")
-                          .arg((QStringList{m_encoded->format(), toQt(byteText(m_encoded->bytes()))} +
+                          .arg((QStringList{m_encoded->format(), toQt(shownBytes(m_encoded->bytes()))} +
                                 m_encoded->limits() + differenceWords())
-                                   .join(", "))
+                                   .join(QObject::tr(", ")))
                     : tr("   ·   being saved…");
     if (m_picking)
         text = tr("Click on the picture to take a colour · Escape gives up");
@@ -411,7 +411,7 @@ void SingleView::keyPressEvent(QKeyEvent* event) {
         } else if (pan)
             move(-step * direction, 0);
         else
-            emit stepRequested(direction);
+            emit stepRequested(layoutDirection() == Qt::RightToLeft ? -direction : direction);
         return;
     }
     case Qt::Key_Up:

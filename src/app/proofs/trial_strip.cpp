@@ -8,6 +8,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyle>
 #include <QToolTip>
 
 #include <cmath>
@@ -27,7 +28,7 @@ int foot() {
 constexpr Size kWideRamp{1200, 240}, kTallRamp{300, 600};
 
 QString ratioText(double ratio) {
-    return ratio > 0 ? QString::number(ratio, 'f', 1) : QString();
+    return ratio > 0 ? numberQt(ratio, 1) : QString();
 }
 
 } // namespace
@@ -95,7 +96,8 @@ void TrialStrip::layoutTiles() {
             shown = static_cast<int>(width / shape);
         if (x + width > this->width() - kStripMargin)
             return;
-        tile.picture = {x, head() + (height - shown), width, shown};
+        tile.picture =
+            QStyle::visualRect(layoutDirection(), rect(), {x, head() + (height - shown), width, shown});
         m_tiles.push_back(std::move(tile));
         x += width + kGap;
     };
@@ -214,7 +216,7 @@ QString TrialStrip::wordsOf(const Tile& tile) const {
 QString TrialStrip::accessibleItemName(int index) const {
     const auto& tile = m_tiles.at(static_cast<std::size_t>(index));
     const double ratio = tile.ramp ? tile.ramp->result().readability : readabilityOf(tile.id);
-    return wordsOf(tile).replace('\n', ", ") +
+    return wordsOf(tile).replace('\n', QObject::tr(", ")) +
            (ratio > 0 ? tr(", contrast %1 to 1").arg(ratioText(ratio)) : tr(", being measured"));
 }
 
@@ -224,7 +226,8 @@ void TrialStrip::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void TrialStrip::keyPressEvent(QKeyEvent* event) {
-    const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+    const int along = layoutDirection() == Qt::RightToLeft ? -1 : 1;
+    const int step = event->key() == Qt::Key_Right ? along : event->key() == Qt::Key_Left ? -along : 0;
     if (step != 0) {
         m_current = std::clamp(m_current + step, 0, std::max(0, static_cast<int>(m_tiles.size()) - 1));
         update();

@@ -67,9 +67,8 @@ AnswerView::AnswerView(QWidget* parent)
           [this](const TaskOutcome<std::size_t>& outcome) {
               m_stop->hide();
               m_summary->setText(
-                  outcome.problem
-                      ? toQt(outcome.problem->sentence())
-                      : tr("%1 looked at.").arg(toQt(counted(m_answers.size(), "file", "files"))));
+                  outcome.problem ? toQt(outcome.problem->sentence())
+                                  : saidQt(m_answers.size(), "{n} file looked at.", "{n} files looked at."));
           },
           [this](const MetAnswer& answer) { add(answer); }) {
     auto* column = new QVBoxLayout(this);

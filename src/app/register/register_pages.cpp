@@ -18,13 +18,7 @@ Markup tinted(const Markup& text, const QColor& colour) {
 }
 
 Markup factRow(const QString& label, const Markup& value) {
-    return Markup::of("<tr><td style='padding:2px 12px 2px 0; vertical-align:top'>%1</td>"
-                      "<td style='padding:2px 0'>%2</td></tr>",
-                      {tinted(label, theme().quiet), value});
-}
-
-Markup factTable(const Markup& rows) {
-    return Markup::of("<table cellspacing='0'>%1</table>", {rows});
+    return tableRow({{tinted(label, theme().quiet), 12, 2}, {value, 0, 2}});
 }
 
 Markup partTitle(const QString& text) {
@@ -45,7 +39,7 @@ Markup copyFactRows(const RegisteredCopy& copy) {
     auto out = factRow(QObject::tr("Made for"), toQt(row.delivery)) +
                factRow(QObject::tr("Made on"), minuteOf(copy.made) + " UTC");
     if (!row.copySize.empty())
-        out += factRow(QObject::tr("Size"), pixelsOf(row.copySize) + ", " + toQt(byteText(row.copyBytes)));
+        out += factRow(QObject::tr("Size"), pixelsOf(row.copySize) + ", " + toQt(shownBytes(row.copyBytes)));
     out += factRow(QObject::tr("Lay at"), toQt(printable(row.copy.string(), 2000))) +
            factRow(QObject::tr("Original"), toQt(printable(row.original.string(), 2000)));
     if (!row.takenAt.empty())
@@ -54,7 +48,7 @@ Markup copyFactRows(const RegisteredCopy& copy) {
                                         : row.seal.empty() ? QObject::tr("yes")
                                                            : toQt(row.seal));
     for (const auto& sent : row.sent)
-        out += factRow(QObject::tr("Sent"), toQt(wordsOf(sent)));
+        out += factRow(QObject::tr("Sent"), toQt(wordsOf(sent).said()));
     for (const auto& note : row.notes) // a person said so
         if (isAccepted(note, row.accepted))
             out += factRow(QObject::tr("Delivered all the same"), toQt(sentenceOf(note)));
@@ -68,7 +62,7 @@ Markup wordRows(const LedgerRow& row) {
     Markup out;
     for (const auto& [key, text] : row.words) {
         const auto* field = metadataField(key);
-        out += factRow(toQt(field ? field->label : key), toQt(printable(text, 600)));
+        out += factRow(toQt(field ? said(field->label) : key), toQt(printable(text, 600)));
     }
     return out;
 }
@@ -107,9 +101,9 @@ Markup copyPage(const RegisteredCopy& copy, const std::vector<LeftCopy>& history
                 const std::vector<HeldCopy>& held) {
     auto out = Markup::of("<p style='font-size:13pt; margin:0 0 6px 0'>%1</p>",
                           {toQt(printable(copy.row.copy.filename().string()))}) +
-               factTable(copyFactRows(copy));
+               tableOf(copyFactRows(copy));
     if (const auto words = wordRows(copy.row); !words.isEmpty())
-        out += partTitle(QObject::tr("What it says")) + factTable(words);
+        out += partTitle(QObject::tr("What it says")) + tableOf(words);
     if (!history.empty()) {
         out += partTitle(QObject::tr("All that left of this original: %1").arg(history.size()));
         for (const auto& left : history)
@@ -136,27 +130,28 @@ Markup answerPage(const WhatIs& answer) {
     if (!answer.file.path.empty())
         found += factRow(QObject::tr("Our mark"), answer.file.marked ? QObject::tr("still in the file")
                                                                      : QObject::tr("not in the file"));
-    out += factTable(found);
+    out += tableOf(found);
     if (!known)
         return out;
-    out += partTitle(answer.known.front().thisCopy ? QObject::tr("The copy as it left")
-                                                   : QObject::tr("A copy of this picture, as it left")) +
-           factTable(copyFactRows(answer.known.front().copy));
+    const auto& best = answer.known.front();
+    out += partTitle(best.named() ? QObject::tr("The copy as it left")
+                                  : QObject::tr("A copy of this picture, as it left")) +
+           tableOf(copyFactRows(best.copy));
     Markup words;
     for (const auto& field : answer.fields) {
         const auto* row = metadataField(field.key);
-        words += factRow(
-            toQt(row ? row->label : field.key),
-            field.stays() ? Markup(toQt(printable(field.then, 300)))
-            : field.now.empty()
-                ? toQt(printable(field.then, 300)) + tinted(QObject::tr("  gone from the file"), theme().look)
-                : toQt(printable(field.then, 300)) +
-                      tinted(QObject::tr("  now: ") + toQt(printable(field.now, 300)), theme().look));
+        const auto shown = [](const std::string& text) { return inOwnOrder(toQt(printable(text, 300))); };
+        Markup value = shown(field.then);
+        if (!field.stays())
+            value += tinted(field.now.empty() ? QObject::tr("  gone from the file")
+                                              : QObject::tr("  now: ") + shown(field.now),
+                            theme().look);
+        words += factRow(toQt(row ? said(row->label) : field.key), value);
     }
     if (!words.isEmpty())
-        out += partTitle(QObject::tr("Its words then and now")) + factTable(words);
+        out += partTitle(QObject::tr("Its words then and now")) + tableOf(words);
     else if (const auto said = wordRows(answer.known.front().copy.row); !said.isEmpty())
-        out += partTitle(QObject::tr("What it said")) + factTable(said);
+        out += partTitle(QObject::tr("What it said")) + tableOf(said);
     if (answer.known.size() > 1) {
         out += partTitle(QObject::tr("Others that look like it"));
         for (std::size_t i = 1; i < answer.known.size(); ++i)

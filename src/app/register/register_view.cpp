@@ -293,8 +293,9 @@ void RegisterView::changeEvent(QEvent* event) {
 
 void RegisterView::showSearched() {
     const auto total = m_model.total();
-    const auto copies = toQt(counted(total, "copy", "copies"));
-    m_summary->setText(m_of.empty() ? copies : tr("%1 of %2").arg(copies, toQt(m_of.filename())));
+    m_summary->setText(m_of.empty()
+                           ? saidQt(total, "{n} copy", "{n} copies")
+                           : saidQt(total, "{n} copy of %1", "{n} copies of %1").arg(toQt(m_of.filename())));
     if (isVisible())
         announce(m_summary, m_summary->text());
     if (total == 0) {
@@ -344,8 +345,7 @@ void RegisterView::showChosen() {
     if (copies.size() != 1) {
         m_historyTask.cancel();
         m_picture->show({}, {}, {}, {});
-        (copies.empty() ? Markup()
-                        : Markup(tr("%1 chosen").arg(toQt(counted(copies.size(), "copy", "copies")))))
+        (copies.empty() ? Markup() : Markup(saidQt(copies.size(), "{n} copy chosen", "{n} copies chosen")))
             .showOn(*m_page);
         if (copies.empty() && !m_of.empty())
             m_historyTask.start([of = m_of](const auto&) {

@@ -32,7 +32,7 @@ void TwoPictures::show(const QImage& left, const QString& leftWords, const QImag
     m_right = right;
     m_leftWords = leftWords;
     m_rightWords = rightWords;
-    setAccessibleName(rightWords.isEmpty() ? leftWords : leftWords + ", " + rightWords);
+    setAccessibleName(rightWords.isEmpty() ? leftWords : leftWords + QObject::tr(", ") + rightWords);
     update();
 }
 

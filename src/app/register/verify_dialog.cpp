@@ -129,7 +129,7 @@ void VerifyDialog::showFiles(const Files& files) {
     }
     m_list->addTopLevelItems(rows);
     m_summary->setText(files.empty() ? tr("There is nothing in %1.").arg(toQt(m_folder))
-                                     : tr("%1: %2.").arg(toQt(m_folder), parts.join(", ")));
+                                     : tr("%1: %2.").arg(toQt(m_folder), parts.join(QObject::tr(", "))));
 }
 
 } // namespace keepseal::app

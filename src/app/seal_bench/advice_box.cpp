@@ -24,7 +24,7 @@ QString sentence(const PlaceScores& scores) {
     QStringList words;
     for (const auto& trouble : troubles(scores))
         words << toQt(trouble);
-    return words.isEmpty() ? AdviceBox::tr("nothing against it") : words.join("; ");
+    return words.isEmpty() ? AdviceBox::tr("nothing against it") : words.join(QObject::tr("; "));
 }
 
 } // namespace
@@ -99,7 +99,7 @@ protected:
                 const auto& s = m_advice->places[static_cast<std::size_t>(i)];
                 QStringList lost;
                 for (const auto& crop : s.lostBy)
-                    lost << toQt(crop);
+                    lost << toQt(saidValue({}, crop));
                 QToolTip::showText(
                     help->globalPos(),
                     AdviceBox::tr(
@@ -110,7 +110,8 @@ protected:
                         .arg(s.readable, 0, 'f', 0)
                         .arg(s.kept, 0, 'f', 0)
                         .arg(s.clear, 0, 'f', 0)
-                        .arg(lost.isEmpty() ? AdviceBox::tr("none of the usual crops") : lost.join(", ")),
+                        .arg(lost.isEmpty() ? AdviceBox::tr("none of the usual crops")
+                                            : lost.join(QObject::tr(", "))),
                     this);
             }
         return true;
@@ -193,7 +194,7 @@ void AdviceBox::show() {
                       ? Markup(tr("The seal stands at a point of its own."))
                       : Markup::of(tr("<b>%1</b>: %2."), {placeName(now.anchor), sentence(now)});
     if (seal.placing == Placing::Advised)
-        text += Markup::of("<br>%1", {m_advice->why});
+        text += Markup::of("<br>%1", {toQt(m_advice->why)});
     else if (m_advice->best != seal.anchor)
         text += Markup::of("<br>%1", {tr("Better: %1, %2 points against %3.")
                                           .arg(placeName(m_advice->best).toLower())

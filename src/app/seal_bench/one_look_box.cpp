@@ -107,12 +107,12 @@ void OneLookBox::take(const Found& found) {
         for (std::size_t i = 0; i < std::min<std::size_t>(left.size(), 3); ++i)
             names << toQt(found.names[left[i]]);
         return say(tr("No one look serves all %1 pictures; nothing was changed. Nearest comes "
-                      "%2, which leaves %3: %4%5.")
+                      "%2, which leaves %3: %4.")
                        .arg(measured)
                        .arg(nameOf(found.look))
                        .arg(left.size())
-                       .arg(names.join(", "))
-                       .arg(left.size() > 3 ? tr(" and others") : QString()));
+                       .arg(left.size() > 3 ? tr("%1 and others").arg(names.join(QObject::tr(", ")))
+                                            : names.join(QObject::tr(", "))));
     }
     auto design = m_document->currentDelivery().seal;
     takeOver(found.look, design);

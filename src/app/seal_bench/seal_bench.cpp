@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal_bench/seal_bench.h"
 
+#include "widgets/side_area.h"
+
 #include "seal/logo.h"
 #include "theme/theme.h"
 #include "widgets/announce.h"
@@ -21,12 +23,10 @@ namespace keepseal::app {
 namespace {
 
 QScrollArea* scrolling(QWidget* page, int width) {
-    auto* area = new QScrollArea;
-    area->setWidgetResizable(true);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* area = new SideArea;
     area->setWidget(page);
     area->setFocusPolicy(Qt::NoFocus); // what it holds has the focus
-    area->setFixedWidth(withText(width));
+    area->setUsualWidth(width);
     return area;
 }
 
@@ -380,8 +380,10 @@ void SealBench::setPartSetting(const std::string& key, const SettingValue& value
 
 void SealBench::refresh() {
     const auto& seal = m_document->currentDelivery().seal;
-    if (m_name->text() != toQt(seal.name))
+    if (m_name->text() != toQt(seal.name)) {
         m_name->setText(toQt(seal.name));
+        m_name->setCursorPosition(0); // a long name is read from its beginning
+    }
     if (!m_saying.isActive()) {
         m_of->setText(tr("the seal of %1").arg(toQt(m_document->currentDelivery().name)));
         m_of->setStyleSheet({});
@@ -443,7 +445,7 @@ void SealBench::refreshPart() {
         m_shownPart.clear();
         return;
     }
-    m_partTitle->setText(chosen.size() > 1    ? tr("%1 parts").arg(chosen.size())
+    m_partTitle->setText(chosen.size() > 1    ? saidQt(chosen.size(), "{n} part", "{n} parts")
                          : part->name.empty() ? tr("Part")
                                               : toQt(part->name));
     m_textHelp->setVisible(part->kind == PartKind::Text);
@@ -460,7 +462,7 @@ void SealBench::refreshPart() {
         m_partForm->setValue(row.key, row.get(*part));
     SealDesign copy = seal;
     const bool free = layoutAround(copy, part->id).stacking == Stacking::Free;
-    m_partForm->setGroupVisible(tr("Placed freely"), free);
+    m_partForm->setGroupVisible("Placed freely", free);
     if (part->kind == PartKind::Shape) {
         const bool ring = part->shape.shape == ShapeKind::Ring, line = part->shape.shape == ShapeKind::Line;
         m_partForm->setRowVisible("stretch", !ring && !free);

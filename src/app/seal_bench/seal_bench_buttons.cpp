@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The bench's rows of buttons: what is done to parts, the grounds and the zoom, lining up, signs and tokens.
 #include "seal_bench/seal_bench.h"
+#include "widgets/side_area.h"
 
 #include "theme/theme.h"
 
@@ -87,7 +88,7 @@ QWidget* SealBench::makeGrounds() {
     row->addSpacing(kGap2);
     row->addWidget(
         tool("zoom-out", tr("Smaller (-)"), [this] { m_canvas->setZoom(m_canvas->zoomPercent() / 1.5); }));
-    m_zoom->setMinimumWidth(withText(46));
+    m_zoom->setMinimumWidth(QFontMetrics(m_zoom->font()).horizontalAdvance(tr("%1 %").arg(8888)));
     m_zoom->setAlignment(Qt::AlignCenter);
     row->addWidget(m_zoom);
     row->addWidget(
@@ -97,7 +98,7 @@ QWidget* SealBench::makeGrounds() {
     fit->setToolTip(tr("The whole picture (0)"));
     connect(fit, &QToolButton::clicked, this, [this] { m_canvas->setZoom(0); });
     row->addWidget(fit);
-    return bar;
+    return scrolledSideways(bar);
 }
 
 QWidget* SealBench::makeAlignActions() {

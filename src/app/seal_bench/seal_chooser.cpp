@@ -245,7 +245,7 @@ void SealChooser::refreshButtons() {
         tags << toQt(tag);
     m_about->setText(
         (seal->notes.empty() ? QString() : toQt(seal->notes) + "   ") +
-        (tags.isEmpty() ? QString() : tr("Tags: %1   ").arg(tags.join(", "))) +
+        (tags.isEmpty() ? QString() : tr("Tags: %1   ").arg(tags.join(QObject::tr(", ")))) +
         (seal->shipped ? tr("Comes with Keep Seal: duplicate it to change it here.") : QString()));
 }
 

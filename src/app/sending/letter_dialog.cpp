@@ -20,7 +20,7 @@ namespace keepseal::app {
 namespace {
 
 QString bytesText(std::uint64_t bytes) {
-    return toQt(byteText(bytes));
+    return toQt(shownBytes(bytes));
 }
 
 /// The subject without the number that tells several letters apart.
@@ -88,10 +88,10 @@ void LetterDialog::addAttached(QVBoxLayout* column) {
                 top = new QTreeWidgetItem({tr("Letter %1 of %2").arg(i + 1).arg(m_letters.size()),
                                            tr("about %1").arg(bytesText(letter.bytes))}));
         if (letter.to.holds == LetterHolds::Sheet)
-            new QTreeWidgetItem(top, {tr("%1, with %2")
-                                          .arg(toQt(letter.attached.front()),
-                                               toQt(counted(letter.items.size(), "picture", "pictures"))),
-                                      QString()});
+            new QTreeWidgetItem(top,
+                                {saidQt(letter.items.size(), "%1, with {n} picture", "%1, with {n} pictures")
+                                     .arg(toQt(letter.attached.front())),
+                                 QString()});
         else
             for (const auto& item : letter.items)
                 new QTreeWidgetItem(top, {toQt(item.name), bytesText(item.bytes)});

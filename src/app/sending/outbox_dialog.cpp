@@ -179,8 +179,8 @@ void OutboxDialog::refresh() {
                       .arg(m_posting->count(SendState::Waiting))
                       .arg(m_posting->count(SendState::Held))
                       .arg(m_posting->count(SendState::Sent)) +
-                  (unread > 0 ? tr(", %1 in letters that wait for you to look at them")
-                                    .arg(toQt(counted(unread, "copy", "copies")))
+                  (unread > 0 ? saidQt(unread, ", {n} copy in letters that wait for you to look at them",
+                                       ", {n} copies in letters that wait for you to look at them")
                               : QString()));
     refreshButtons();
 }

@@ -106,16 +106,16 @@ void Posting::ended(const TaskOutcome<PostRound>& outcome) {
     const auto& round = *outcome.result;
     QStringList parts;
     if (round.sent > 0)
-        parts << tr("%1 sent").arg(toQt(counted(round.sent, "copy", "copies")));
+        parts << saidQt(round.sent, "{n} copy sent", "{n} copies sent");
     if (round.leftOut > 0)
         parts << tr("%1 left out: the name is taken there").arg(round.leftOut);
     if (round.held > 0)
-        parts << tr("%1 held in the outbox").arg(toQt(counted(round.held, "copy", "copies"))) +
+        parts << saidQt(round.held, "{n} copy held in the outbox", "{n} copies held in the outbox") +
                      (m_heldBy.isEmpty() ? QString() : ": " + m_heldBy);
     if (round.later > 0)
         parts << tr("%1 could not be sent and will be tried again").arg(round.later);
     if (!parts.isEmpty())
-        emit said(parts.join("; ") + (parts.last().endsWith('.') ? "" : "."));
+        emit said(parts.join(QObject::tr("; ")) + (parts.last().endsWith('.') ? "" : "."));
 }
 
 /// The timer, at the latest in an hour: the clock may be set meanwhile.

@@ -21,10 +21,6 @@ std::size_t countMissing(const Job& job) {
     return out;
 }
 
-QString pictures(std::size_t count) {
-    return toQt(counted(count, "picture", "pictures"));
-}
-
 } // namespace
 
 JobSession::JobSession(JobDocument* document, PictureLibrary* library, QObject* parent)
@@ -104,10 +100,13 @@ void JobSession::takeFound(Given given, const TaskOutcome<Found>& outcome) {
         if (given == Given::Nothing && untouched)
             bringBack(m_kept.front());
         else
-            emit said(
-                tr("Keep Seal was ended in the middle of things: the job of %1 is kept. The menu brings "
-                   "it back, under Job and pictures.")
-                    .arg(pictures(m_kept.front().pictures)));
+            emit said(saidQt(m_kept.front().pictures,
+                             "Keep Seal was ended in the middle of things: the job of {n} picture is kept. "
+                             "The menu brings "
+                             "it back, under Job and pictures.",
+                             "Keep Seal was ended in the middle of things: the job of {n} pictures is kept. "
+                             "The menu brings "
+                             "it back, under Job and pictures."));
     }
     if (!m_document->originals().empty())
         m_wait.start();
@@ -171,18 +170,22 @@ void JobSession::takeLoaded(const TaskOutcome<Loaded>& outcome) {
     emit opened();
     QString text;
     if (loaded.lost)
-        text = tr("Keep Seal was ended in the middle of things: the job of %1 is here again as it was.")
-                   .arg(pictures(job.originals.size()));
+        text = saidQt(
+            job.originals.size(),
+            "Keep Seal was ended in the middle of things: the job of {n} picture is here again as it was.",
+            "Keep Seal was ended in the middle of things: the job of {n} pictures is here again as it was.");
     if (loaded.missing > 0)
         text += (text.isEmpty() ? "" : " ") +
-                tr("%1 not where they were. The menu offers to find them again in another folder.")
-                    .arg(toQt(counted(loaded.missing, "picture is", "pictures are")));
+                saidQt(loaded.missing,
+                       "{n} picture is not where it was. The menu offers to find it again in another folder.",
+                       "{n} pictures are not where they were. The menu offers to find them again in another "
+                       "folder.");
     if (!closed.isEmpty())
         text +=
             (text.isEmpty() ? "" : " ") +
             tr("In the file %1 tells where the pictures were taken. It was opened with that closed; only you "
                "can open it, at its station Privacy.")
-                .arg(closed.join(tr(", ")));
+                .arg(closed.join(QObject::tr(", ")));
     if (!text.isEmpty())
         emit said(text);
 }

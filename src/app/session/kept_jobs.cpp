@@ -63,9 +63,10 @@ void setAside(const fs::path& file, const Problem& problem, std::vector<Problem>
     std::error_code error;
     fs::rename(file, there, error);
     if (problems)
-        problems->emplace_back(problem.kind, error ? file.string() : there.string(),
-                               "a kept job can't be read: " + problem.happened,
-                               "It stays there; a newer Keep Seal may be able to read it");
+        problems->emplace_back(
+            problem.kind, error ? file.string() : there.string(),
+            Saying("a kept job can't be read: {happened}", {{"happened", problem.happened}}),
+            "It stays there; a newer Keep Seal may be able to read it");
 }
 
 } // namespace
@@ -80,7 +81,7 @@ OpenJobFile::OpenJobFile() {
     }
     if (!m_lock)
         throw Problem(ProblemKind::CannotWrite, jobsFolder().string(),
-                      std::string("no job can be kept there: ") + std::strerror(errno),
+                      Saying("no job can be kept there: {reason}", {{"reason", std::strerror(errno)}}),
                       "Check the folder's permissions and the space left on the disk");
     if (std::error_code error; fs::exists(m_file, error)) // of a process that had our number and died
         fs::rename(m_file,

@@ -60,7 +60,8 @@ std::vector<RememberedDelivery> rememberedDeliveries(std::vector<Problem>* probl
             moveAside(rememberedFile(number), rememberedFolder() / "set-aside", std::to_string(number));
             if (problems)
                 problems->emplace_back(problem.kind, (rememberedFolder() / "set-aside").string(),
-                                       "a delivery of last time can't be read: " + problem.happened,
+                                       Saying("a delivery of last time can't be read: {happened}",
+                                              {{"happened", problem.happened}}),
                                        "Its file was set aside there; a newer Keep Seal may be able to "
                                        "read it");
         }

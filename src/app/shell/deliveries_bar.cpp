@@ -13,6 +13,7 @@
 #include <QLabel>
 #include <QPainter>
 #include <QScrollArea>
+#include <QStyle>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -81,7 +82,7 @@ QString cardHelp(const DeliveryItem& item) {
         QStringList tags;
         for (const auto& tag : item.delivery.tags)
             tags << toQt(tag);
-        lines << tags.join(", ");
+        lines << tags.join(QObject::tr(", "));
     }
     if (item.changed()) {
         lines << DeliveryCard::tr("Changed since it was kept:");
@@ -130,38 +131,38 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const Theme& t = theme();
+    const auto side = [this](const QRect& at) { return QStyle::visualRect(layoutDirection(), rect(), at); };
     painter.setPen(QPen(isChecked() ? t.accent : t.line, isChecked() ? 2 : 1));
     painter.setBrush(isChecked() ? t.raised : t.panel);
     painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 8, 8);
-    paintSign(painter, QRect(11, 13, 48, 36), m_item.delivery.seal);
+    paintSign(painter, side({11, 13, 48, 36}), m_item.delivery.seal);
     const auto& d = m_item.delivery;
     const int left = 70, room = width() - left - 32;
     painter.setFont(strongFont());
     painter.setPen(m_item.inNextRun ? t.text : t.quiet);
     const QFontMetrics strong(strongFont()), small(smallFont());
-    painter.drawText(QRect(left, 8, room, strong.height()), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(side({left, 8, room, strong.height()}), Qt::AlignLeft | Qt::AlignVCenter,
                      strong.elidedText(toQt(d.name), Qt::ElideRight, room));
     painter.setFont(smallFont());
     painter.setPen(t.quiet);
     const bool plain = d.fit.on && d.fit.to == FitTo::LongSide;
     const auto size = plain ? tr("%1 px").arg(d.fit.longSide) : toQt(station(StationId::Fit).summary(d));
-    painter.drawText(QRect(left, 10 + strong.height(), width() - left - 8, small.height()), Qt::AlignLeft,
+    painter.drawText(side({left, 10 + strong.height(), width() - left - 8, small.height()}), Qt::AlignLeft,
                      small.elidedText(size + " · " + formatsOf(d.file), Qt::ElideRight, width() - left - 8));
     const bool held = m_heldBack > 0 && m_item.inNextRun;
     if (d.privacy.opensLocation() || held)
         painter.setPen(t.bad);
-    painter.drawText(QRect(left, 10 + strong.height() + small.height(), width() - left - 8, small.height()),
+    painter.drawText(side({left, 10 + strong.height() + small.height(), width() - left - 8, small.height()}),
                      Qt::AlignLeft,
                      d.privacy.opensLocation() ? tr("TELLS THE PLACE")
                      : !m_item.inNextRun       ? tr("not in the next run")
                      : held                    ? tr("%1 held back").arg(m_heldBack)
                      : !m_copies               ? QString()
-                     : *m_copies == 1          ? tr("1 copy")
-                                               : tr("%1 copies").arg(*m_copies));
+                                               : saidQt(*m_copies, "{n} copy", "{n} copies"));
     if (m_item.changed()) {
         painter.setPen(t.look);
         painter.drawText(
-            QRect(left, 10 + strong.height() + small.height(), width() - left - 10, small.height()),
+            side({left, 10 + strong.height() + small.height(), width() - left - 10, small.height()}),
             Qt::AlignRight, tr("changed"));
     }
     if (hasFocus()) {
@@ -172,7 +173,7 @@ void DeliveryCard::paintEvent(QPaintEvent*) {
 }
 
 void DeliveryCard::resizeEvent(QResizeEvent*) {
-    m_tick->move(width() - 28, 7);
+    m_tick->move(layoutDirection() == Qt::RightToLeft ? 28 - m_tick->width() : width() - 28, 7);
 }
 void DeliveryCard::mousePressEvent(QMouseEvent* event) {
     m_pressedAt = event->position().toPoint();
@@ -327,12 +328,12 @@ void DeliveriesBar::refresh() {
     }
     const auto& job = state.name;
     m_about->setToolTip(toQt(job));
-    m_about->setText(!job.empty() ? m_about->fontMetrics().elidedText(
-                                        toQt(job) + (pictures ? tr(" · %1").arg(pictures) : QString()),
-                                        Qt::ElideMiddle, 140)
-                     : pictures == 0 ? tr("no pictures yet")
-                     : pictures == 1 ? tr("1 original")
-                                     : tr("%1 originals").arg(pictures));
+    m_about->setText(
+        !job.empty()
+            ? m_about->fontMetrics().elidedText(
+                  toQt(job) + (pictures ? tr(" · %1").arg(pictures) : QString()), Qt::ElideMiddle, 140)
+        : pictures == 0 ? tr("no pictures yet")
+                        : saidQt(static_cast<std::size_t>(pictures), "{n} original", "{n} originals"));
 }
 
 void DeliveriesBar::setHeldBack(std::map<DeliveryId, std::size_t> heldBack) {

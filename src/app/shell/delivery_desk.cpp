@@ -162,8 +162,10 @@ void DeliveryDesk::exportDeliveriesTo(const std::filesystem::path& file, bool al
     const auto chosen = all ? m.document->tickedDeliveries() : std::vector{m.document->currentDelivery()};
     m.files->run([chosen, file, base = m.document->base()] { exportDeliveries(chosen, file, base); },
                  [this, file, count = chosen.size()] {
-                     m.say(tr("%1 with all they need lie in %2. Your folders are not in it.")
-                               .arg(toQt(counted(count, "delivery", "deliveries")), toQt(file)));
+                     m.say(saidQt(count,
+                                  "{n} delivery with all it needs lies in %1. Your folders are not in it.",
+                                  "{n} deliveries with all they need lie in %1. Your folders are not in it.")
+                               .arg(toQt(file)));
                  });
 }
 
@@ -190,7 +192,7 @@ void DeliveryDesk::askArrival(TaskOutcome<Arrival> outcome) {
                 const auto count = taken.deliveries.size();
                 for (auto& delivery : taken.deliveries)
                     m.document->addDelivery(std::move(delivery));
-                m.say(tr("%1 taken in.").arg(toQt(counted(count, "delivery", "deliveries"))) +
+                m.say(saidQt(count, "{n} delivery taken in.", "{n} deliveries taken in.") +
                       saidOfTypefaces(taken));
             });
     });

@@ -36,8 +36,8 @@ QString faultText(const FaultPlace& place) {
         QObject::tr("%1, theme %2, style %3").arg(place.platform, place.theme, place.style));
     add(QObject::tr("Screens"), place.screens.join("; "));
     add(QObject::tr("Locale"), QLocale().name());
-    add(QObject::tr("Open"), toQt(counted(place.pictures, "picture", "pictures")) + ", " +
-                                 toQt(counted(place.deliveries, "delivery", "deliveries")));
+    add(QObject::tr("Open"), saidQt(place.pictures, "{n} picture", "{n} pictures") + ", " +
+                                 saidQt(place.deliveries, "{n} delivery", "{n} deliveries"));
     if (!place.lastSaid.isEmpty())
         add(QObject::tr("Said last"), withoutNames(place.lastSaid));
     return lines.join("\n");

@@ -39,8 +39,8 @@ void FileManagerDesk::set(bool on) {
                             });
     install([this](std::size_t count) {
         m_switch->setChecked(true);
-        m.say(tr("The file manager's menu offers %1 and the window on chosen pictures.")
-                  .arg(toQt(counted(count, "delivery", "deliveries"))) +
+        m.say(saidQt(count, "The file manager's menu offers {n} delivery and the window on chosen pictures.",
+                     "The file manager's menu offers {n} deliveries and the window on chosen pictures.") +
               (count == 0 ? " " + tr("A delivery has an entry when it says where its copies go, and lies in "
                                      "the library.")
                           : QString()));

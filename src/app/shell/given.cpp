@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/given.h"
 
+#include "shell/language.h"
+
 #include "base/files.h"
 #include "delivery/json.h"
 #include "theme/theme.h"
@@ -21,6 +23,7 @@ void beginProgram(QApplication& app) {
     QApplication::setApplicationDisplayName("Keep Seal");
     QApplication::setApplicationVersion(KEEPSEAL_VERSION);
     loadTypeface();
+    useLanguage(app);
 }
 
 void addGivenOptions(QCommandLineParser& parser) {

@@ -120,7 +120,7 @@ std::vector<HelpKey> HelpDesk::keys() const {
         QStringList all;
         for (const auto& keys : action->shortcuts())
             all << keys.toString(QKeySequence::NativeText);
-        found.emplace(words, all.join(", "));
+        found.emplace(words, all.join(QObject::tr(", ")));
     }
     std::vector<HelpKey> out;
     for (const auto& [words, keys] : found)

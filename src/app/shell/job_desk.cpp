@@ -188,10 +188,10 @@ void JobDesk::connectSession() {
 namespace {
 
 QString wordsFor(const KeptJob& kept) {
-    const auto count = toQt(counted(kept.pictures, "picture", "pictures"));
+    const auto count = saidQt(kept.pictures, "{n} picture", "{n} pictures");
     const auto when = QLocale().toString(QDateTime::fromSecsSinceEpoch(kept.when), QLocale::ShortFormat);
-    return (kept.name.empty() ? count : QString("%1, %2").arg(toQt(kept.name), count)) + ", " + when +
-           (kept.lost ? QObject::tr(" (its window was not closed)") : QString());
+    return (kept.name.empty() ? count : QString("%1, %2").arg(toQt(kept.name), count)) + QObject::tr(", ") +
+           when + (kept.lost ? QObject::tr(" (its window was not closed)") : QString());
 }
 
 } // namespace
@@ -214,7 +214,7 @@ void JobDesk::offerCards() {
     QStringList words;
     for (const auto& card : m_cards.cards()) {
         words << tr("%1: %2").arg(toQt(printable(card.name)),
-                                  toQt(counted(card.pictures, "picture", "pictures"))) +
+                                  saidQt(card.pictures, "{n} picture", "{n} pictures")) +
                      (card.known > 0 ? tr(", copies were made of %1").arg(card.known) : QString());
         m_cardMenu->addAction(words.last(), this, [this, folder = card.folder] { open({folder}); });
     }
@@ -264,16 +264,19 @@ void JobDesk::tellGathered(const Gathered& result, std::size_t added) {
     QStringList lines;
     if (std::exchange(m_saysGathered, false) && !result.files.empty())
         lines << (added == result.files.size()
-                      ? tr("%1 came to this job from outside; one undo takes them out again.")
-                      : tr("%1 came to this job from outside, the others of them were in it already."))
-                     .arg(toQt(counted(added, "picture", "pictures")));
+                      ? saidQt(added,
+                               "{n} picture came to this job from outside; one undo takes it out again.",
+                               "{n} pictures came to this job from outside; one undo takes them out again.")
+                      : saidQt(added,
+                               "{n} picture came to this job from outside, the others were in it already.",
+                               "{n} pictures came to this job from outside, the others were in it already."));
     if (result.files.empty())
         lines << tr("There are no pictures in there that Keep Seal can read.");
     lines << named.mid(0, kMostNamed);
     if (static_cast<std::size_t>(named.size()) > kMostNamed)
         lines << tr("and %1 more that are worth a look").arg(named.size() - static_cast<int>(kMostNamed));
     if (!counts.isEmpty())
-        lines << tr("No pictures: %1").arg(counts.join(", "));
+        lines << tr("No pictures: %1").arg(counts.join(QObject::tr(", ")));
     m.say(lines.join("\n"));
 }
 

@@ -241,9 +241,8 @@ void MainWindow::stampChosen(DeliveryId card) {
     if (chosen.empty())
         return tell(tr("Choose a picture first."));
     if (m_runs.stampThese(chosen, {card}))
-        tell(tr("%1 by \"%2\"…")
-                 .arg(toQt(counted(chosen.size(), "picture", "pictures")),
-                      toQt(m_document.state().deliveries[*m_document.indexOf(card)].delivery.name)));
+        tell(saidQt(chosen.size(), "{n} picture by \"%1\"…", "{n} pictures by \"%1\"…")
+                 .arg(toQt(m_document.state().deliveries[*m_document.indexOf(card)].delivery.name)));
 }
 
 void MainWindow::chooseDestination() {

@@ -111,6 +111,7 @@ private:
     void chooseContrast(bool high);
     void fillDesignMenu(QMenu* menu, WindowActions& actions);
     void fillUndo(QMenu* menu);
+    void fillLanguages(QMenu* menu);
     void fillLookMenu(QMenu* menu, WindowActions& actions);
     void makeAgainMenu(QMenu* different);
     void setLookedAt(OriginalId id);

@@ -23,15 +23,6 @@ namespace keepseal::app {
 
 namespace fs = std::filesystem;
 
-namespace {
-
-/// "3 copies", with %1 in `sentence`.
-QString countedIn(const QString& sentence, std::size_t count, const char* one, const char* many) {
-    return sentence.arg(toQt(counted(count, one, many)));
-}
-
-} // namespace
-
 RegisterDesk::RegisterDesk(DeskTools tools, Views* views, Drawer* drawer)
     : m(std::move(tools)), m_views(views), m_drawer(drawer), m_counting([this](TaskOutcome<Counts> outcome) {
           if (outcome.result)
@@ -145,15 +136,22 @@ void RegisterDesk::makeAgain(const std::vector<RegisteredCopy>& copies) {
             m_views->wall().select(ids);
             m_views->setView(ViewKind::Wall);
             const auto gone = originals.size() - there.size();
-            const auto chosen = toQt(counted(ids.size(), "picture", "pictures"));
             m.say(
                 (ticked.isEmpty()
-                     ? tr("Chosen on the wall: %1. The delivery that the copies were made for is not in this "
-                          "job: open it, then stamp.")
-                           .arg(chosen)
-                     : tr("Chosen on the wall: %1. Ticked: %2. Stamp to make their copies again.")
-                           .arg(chosen, ticked.join(", "))) +
-                (gone > 0 ? countedIn(tr(" No longer where they were: %1."), gone, "original", "originals")
+                     ? saidQt(ids.size(),
+                              "Chosen on the wall: {n} picture. The delivery that the copies were made for "
+                              "is not in "
+                              "this job: open it, then stamp.",
+                              "Chosen on the wall: {n} pictures. The delivery that the copies were made for "
+                              "is not in "
+                              "this job: open it, then stamp.")
+                     : saidQt(
+                           ids.size(),
+                           "Chosen on the wall: {n} picture. Ticked: %1. Stamp to make its copies again.",
+                           "Chosen on the wall: {n} pictures. Ticked: %1. Stamp to make their copies again.")
+                           .arg(ticked.join(QObject::tr(", ")))) +
+                (gone > 0 ? " " + saidQt(gone, "No longer where it was: {n} original.",
+                                         "No longer where they were: {n} originals.")
                           : QString()));
         });
 }
@@ -236,15 +234,15 @@ void RegisterDesk::join() {
             return importRegister(known, lines, file.string());
         },
         [this](const Imported& joined) {
-            auto text =
-                countedIn(tr("Joined: %1"), joined.runs, "run", "runs") +
-                countedIn(tr(" with %1"), joined.copies, "copy", "copies") +
-                (joined.knownRuns > 0 ? countedIn(tr("; here already: %1"), joined.knownRuns, "run", "runs")
-                                      : QString()) +
-                ".";
+            auto text = saidQt(joined.runs, "Joined: {n} run.", "Joined: {n} runs.") + " " +
+                        saidQt(joined.copies, "{n} copy came with it.", "{n} copies came with it.") +
+                        (joined.knownRuns > 0 ? " " + saidQt(joined.knownRuns, "Here already: {n} run.",
+                                                             "Here already: {n} runs.")
+                                              : QString());
             if (!joined.problems.empty())
-                text += countedIn(tr(" Not read: %1, the first: "), joined.problems.size(), "line", "lines") +
-                        toQt(joined.problems.front().sentence());
+                text += " " + saidQt(joined.problems.size(), "Not read: {n} line, the first: %1",
+                                     "Not read: {n} lines, the first: %1")
+                                  .arg(toQt(joined.problems.front().sentence()));
             m.say(text);
             renew();
         });
@@ -258,11 +256,11 @@ void RegisterDesk::makeAnew() {
             return std::pair{known.copies(), problems};
         },
         [this](const std::pair<std::size_t, std::size_t>& made) {
-            m.say(countedIn(tr("The register was made again from the ledgers: %1."), made.first, "copy",
-                            "copies") +
-                  (made.second > 0
-                       ? countedIn(tr(" Could not be read: %1."), made.second, "ledger", "ledgers")
-                       : QString()));
+            m.say(saidQt(made.first, "The register was made again from the ledgers: {n} copy.",
+                         "The register was made again from the ledgers: {n} copies.") +
+                  (made.second > 0 ? " " + saidQt(made.second, "Could not be read: {n} ledger.",
+                                                  "Could not be read: {n} ledgers.")
+                                   : QString()));
             renew();
         });
 }
@@ -277,13 +275,15 @@ void RegisterDesk::forgetChosen() {
     m.files->run<Forgotten>(
         [wish] { return wouldForget(Register(), wish); },
         [this, wish](const Forgotten& would) {
-            QMessageBox box(
-                QMessageBox::Question, tr("Forget copies"),
-                countedIn(tr("To be taken out of the register and the ledgers: %1, with what these pictures "
-                             "are known "
-                             "by. This can't be undone. The files themselves stay where they are."),
-                          would.rows, "row", "rows"),
-                QMessageBox::NoButton, m.window);
+            QMessageBox box(QMessageBox::Question, tr("Forget copies"),
+                            saidQt(would.rows,
+                                   "To be taken out of the register and the ledgers: {n} row, with what "
+                                   "these pictures are known "
+                                   "by. This can't be undone. The files themselves stay where they are.",
+                                   "To be taken out of the register and the ledgers: {n} rows, with what "
+                                   "these pictures are known "
+                                   "by. This can't be undone. The files themselves stay where they are."),
+                            QMessageBox::NoButton, m.window);
             auto* forgetButton = box.addButton(tr("Forget them"), QMessageBox::DestructiveRole);
             box.setDefaultButton(box.addButton(tr("Keep them"), QMessageBox::RejectRole));
             box.exec();
@@ -295,7 +295,7 @@ void RegisterDesk::forgetChosen() {
                     return forget(known, wish);
                 },
                 [this](const Forgotten& gone) {
-                    m.say(countedIn(tr("Forgotten: %1."), gone.rows, "row", "rows"));
+                    m.say(saidQt(gone.rows, "Forgotten: {n} row.", "Forgotten: {n} rows."));
                     renew();
                 });
         });

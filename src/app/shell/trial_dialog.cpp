@@ -22,7 +22,7 @@ QColor colourFor(double holds) {
 } // namespace
 
 AttackCard::AttackCard(Attack attack) {
-    setText(QObject::tr(nameOf(attack)));
+    setText(saidQt(nameOf(attack)));
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Minimum);
@@ -100,7 +100,7 @@ TrialDialog::TrialDialog(Delivery delivery, std::vector<AskedPicture> pictures, 
     auto* left = new QVBoxLayout;
     left->setSpacing(kGap2);
     m_head->setFont(titleFont());
-    m_head->setText(tr("Tried on %n pictures", nullptr, static_cast<int>(pictures.size())));
+    m_head->setText(saidQt(pictures.size(), "Tried on {n} picture", "Tried on {n} pictures"));
     m_progress->setRange(0, 1000);
     m_progress->setTextVisible(false);
     m_progress->setAccessibleName(tr("How far the trial has come"));
@@ -188,7 +188,7 @@ void TrialDialog::take(TaskOutcome<Tried> outcome) {
         return m_sentence->setText(outcome.result ? outcome.result->problems.join("\n") : QString());
     for (auto& picture : outcome.result->pictures)
         m_sealed.push_back(std::make_shared<const SealedPicture>(std::move(picture)));
-    m_head->setText(tr("Tried on %n pictures", nullptr, static_cast<int>(m_sealed.size())));
+    m_head->setText(saidQt(m_sealed.size(), "Tried on {n} picture", "Tried on {n} pictures"));
     m_head->setToolTip(outcome.result->problems.join("\n"));
     m_summaries = std::move(outcome.result->summaries);
     for (std::size_t i = 0; i < m_cards.size(); ++i)

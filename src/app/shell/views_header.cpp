@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/views_header.h"
 
+#include "widgets/side_area.h"
+
 #include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -14,23 +16,6 @@
 #include <algorithm>
 
 namespace keepseal::app {
-namespace {
-
-/// Cut by nothing: large text on a small screen is reached by scrolling.
-QScrollArea* scrolledSideways(QWidget* widget) {
-    auto* area = new QScrollArea;
-    area->setWidget(widget);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setFocusPolicy(Qt::NoFocus);
-    area->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    area->setFixedHeight(widget->sizeHint().height());
-    return area;
-}
-
-} // namespace
-
 ViewsHeader::ViewsHeader(QWidget* parent)
     : QWidget(parent), m_asSaved(new QToolButton), m_difference(new QToolButton),
       m_size(new QSlider(Qt::Horizontal)), m_surround(new QToolButton), m_noticeBox(new QWidget),

@@ -1,10 +1,14 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The window's menu and keys.
+#include "languages/catalogue.h"
+#include "shell/language.h"
 #include "shell/main_window.h"
 
+#include <QActionGroup>
 #include <QMenu>
 #include <QPushButton>
+#include <QSettings>
 #include <QToolButton>
 
 namespace keepseal::app {
@@ -42,7 +46,7 @@ void MainWindow::makeMenu() {
     menu->addSeparator();
     fillUndo(menu);
     menu->addSeparator();
-    fillLookMenu(menu, actions);
+    fillLookMenu(menu->addMenu(tr("Look of the window")), actions);
     menu->addSeparator();
     menu->addAction(actions.add(
         tr("Stamp"), QKeySequence("Ctrl+Return"), [this] { m_runs.stamp(); }, "stamp"));
@@ -93,6 +97,25 @@ void MainWindow::fillUndo(QMenu* menu) {
     join(redo, m_deliveries->redoButton());
 }
 
+/// Words are taken when the window is made, so that another language comes with the next start.
+void MainWindow::fillLanguages(QMenu* menu) {
+    auto* one = new QActionGroup(menu);
+    const auto wished = QSettings(windowFile(), QSettings::IniFormat).value("language").toString();
+    const auto add = [&](const QString& name, const QString& key) {
+        auto* action = menu->addAction(name);
+        action->setCheckable(true);
+        action->setChecked(key == wished);
+        one->addAction(action);
+        connect(action, &QAction::triggered, this, [this, key] {
+            remember({{"language", key}});
+            tell(tr("The window speaks that language from its next start on."));
+        });
+    };
+    add(tr("As the desktop"), {});
+    for (const auto& language : languages::known())
+        add(language.name, language.key);
+}
+
 void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
     menu->addAction(actions.add(
         tr("Light or dark window"), QKeySequence("Ctrl+T"),
@@ -102,6 +125,7 @@ void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {
     m_contrastAction->setCheckable(true);
     m_contrastAction->setChecked(contrast() == Contrast::High);
     connect(m_contrastAction, &QAction::triggered, this, &MainWindow::chooseContrast);
+    fillLanguages(menu->addMenu(tr("Language")));
     menu->addAction(actions.add(tr("Next grey around the pictures"), QKeySequence("Ctrl+G"),
                                 [this] { setLook(theme().kind, nextSurround()); }));
     actions.add({}, QKeySequence("Ctrl+E"), [this] { m_views->header().asSavedButton()->click(); });

@@ -2,9 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the window remembers from one day to the next: its size, its look, and the deliveries as they were
 // left.
+#include "shell/language.h"
 #include "shell/main_window.h"
-
-#include "base/files.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -13,10 +12,6 @@
 
 namespace keepseal::app {
 namespace {
-
-QString settingsFile() {
-    return toQt(configFolder() / "window.ini");
-}
 
 /// The colours that a person kept in the dialog for colours.
 QStringList keptColours() {
@@ -37,7 +32,7 @@ void takeKeptColours(const QStringList& names) {
 /// In the background: where it lies may be slow, or far away.
 void MainWindow::remember(const QVariantMap& values) {
     m_files.run([values] {
-        QSettings settings(settingsFile(), QSettings::IniFormat);
+        QSettings settings(windowFile(), QSettings::IniFormat);
         for (auto value = values.begin(); value != values.end(); ++value)
             settings.setValue(value.key(), value.value());
     });
@@ -85,7 +80,7 @@ void MainWindow::chooseContrast(bool high) {
 
 /// Before the window is seen.
 void MainWindow::restoreState() {
-    QSettings settings(settingsFile(), QSettings::IniFormat);
+    QSettings settings(windowFile(), QSettings::IniFormat);
     if (const auto geometry = settings.value("geometry").toByteArray(); !geometry.isEmpty())
         restoreGeometry(geometry);
     m_views->wall().setRowHeight(settings.value("proofSize", m_views->wall().rowHeight()).toInt());

@@ -25,32 +25,31 @@ QString planSentence(const Plan& plan, const Forecast* ahead, const HardCases::V
         return QObject::tr(
             "No copy can be made as it stands: each would lack something that its delivery promises.");
     if (const auto blocked = plan.count(Outcome::Blocked))
-        return QObject::tr("%1 taken, and the delivery says not to begin then: see the plan.")
-            .arg(toQt(counted(blocked, "name is", "names are")));
-    QString text = toQt(counted(copies, "copy", "copies")) + QObject::tr(" of ") +
-                   toQt(counted(pictures, "picture", "pictures"));
+        return saidQt(blocked, "{n} name is taken, and the delivery says not to begin then: see the plan.",
+                      "{n} names are taken, and the delivery says not to begin then: see the plan.");
     const auto places = plan.places();
-    if (places.size() == 1)
-        text += QObject::tr(" to %1").arg(toQt(places.front()));
-    else
-        text += QObject::tr(" to %1 places").arg(places.size());
+    const auto to = places.size() == 1 ? QObject::tr("to %1").arg(toQt(places.front()))
+                                       : saidQt(places.size(), "to {n} place", "to {n} places");
+    QString text = QObject::tr("%1 %2 %3", "3 copies, of 2 pictures, to a folder")
+                       .arg(saidQt(copies, "{n} copy", "{n} copies"),
+                            saidQt(pictures, "of {n} picture", "of {n} pictures"), to);
     if (there > 0)
         text += QObject::tr(" · %1 already there").arg(there);
     if (left > 0)
         text += QObject::tr(" · %1 left out").arg(left);
     if (ahead) {
         if (ahead->bytes > 0)
-            text += QObject::tr(" · about %1").arg(toQt(byteText(ahead->bytes)));
+            text += QObject::tr(" · about %1").arg(toQt(shownBytes(ahead->bytes)));
         if (ahead->failing > 0)
             text += QObject::tr(" · %1 can't be made").arg(ahead->failing);
         if (ahead->toLookAt > 0)
             text += QObject::tr(" · %1 worth a look").arg(ahead->toLookAt);
         for (const auto& room : ahead->rooms)
             if (room.needed > 0 && room.isShort())
-                text += QObject::tr(" · ONLY %1 LEFT ON THE DISK").arg(toQt(byteText(room.free)));
+                text += QObject::tr(" · ONLY %1 LEFT ON THE DISK").arg(toQt(shownBytes(room.free)));
     }
-    text += plan.replaced() > 0 ? QObject::tr(" · %1 will be replaced")
-                                      .arg(toQt(counted(plan.replaced(), "earlier copy", "earlier copies")))
+    text += plan.replaced() > 0 ? saidQt(plan.replaced(), " · {n} earlier copy will be replaced",
+                                         " · {n} earlier copies will be replaced")
                                 : QObject::tr(" · nothing will be replaced");
     if (std::any_of(plan.deliveries.begin(), plan.deliveries.end(),
                     [](const Delivery& d) { return d.privacy.opensLocation(); }))
@@ -81,22 +80,22 @@ std::size_t copiesOfEach(const std::vector<Delivery>& deliveries) {
 
 QString runSentence(const RunOutcome& run) {
     QString text = run.stopped
-                       ? QObject::tr("Stopped. %1 made, %2 not reached; it can go on there.")
-                             .arg(toQt(counted(run.made, "copy was", "copies were")))
+                       ? saidQt(run.made, "Stopped. {n} copy was made, %1 not reached; it can go on there.",
+                                "Stopped. {n} copies were made, %1 not reached; it can go on there.")
                              .arg(run.waiting)
-                       : QObject::tr("%1 made and checked.").arg(toQt(counted(run.made, "copy", "copies")));
+                       : saidQt(run.made, "{n} copy made and checked.", "{n} copies made and checked.");
     if (run.failed > 0)
-        text += QObject::tr(" %1 could not be made.").arg(toQt(counted(run.failed, "copy", "copies")));
+        text += " " + saidQt(run.failed, "{n} copy could not be made.", "{n} copies could not be made.");
     if (run.heldBack > 0)
-        text += QObject::tr(" %1 held back: see the check.")
-                    .arg(toQt(counted(run.heldBack, "copy was", "copies were")));
+        text += " " + saidQt(run.heldBack, "{n} copy was held back: see the check.",
+                             "{n} copies were held back: see the check.");
     text += run.originalsKept ? QObject::tr(" The originals are byte for byte as they were.")
                               : QObject::tr(" An original changed during the run: see the check.");
     return text;
 }
 
 QString stampWords(std::size_t copies) {
-    return copies == 1 ? QObject::tr("Stamp 1 copy") : QObject::tr("Stamp %1 copies").arg(copies);
+    return saidQt(copies, "Stamp {n} copy", "Stamp {n} copies");
 }
 
 /// The sentence tells of the run; the button of what is left to do.
@@ -167,11 +166,13 @@ BarWords wordsForJob(const BarState& state) {
     if (ticked.empty())
         return saying(QObject::tr("No delivery is ticked for the next run."), BarTone::Look, stamp);
     if (const auto homeless = tickedWithoutFolder(*state.cards)) {
-        const auto copies = toQt(counted(state.pictures * copiesOfEach(ticked), "copy", "copies"));
+        const auto copies = state.pictures * copiesOfEach(ticked);
         return saying(ticked.size() == 1
-                          ? QObject::tr("%1 can be made as soon as there is a folder for them.").arg(copies)
-                          : QObject::tr("%1 can be made as soon as there is a folder for “%2”.")
-                                .arg(copies, toQt((*state.cards)[*homeless].delivery.name)),
+                          ? saidQt(copies, "{n} copy can be made as soon as there is a folder for it.",
+                                   "{n} copies can be made as soon as there is a folder for them.")
+                          : saidQt(copies, "{n} copy can be made as soon as there is a folder for “%1”.",
+                                   "{n} copies can be made as soon as there is a folder for “%1”.")
+                                .arg(toQt((*state.cards)[*homeless].delivery.name)),
                       BarTone::Plain, QObject::tr("Choose the folder…"), true);
     }
     if (state.problem)

@@ -134,9 +134,10 @@ QWidget* FirstQuestions::emblemQuestion() {
     auto* row = new QHBoxLayout(m_lookRow);
     row->setContentsMargins(0, 0, 0, 0);
     row->addWidget(new QLabel(tr("The mark in a corner is")));
-    m_look = new SegmentControl(
-        {{"words", "Name or link"}, {"shipped-emblem", "Emblem"}, {"shipped-side-by-side", "Both"}},
-        tr("The mark in a corner"));
+    m_look = new SegmentControl({{"words", tr("Name or link").toStdString()},
+                                 {"shipped-emblem", tr("Emblem").toStdString()},
+                                 {"shipped-side-by-side", tr("Both").toStdString()}},
+                                tr("The mark in a corner"));
     m_look->setValue("words");
     connect(m_look, &SegmentControl::changed, this, &FirstQuestions::wearLook);
     row->addWidget(m_look);

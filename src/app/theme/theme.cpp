@@ -140,6 +140,9 @@ QMenu::item { padding: 6px 24px 6px 12px; border-left: 3px solid transparent; }
 QMenu::item:selected { background: @chosen; color: @onChosen; border-left: 3px solid @accent; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 )");
+    if (QGuiApplication::isRightToLeft()) // the style fills sliders from the left, whatever is read from
+                                          // where
+        sheet.replace("QSlider::sub-page", "QSlider::add-page");
     const bool high = t == highContrast(t.kind);
     const std::pair<const char*, QColor> roles[] = {{"@onChosen", high ? t.onAccent : t.text},
                                                     {"@chosen", high ? t.accent : t.line},
@@ -286,9 +289,14 @@ QPixmap iconPixmap(const QString& name, const QColor& colour, int size, qreal ra
     if (!file.open(QIODevice::ReadOnly))
         return {};
     QSvgRenderer renderer(QString::fromUtf8(file.readAll()).replace("currentColor", colour.name()).toUtf8());
+    static const QSet<QString> pointsAlong{"arrow-left", "undo-2", "redo-2"}; // the way that lines are read
     pixmap = QPixmap(QSize(size, size) * ratio);
     pixmap.fill(Qt::transparent);
     QPainter painter(&pixmap);
+    if (QGuiApplication::isRightToLeft() && pointsAlong.contains(name)) {
+        painter.translate(size * ratio, 0);
+        painter.scale(-1, 1);
+    }
     renderer.render(&painter);
     painter.end();
     pixmap.setDevicePixelRatio(ratio);

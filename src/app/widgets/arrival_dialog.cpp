@@ -31,7 +31,7 @@ QString listOf(const std::vector<std::string>& names) {
     QStringList out;
     for (const auto& name : names)
         out << shortText(std::filesystem::path(name).filename().string(), 80);
-    return out.join(", ");
+    return out.join(QObject::tr(", "));
 }
 
 } // namespace
@@ -75,7 +75,7 @@ ArrivalDialog::ArrivalDialog(Arrival arrival, QWidget* parent)
 void ArrivalDialog::addDesigns(QVBoxLayout* column) {
     const auto count = m_arrival.designs.size();
     column->addWidget(
-        line(m_arrival.seal ? tr("One seal") : shortText(counted(count, "delivery", "deliveries")),
+        line(m_arrival.seal ? tr("One seal") : shortText(saidOf(count, "{n} delivery", "{n} deliveries")),
              smallFont(), theme().quiet));
     for (const auto& design : m_arrival.designs) {
         const auto name = shortText(design.name);

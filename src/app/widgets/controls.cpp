@@ -70,16 +70,22 @@ private:
 class NumberBox : public QDoubleSpinBox {
 public:
     NumberBox() {
-        auto plain = QLocale::c();
+        auto plain = speaksEnglish() ? QLocale::c() : QLocale();
         plain.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
         setLocale(plain);
     }
     QValidator::State validate(QString& text, int& position) const override {
-        text.replace(',', '.');
+        text = withOwnPoint(text);
         return QDoubleSpinBox::validate(text, position);
     }
     double valueFromText(const QString& text) const override {
-        return QDoubleSpinBox::valueFromText(QString(text).replace(',', '.'));
+        return QDoubleSpinBox::valueFromText(withOwnPoint(text));
+    }
+
+private:
+    QString withOwnPoint(QString text) const {
+        const auto point = locale().decimalPoint();
+        return text.replace(',', point).replace('.', point);
     }
 };
 
@@ -118,7 +124,7 @@ NumberControl::NumberControl(const NumberRange& range, const QString& unit, cons
     m_box->setSingleStep(range.step);
     m_box->setSuffix(unitSuffix(unit));
     if (range.leastMeans)
-        m_box->setSpecialValueText(QString::fromUtf8(range.leastMeans));
+        m_box->setSpecialValueText(QString::fromStdString(said(range.leastMeans)));
     m_box->setKeyboardTracking(false);
     m_box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_box->setAlignment(Qt::AlignRight);

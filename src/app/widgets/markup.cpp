@@ -19,8 +19,15 @@ public:
     using QObject::QObject;
     bool eventFilter(QObject* watched, QEvent* event) override {
         if (event->type() == QEvent::Polish)
-            if (auto* label = qobject_cast<QLabel*>(watched); label && !label->property(kMarked).toBool())
-                label->setTextFormat(Qt::PlainText);
+            if (auto* label = qobject_cast<QLabel*>(watched)) {
+                if (!label->property(kMarked).toBool())
+                    label->setTextFormat(Qt::PlainText);
+                // Else names in Latin letters would stand at the far side of a window that is read from the
+                // right.
+                if (label->isRightToLeft() && label->alignment().testFlag(Qt::AlignLeft))
+                    label->setAlignment((label->alignment() & ~Qt::AlignLeft) | Qt::AlignRight |
+                                        Qt::AlignAbsolute);
+            }
         return false;
     }
 };
@@ -56,6 +63,26 @@ Markup coloured(const Markup& text, const QString& colour) {
     return Markup::of("<span style='color:%1'>%2</span>", {colour, text});
 }
 
+Markup tableOf(const Markup& rows, bool wide) {
+    return Markup::of("<table cellspacing='0'%1%2>%3</table>",
+                      {wide ? Markup::of(" width='100%'") : Markup(),
+                       QGuiApplication::isRightToLeft() ? Markup::of(" align='right'") : Markup(), rows});
+}
+
+Markup tableRow(const QList<TableCell>& cells) {
+    const bool fromTheRight = QGuiApplication::isRightToLeft();
+    Markup out;
+    for (const auto& cell : cells) {
+        const auto one = Markup::of("<td%1 width='%2' style='vertical-align:top; padding-top:%3px; "
+                                    "padding-bottom:%3px; padding-%4:%5px'>%6</td>",
+                                    {fromTheRight ? Markup::of(" dir='rtl'") : Markup(), cell.width,
+                                     QString::number(cell.above), QString(fromTheRight ? "left" : "right"),
+                                     QString::number(cell.gap), Markup::of(inOwnOrder("%1"), {cell.text})});
+        out = fromTheRight ? one + out : out + one;
+    }
+    return Markup::of("<tr>%1</tr>", {out});
+}
+
 void Markup::showOn(QLabel& label) const {
     label.setProperty(kMarked, true);
     label.setTextFormat(Qt::RichText);
@@ -74,6 +101,16 @@ QStaticText plainLine(const QString& text) {
     QStaticText out(text);
     out.setTextFormat(Qt::PlainText); // else a name with marks in it would be taken for rich text
     return out;
+}
+
+QString inOwnOrder(const QString& words) {
+    return QGuiApplication::isRightToLeft() ? QChar(0x2068) + words + QChar(0x2069)
+                                            : words; // isolated, by their first letter (UAX #9)
+}
+
+QString fromTheLeft(const QString& numbers) {
+    return QGuiApplication::isRightToLeft() ? QChar(0x2066) + numbers + QChar(0x2069)
+                                            : numbers; // isolated (UAX #9)
 }
 
 void plainLabels(QApplication& application) {

@@ -38,6 +38,17 @@ Markup operator+(Markup first, const Markup& second);
 /// In a colour, by its name.
 Markup coloured(const Markup& text, const QString& colour);
 
+/// Rows of a table, and a row's cells as they are read: Qt lays columns out from the left whatever the
+/// language.
+Markup tableOf(const Markup& rows, bool wide = false);
+struct TableCell {
+    Markup text;
+    int gap = 0;     ///< pixels to the next
+    int above = 0;   ///< and below
+    QString width{}; ///< "42%"; empty: as its words need it
+};
+Markup tableRow(const QList<TableCell>& cells);
+
 /// A page that came with the program, in Markdown: nobody else's words are in it.
 void showOwnPage(QTextBrowser& page, const QString& text);
 
@@ -47,5 +58,9 @@ QStaticText plainLine(const QString& text);
 /// From now on every label, those of tooltips and message boxes included, shows plain text, whatever stands
 /// in it, except where a Markup is shown on it.
 void plainLabels(QApplication& application);
+/// Words in their own order, whatever stands around them: paths and names in windows read from the right.
+QString inOwnOrder(const QString& words);
+/// Width × height and the like, which are read from the left in windows that are read from the right, too.
+QString fromTheLeft(const QString& numbers);
 
 } // namespace keepseal::app

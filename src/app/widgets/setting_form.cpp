@@ -57,7 +57,7 @@ void clear(QLayout* layout) {
 QString captionOf(const SettingInfo& info) {
     auto label = toText(info.label);
     if (info.unit.starts_with("% "))
-        label += ", " + toText(info.unit);
+        label = toText(saidTogether({info.label, info.unit}));
     return label;
 }
 
@@ -80,7 +80,7 @@ void SettingForm::setRows(const std::vector<const SettingInfo*>& rows, const std
     for (const auto* info : rows) {
         if (info->group != group) {
             group = info->group;
-            into = group.empty() ? column : heading(column, toText(group));
+            into = group.empty() ? column : heading(column, toText(group), toText(said(group)));
         }
         const auto path = prefix + info->key;
         auto& row = m_rows[path];
@@ -103,7 +103,7 @@ void SettingForm::setRows(const std::vector<const SettingInfo*>& rows, const std
     }
 }
 
-QVBoxLayout* SettingForm::heading(QVBoxLayout* column, const QString& text) {
+QVBoxLayout* SettingForm::heading(QVBoxLayout* column, const QString& group, const QString& text) {
     auto* inside = new QWidget;
     auto* rows = new QVBoxLayout(inside);
     rows->setContentsMargins(0, 0, 0, kGap2);
@@ -124,34 +124,37 @@ QVBoxLayout* SettingForm::heading(QVBoxLayout* column, const QString& text) {
     button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     button->setFocusPolicy(Qt::StrongFocus);
     button->setStyleSheet(
-        "QToolButton { border: none; text-align: left; padding: 4px 0; background: transparent; }"
-        "QToolButton:focus { color: palette(highlight); }");
+        QString("QToolButton { border: none; text-align: %1; padding: 4px 0; background: transparent; }"
+                "QToolButton:focus { color: palette(highlight); }")
+            .arg(QGuiApplication::isRightToLeft() ? "right" : "left"));
     button->setAccessibleName(tr("%1, settings").arg(text));
-    const auto fold = [this, button, inside, text](bool open) {
-        m_open[text] = open;
-        button->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
+    const auto fold = [this, button, inside, group](bool open) {
+        m_open[group] = open;
+        button->setArrowType(open                               ? Qt::DownArrow
+                             : QGuiApplication::isRightToLeft() ? Qt::LeftArrow
+                                                                : Qt::RightArrow);
         button->setChecked(open);
         inside->setVisible(open);
     };
     connect(button, &QToolButton::clicked, this, fold);
     column->addWidget(button);
     column->addWidget(inside);
-    const auto show = [this, button, inside, text](bool visible) {
+    const auto show = [this, button, inside, group](bool visible) {
         button->setVisible(visible);
-        inside->setVisible(visible && m_open[text]);
+        inside->setVisible(visible && m_open[group]);
     };
-    m_folds[text] = {button, fold, show};
-    fold(m_open[text]);
+    m_folds[group] = {button, fold, show};
+    fold(m_open[group]);
     return rows;
 }
 
-void SettingForm::unfold(const QString& text) {
-    if (const auto found = m_folds.find(text); found != m_folds.end())
+void SettingForm::unfold(const QString& group) {
+    if (const auto found = m_folds.find(group); found != m_folds.end())
         found->second.open(true);
 }
 
-void SettingForm::setGroupVisible(const QString& text, bool visible) {
-    if (const auto found = m_folds.find(text); found != m_folds.end())
+void SettingForm::setGroupVisible(const QString& group, bool visible) {
+    if (const auto found = m_folds.find(group); found != m_folds.end())
         found->second.show(visible);
 }
 
@@ -237,9 +240,9 @@ QWidget* SettingForm::makeChoice(const std::string& path, const SettingInfo& inf
         row.set = [control](const SettingValue& v) { control->setValue(std::get<std::string>(v)); };
         return control;
     }
-    std::size_t letters = 0;
+    qsizetype letters = 0;
     for (const auto& choice : info.choices)
-        letters += choice.label.size() + 2;
+        letters += toText(choice.label).size() + 2;
     if (letters <= 32 && info.choices.size() <= 4) {
         auto* control = new SegmentControl(info.choices, name);
         connect(control, &SegmentControl::changed, this, onChange);

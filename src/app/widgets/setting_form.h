@@ -24,10 +24,10 @@ public:
     void setRows(const std::vector<const SettingInfo*>& rows, const std::string& prefix = {});
     void setValue(const std::string& path, const SettingValue& value);
     void setRowVisible(const std::string& path, bool visible);
-    /// A heading with all that is under it.
-    void setGroupVisible(const QString& heading, bool visible);
+    /// A heading with all that is under it; groups by their names in the table.
+    void setGroupVisible(const QString& group, bool visible);
     /// Shows what is under a heading.
-    void unfold(const QString& heading);
+    void unfold(const QString& group);
     /// For focus and for tests; nullptr when there is no such row.
     QWidget* control(const std::string& path) const;
 
@@ -48,7 +48,7 @@ private:
     QWidget* makeSuggested(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makePath(const std::string& path, const SettingInfo& info, Row& row);
     QWidget* makeFamily(const std::string& path, const SettingInfo& info, Row& row);
-    QVBoxLayout* heading(QVBoxLayout* column, const QString& text);
+    QVBoxLayout* heading(QVBoxLayout* column, const QString& group, const QString& text);
     void change(const std::string& path, const SettingValue& value);
     void startDrag();
 

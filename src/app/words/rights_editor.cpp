@@ -36,8 +36,8 @@ QString shortened(const std::string& text) {
 } // namespace
 
 FieldRow::FieldRow(const FieldInfo& field, QWidget* parent) : QAbstractButton(parent), m_field(field) {
-    setText(toQt(field.label));
-    setToolTip(toQt(field.help));
+    setText(saidQt(field.label));
+    setToolTip(saidQt(field.help));
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
     auto policy = QSizePolicy(QSizePolicy::Preferred, QSizePolicy::Preferred);
@@ -60,7 +60,7 @@ void FieldRow::show(const FieldOutcome& outcome, const RightsSheet& sheet, bool 
                : !outcome.after.empty()                       ? tr("as the original")
                : !hasPicture && sheet.alwaysRule(m_field.key) ? tr("rule")
                                                               : QString();
-    setAccessibleName(m_field.label.c_str() + QString(", ") +
+    setAccessibleName(saidQt(m_field.label) + QString(", ") +
                       (m_after.isEmpty() ? tr("nothing is written") : m_after) + ", " + m_source);
     setAccessibleDescription(m_notes.join(". "));
     updateGeometry();
@@ -89,7 +89,15 @@ int FieldRow::layOut(int width, QPainter* painter) const {
         if (painter) {
             painter->setFont(font);
             painter->setPen(colour);
-            painter->drawText(QRect(left, y, room, height), Qt::TextWordWrap, text);
+            // A value is read in its own direction, wherever the window is read from.
+            const auto before = painter->layoutDirection();
+            painter->setLayoutDirection(Qt::LayoutDirectionAuto);
+            painter->drawText(
+                QRect(left, y, room, height),
+                Qt::TextWordWrap |
+                    (before == Qt::RightToLeft ? Qt::AlignRight | Qt::AlignAbsolute : Qt::AlignLeft),
+                text);
+            painter->setLayoutDirection(before);
         }
         y += height + 1;
     };
@@ -163,8 +171,8 @@ RightsEditor::RightsEditor(JobDocument* document, PictureLibrary* library, QWidg
     m_about->setWordWrap(true);
     m_column->addWidget(m_about);
     for (const auto* field : writableFields()) {
-        if (m_groups.empty() || m_groups.back().heading->text() != toQt(field->group)) {
-            auto* heading = new QLabel(toQt(field->group));
+        if (m_groups.empty() || m_groups.back().heading->text() != saidQt(field->group)) {
+            auto* heading = new QLabel(saidQt(field->group));
             heading->setFont(strongFont());
             heading->setContentsMargins(0, kGap3, 0, kGap1);
             m_column->addWidget(heading);
@@ -332,7 +340,7 @@ void RightsEditor::takeRule(RuleEditor* editor, const RightsRule& rule, int typi
 }
 
 QString RightsEditor::labelOfOpen() const {
-    return toQt(metadataField(m_open)->label);
+    return saidQt(metadataField(m_open)->label);
 }
 
 } // namespace keepseal::app

@@ -61,8 +61,8 @@ RuleEditor::RuleEditor(const FieldInfo& field, const RightsRule& rule, int numbe
     auto* head = new QHBoxLayout;
     for (const auto& choice : ruleActions())
         if (choice.key != "add" || field.shape == FieldShape::List)
-            m_action->addItem(toQt(choice.label), toQt(choice.key));
-    m_action->setAccessibleName(tr("What rule %1 does with %2").arg(number).arg(toQt(field.label)));
+            m_action->addItem(saidQt(choice.label), toQt(choice.key));
+    m_action->setAccessibleName(tr("What rule %1 does with %2").arg(number).arg(saidQt(field.label)));
     auto* remove = new QToolButton;
     remove->setIcon(icon("trash-2"));
     remove->setToolTip(tr("Take this rule out"));
@@ -90,14 +90,14 @@ void RuleEditor::addValue(QVBoxLayout* column) {
     auto* box = new QVBoxLayout(m_valueBox);
     box->setContentsMargins(0, 0, 0, 0);
     box->setSpacing(kGap1);
-    const auto name = tr("Words for %1").arg(toQt(m_field.label));
+    const auto name = tr("Words for %1").arg(saidQt(m_field.label));
     if (m_field.shape == FieldShape::Choice) {
         m_choice = new QComboBox;
         m_choice->setAccessibleName(name);
         m_choice->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         m_choice->addItem(tr("choose"), QString());
         for (const auto& choice : m_field.choices)
-            m_choice->addItem(toQt(choice.label), toQt(choice.key));
+            m_choice->addItem(saidQt(choice.label), toQt(choice.key));
         connect(m_choice, &QComboBox::activated, this,
                 [this] { takeText(m_choice->currentData().toString()); });
         box->addWidget(m_choice);
@@ -186,7 +186,7 @@ QWidget* RuleEditor::languageRow(const std::string& code) {
     label->setFont(smallFont());
     label->setMinimumWidth(withText(34));
     auto* line = new QLineEdit;
-    line->setAccessibleName(tr("%1 in the language %2").arg(toQt(m_field.label), toQt(code)));
+    line->setAccessibleName(tr("%1 in the language %2").arg(saidQt(m_field.label), toQt(code)));
     line->installEventFilter(this);
     auto* remove = new QToolButton;
     remove->setIcon(icon("x"));
@@ -219,7 +219,7 @@ void RuleEditor::addCondition(QVBoxLayout* column) {
     auto* row = new QHBoxLayout;
     for (const auto& kind : conditionKinds())
         m_condition->addItem(kind.key == "always" ? tr("on every picture")
-                                                  : tr("if %1").arg(toQt(kind.label)),
+                                                  : tr("if %1").arg(saidQt(kind.label)),
                              toQt(kind.key));
     m_condition->setAccessibleName(tr("On which pictures"));
     m_condition->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -322,9 +322,10 @@ void RuleEditor::showParts() {
     m_count->setToolTip(
         tr("IIM, the oldest of the three, counts bytes. Longer texts are cut there and stay whole "
            "in XMP and Exif."));
-    auto problem = fieldProblem(m_field, m_rule.value);
+    auto problem = fieldProblem(m_field, m_rule.value).said();
     if (over)
-        problem = "Cut by " + keepseal::counted(over, "byte", "bytes") + " in IIM; whole in the others.";
+        problem = saidOf(over, "Cut by {n} byte in IIM; whole in the others.",
+                         "Cut by {n} bytes in IIM; whole in the others.");
     m_problem->setText(toQt(problem));
     m_problem->setVisible(!problem.empty());
 }

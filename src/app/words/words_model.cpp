@@ -210,7 +210,7 @@ QVariant WordsModel::headerData(int section, Qt::Orientation orientation, int ro
         return tr("Picture");
     if (section == kProblems)
         return tr("Problems");
-    return toQt(fieldAt(section)->label);
+    return saidQt(fieldAt(section)->label);
 }
 
 Qt::ItemFlags WordsModel::flags(const QModelIndex& index) const {
@@ -262,7 +262,7 @@ int WordsModel::paste(const QModelIndex& at, const QString& text) {
             if (const auto cell = index(at.row() + static_cast<int>(r), at.column() + static_cast<int>(c));
                 cell.isValid() && (flags(cell) & Qt::ItemIsEditable))
                 cells.emplace_back(cell, toQt(rows[r][c]));
-    setCells(cells, tr("pasting %1 cells").arg(cells.size()));
+    setCells(cells, saidQt(cells.size(), "pasting {n} cell", "pasting {n} cells"));
     return static_cast<int>(cells.size());
 }
 

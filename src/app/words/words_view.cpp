@@ -137,7 +137,7 @@ WordsView::WordsView(JobDocument* document, PictureLibrary* library, QWidget* pa
 void WordsView::fillColumnsMenu() {
     auto* menu = new QMenu(m_columns);
     for (const auto* field : writableFields()) {
-        auto* action = menu->addAction(toQt(field->label));
+        auto* action = menu->addAction(saidQt(field->label));
         action->setCheckable(true);
         const auto& shown = m_model->fields();
         action->setChecked(std::find(shown.begin(), shown.end(), field->key) != shown.end());
@@ -176,13 +176,14 @@ void WordsView::setLookedAt(OriginalId id) {
 void WordsView::showSummary() {
     const auto all = static_cast<std::size_t>(m_model->rowCount()), known = m_model->known();
     const auto problems = m_model->withProblems();
-    m_summary->setText(known < all ? tr("%1 of %2 pictures read so far.").arg(known).arg(all)
-                       : problems > 0
-                           ? tr("What the copies of %1 will say. %2 with something to look at, first.")
-                                 .arg(toQt(counted(all, "picture", "pictures")))
-                                 .arg(problems)
-                           : tr("What the copies of %1 will say. Nothing needs a look.")
-                                 .arg(toQt(counted(all, "picture", "pictures"))));
+    m_summary->setText(
+        known < all ? tr("%1 of %2 pictures read so far.").arg(known).arg(all)
+        : problems > 0
+            ? saidQt(all, "What the copies of {n} picture will say. %1 with something to look at, first.",
+                     "What the copies of {n} pictures will say. %1 with something to look at, first.")
+                  .arg(problems)
+            : saidQt(all, "What the copies of {n} picture will say. Nothing needs a look.",
+                     "What the copies of {n} pictures will say. Nothing needs a look."));
 }
 
 void WordsView::copyCells() {

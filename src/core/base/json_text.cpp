@@ -16,7 +16,7 @@ using nlohmann::json;
 namespace {
 
 [[noreturn]] void pastLimit(const std::string& subject, const std::string& what) {
-    throw Problem(ProblemKind::BadFile, subject, "it is not read: " + what,
+    throw Problem(ProblemKind::BadFile, subject, Saying("it is not read: {what}", {{"what", what}}),
                   "Files of Keep Seal are far smaller; ask for it again from where it came");
 }
 
@@ -39,7 +39,8 @@ json parseJson(std::string_view text, const std::string& subject, const JsonLimi
     try {
         return json::parse(text.begin(), text.end(), watch);
     } catch (const json::exception& e) {
-        throw Problem(ProblemKind::BadFile, subject, std::string("this is no valid JSON: ") + e.what());
+        throw Problem(ProblemKind::BadFile, subject,
+                      Saying("this is no valid JSON: {reason}", {{"reason", e.what()}}));
     }
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/note.h"
 
+#include "base/language.h"
+
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
@@ -35,7 +37,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::CaptionLeftOut, "caption-left-out", StationId::Border, Severity::HoldsBack, true, "the caption can't be drawn: there is no mat on its side", "Give that side a mat, or switch the caption off"},
     {NoteKind::CaptionMadeSmaller, "caption-made-smaller", StationId::Border, Severity::WorthALook, true, "the caption was made smaller to fit its mat", "Shorten it, or widen the mat"},
     {NoteKind::CaptionInLines, "caption-in-lines", StationId::Border, Severity::Fact, true, "the caption stands in {lines} lines", ""},
-    {NoteKind::CaptionCharacters, "caption-characters", StationId::Border, Severity::HoldsBack, true, "{count} of the caption are in none of the typefaces", "Choose another typeface, or other words"},
+    {NoteKind::CaptionCharacters, "caption-characters", StationId::Border, Severity::HoldsBack, true, "characters of the caption that are in none of the typefaces: {count}", "Choose another typeface, or other words"},
     {NoteKind::CaptionTypeface, "caption-typeface", StationId::Border, Severity::HoldsBack, true, "the caption's typeface \"{subject}\" is not here", "Add the typeface, or choose another"},
     {NoteKind::CaptionTokenUnknown, "caption-token-unknown", StationId::Border, Severity::HoldsBack, true, "the caption's {{{subject}} is no token", "Choose one of the list"},
     {NoteKind::CaptionTokenEmpty, "caption-token-empty", StationId::Border, Severity::WorthALook, true, "the caption's {{{subject}} has no value for this picture and was left out", "Give the picture that value, or the token a word to stand in: {{{subject}|...}}"},
@@ -50,7 +52,7 @@ constexpr std::array<NoteRow, kNoteKinds> kRows = {{
     {NoteKind::SealTokenUnknown, "seal-token-unknown", StationId::Seal, Severity::HoldsBack, true, "the seal's {{{subject}} is no token", "Choose one of the list"},
     {NoteKind::SealTokenEmpty, "seal-token-empty", StationId::Seal, Severity::WorthALook, true, "the seal's {{{subject}} has no value for this picture and was left out", "Give the picture that value, or the token a word to stand in: {{{subject}|...}}"},
     {NoteKind::SealTextNothing, "seal-text-nothing", StationId::Seal, Severity::HoldsBack, true, "nothing is left to read of the seal's \"{subject}\"", "Give the picture the values it asks for, or change the text"},
-    {NoteKind::SealCharacters, "seal-characters", StationId::Seal, Severity::HoldsBack, true, "{count} of the seal are in none of the typefaces", "Choose another typeface, or other words"},
+    {NoteKind::SealCharacters, "seal-characters", StationId::Seal, Severity::HoldsBack, true, "characters of the seal that are in none of the typefaces: {count}", "Choose another typeface, or other words"},
     {NoteKind::SealMadeSmaller, "seal-made-smaller", StationId::Seal, Severity::WorthALook, true, "the seal was made smaller to fit between the margins", "Make the seal or its margins smaller"},
     {NoteKind::SealHardToRead, "seal-hard-to-read", StationId::Seal, Severity::WorthALook, true, "the seal is hard to read here: contrast {measured} : 1, you asked for {asked} : 1", "Move it, or give it a halo or more strength"},
     {NoteKind::SealHardToSee, "seal-hard-to-see", StationId::Seal, Severity::WorthALook, true, "the seal is hardly seen here: it changes the picture by {measured} : 1, you asked for {asked} : 1", "Give it more strength, or let it get it by itself"},
@@ -128,25 +130,25 @@ constexpr bool isInOrder() {
 static_assert(isInOrder(), "every kind of note has its row, in the order of the kinds");
 
 /// {name} is the argument of that name, {subject} the subject, {{ a brace.
-std::string filled(std::string_view pattern, const Note& note) {
-    std::string out;
-    for (std::size_t i = 0; i < pattern.size(); ++i) {
-        if (pattern[i] != '{') {
-            out += pattern[i];
-            continue;
-        }
-        if (pattern.substr(i, 2) == "{{") {
-            out += '{';
-            ++i;
-            continue;
-        }
-        const auto end = pattern.find('}', i);
-        const auto name = pattern.substr(i + 1, end - i - 1);
-        const auto found = note.arguments.find(std::string(name));
-        out += name == "subject" ? note.subject : found == note.arguments.end() ? "?" : found->second;
-        i = end;
-    }
+std::map<std::string, std::string> valuesOf(const Note& note) {
+    auto out = note.arguments;
+    out["subject"] = note.subject;
     return out;
+}
+
+/// The row's; where that is a reason alone, the reason's own, which the other arguments fill.
+std::string patternOf(const Note& note, const char* pattern) {
+    const auto why = note.arguments.find("why");
+    return pattern == std::string_view("{why}") && why != note.arguments.end() && note.arguments.size() > 1
+               ? why->second
+               : pattern;
+}
+
+std::string saidOf(const char* pattern, const Note& note) {
+    auto values = valuesOf(note);
+    for (auto& [name, value] : values)
+        value = saidValue(name, value);
+    return filledIn(said(patternOf(note, pattern)), values);
 }
 
 bool isSame(const Note& a, const Note& b) {
@@ -166,12 +168,16 @@ const NoteRow* noteRow(std::string_view key) {
     return nullptr;
 }
 
+std::string englishOf(const Note& note) {
+    return filledIn(patternOf(note, rowOf(note.kind).sentence), valuesOf(note));
+}
+
 std::string sentenceOf(const Note& note) {
-    return filled(rowOf(note.kind).sentence, note);
+    return saidOf(rowOf(note.kind).sentence, note);
 }
 
 std::string remedyOf(const Note& note) {
-    return filled(rowOf(note.kind).remedy, note);
+    return saidOf(rowOf(note.kind).remedy, note);
 }
 
 std::optional<StationId> stationOf(const Note& note) {
@@ -226,7 +232,7 @@ void to_json(nlohmann::json& out, const Note& note) {
     static constexpr const char* severities[] = {"fact", "worth-a-look", "holds-back"};
     out = {{"kind", rowOf(note.kind).key},
            {"severity", severities[static_cast<int>(severityOf(note))]},
-           {"sentence", sentenceOf(note)}};
+           {"sentence", englishOf(note)}};
     if (!note.subject.empty())
         out["subject"] = note.subject;
     if (!note.arguments.empty())

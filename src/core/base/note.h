@@ -164,8 +164,11 @@ struct Note {
 };
 using Notes = std::vector<Note>;
 
+/// In the language of the person who reads it.
 std::string sentenceOf(const Note& note);
 std::string remedyOf(const Note& note);
+/// For files, and for what other programs read.
+std::string englishOf(const Note& note);
 /// "sentence. Remedy", for a terminal.
 std::string wholeSentenceOf(const Note& note);
 /// Where it is mended; none: in the original, or nowhere.

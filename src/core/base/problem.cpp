@@ -36,11 +36,36 @@ const char* keyOf(ProblemKind kind) {
     return "internal";
 }
 
-Problem::Problem(ProblemKind kind_, std::string subject_, std::string what_, std::string remedy_)
-    : kind(kind_), subject(std::move(subject_)), happened(std::move(what_)), remedy(std::move(remedy_)) {
-    m_sentence = subject.empty() ? happened : subject + ": " + happened;
-    if (!remedy.empty())
-        m_sentence += ". " + remedy;
+namespace {
+
+std::string inOneLine(const std::string& subject, const std::string& happened, const std::string& remedy) {
+    const auto out = subject.empty() ? happened : subject + ": " + happened;
+    return remedy.empty() ? out : out + ". " + remedy;
+}
+
+/// The text in English under `key`; how it is made, where it has values, beside it.
+void putWords(nlohmann::json& out, const std::string& key, const Saying& words) {
+    out[key] = words.english();
+    if (!words.values().empty())
+        out[key + "_words"] = {{"pattern", words.pattern()}, {"values", words.values()}};
+}
+
+Saying wordsIn(const nlohmann::json& saved, const std::string& key) {
+    const auto made = saved.find(key + "_words");
+    if (made == saved.end())
+        return saved.at(key).get<std::string>();
+    return {made->at("pattern").get<std::string>(),
+            made->at("values").get<std::map<std::string, std::string>>()};
+}
+
+} // namespace
+
+Problem::Problem(ProblemKind kind_, std::string subject_, Saying what_, Saying remedy_)
+    : kind(kind_), subject(std::move(subject_)), happened(std::move(what_)), remedy(std::move(remedy_)),
+      m_what(inOneLine(subject, happened, remedy)) {}
+
+std::string Problem::sentence() const {
+    return inOneLine(subject, happened.said(), remedy.said());
 }
 
 ProblemKind problemKindOf(const std::string& key) {
@@ -52,14 +77,13 @@ ProblemKind problemKindOf(const std::string& key) {
 
 Problem problemFromJson(const nlohmann::json& saved) {
     return {problemKindOf(saved.at("kind").get<std::string>()), saved.at("subject").get<std::string>(),
-            saved.at("happened").get<std::string>(), saved.at("remedy").get<std::string>()};
+            wordsIn(saved, "happened"), wordsIn(saved, "remedy")};
 }
 
 void to_json(nlohmann::json& out, const Problem& problem) {
-    out = {{"kind", keyOf(problem.kind)},
-           {"subject", problem.subject},
-           {"happened", problem.happened},
-           {"remedy", problem.remedy}};
+    out = {{"kind", keyOf(problem.kind)}, {"subject", problem.subject}};
+    putWords(out, "happened", problem.happened);
+    putWords(out, "remedy", problem.remedy);
 }
 
 } // namespace keepseal

@@ -4,6 +4,8 @@
 // Inside core it is thrown; at the edge of one picture it becomes a row of the ledger.
 #pragma once
 
+#include "base/language.h"
+
 #include <nlohmann/json_fwd.hpp>
 
 #include <exception>
@@ -30,19 +32,20 @@ enum class ProblemKind {
 const char* keyOf(ProblemKind kind);
 
 struct Problem : std::exception {
-    Problem(ProblemKind kind_, std::string subject_, std::string what_, std::string remedy_ = {});
+    Problem(ProblemKind kind_, std::string subject_, Saying what_, Saying remedy_ = {});
 
     ProblemKind kind;
-    std::string subject;  ///< a path, or the key of a setting
-    std::string happened; ///< one sentence: what happened
-    std::string remedy;   ///< one sentence: what to do; may be empty
+    std::string subject; ///< a path, or the key of a setting
+    Saying happened;     ///< one sentence: what happened
+    Saying remedy;       ///< one sentence: what to do; may be empty
 
-    /// "subject: happened. remedy", for a terminal or a log.
-    std::string sentence() const { return m_sentence; }
-    const char* what() const noexcept override { return m_sentence.c_str(); }
+    /// "subject: happened. remedy", in the language of the person who reads it.
+    std::string sentence() const;
+    /// The same in English, for a log.
+    const char* what() const noexcept override { return m_what.c_str(); }
 
 private:
-    std::string m_sentence;
+    std::string m_what;
 };
 
 /// The kind of that key; Internal for one that is not known.

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/setting.h"
 
+#include "base/language.h"
+
 #include "base/problem.h"
 #include "base/text.h"
 
@@ -12,7 +14,8 @@ namespace keepseal {
 namespace {
 
 [[noreturn]] void refuse(const SettingInfo& info, const std::string& path, const std::string& shown) {
-    throw Problem(ProblemKind::BadSetting, path, shown + " is not allowed", "Allowed: " + allowedText(info));
+    throw Problem(ProblemKind::BadSetting, path, Saying("{value} is not allowed", {{"value", shown}}),
+                  Saying("Allowed: {allowed}", {{"allowed", allowedText(info)}}));
 }
 
 std::string quoted(const std::string& text) {
@@ -86,6 +89,13 @@ SettingValue parseValue(const SettingInfo& info, const std::string& path, const 
     return value;
 }
 
+void say(SettingInfo& info) {
+    for (auto* text : {&info.label, &info.unit, &info.help})
+        *text = said(*text);
+    for (auto& choice : info.choices)
+        choice.label = said(choice.label);
+}
+
 std::string allowedText(const SettingInfo& info) {
     if (!info.allowed.empty())
         return info.allowed;
@@ -119,12 +129,12 @@ std::string allowedText(const SettingInfo& info) {
 
 std::string displayText(const SettingInfo& info, const SettingValue& value) {
     if (const auto* on = std::get_if<bool>(&value))
-        return *on ? "on" : "off";
+        return said(*on ? "on" : "off");
     if (const auto* number = std::get_if<double>(&value))
         if (info.range.leastMeans && *number == info.range.min)
-            return info.range.leastMeans;
+            return said(info.range.leastMeans);
     if (const auto* number = std::get_if<double>(&value))
-        return trimmedNumber(*number, info.range.decimals) + (info.unit.empty() ? "" : " " + info.unit);
+        return shownNumber(*number, info.range.decimals) + (info.unit.empty() ? "" : " " + info.unit);
     for (const auto& choice : info.choices)
         if (choice.key == std::get<std::string>(value))
             return choice.label;

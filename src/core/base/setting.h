@@ -44,7 +44,8 @@ struct SettingInfo {
     std::size_t maxBytes = 4096;                     ///< Text and Folder only, of UTF-8
     bool multiline = false;                          ///< Text only
     std::string help;                                ///< one or two sentences for a person
-    std::string group;    ///< the heading it stands under where there are many; empty: the first ones
+    /// The heading it stands under where there are many, in English; empty: the first ones.
+    std::string group;
     bool derived = false; ///< a short cut to a value saved elsewhere: never saved itself
 };
 
@@ -56,6 +57,9 @@ SettingValue parseValue(const SettingInfo& info, const std::string& path, const 
 std::string allowedText(const SettingInfo& info);
 /// The value for a person: with its unit, choices by label.
 std::string displayText(const SettingInfo& info, const SettingValue& value);
+
+/// Label, unit, help and choices in the language of the person who reads them; builders do it by themselves.
+void say(SettingInfo& info);
 
 template <class Owner>
 struct Setting : SettingInfo {
@@ -119,6 +123,7 @@ Setting<Owner> numberSetting(std::string key, std::string label, std::string uni
     Setting<Owner> s;
     s.key = std::move(key), s.label = std::move(label), s.unit = std::move(unit), s.help = std::move(help);
     s.kind = SettingKind::Number, s.range = range;
+    say(s);
     s.get = [member](const Owner& o) { return SettingValue(static_cast<double>(o.*member)); };
     s.set = [member](Owner& o, const SettingValue& v) {
         o.*member = static_cast<Number>(std::get<double>(v));
@@ -131,6 +136,7 @@ Setting<Owner> switchSetting(std::string key, std::string label, bool Owner::*me
     Setting<Owner> s;
     s.key = std::move(key), s.label = std::move(label), s.help = std::move(help);
     s.kind = SettingKind::Switch;
+    say(s);
     s.get = [member](const Owner& o) { return SettingValue(o.*member); };
     s.set = [member](Owner& o, const SettingValue& v) { o.*member = std::get<bool>(v); };
     return s;
@@ -142,6 +148,7 @@ Setting<Owner> textSetting(std::string key, std::string label, std::string Owner
     Setting<Owner> s;
     s.key = std::move(key), s.label = std::move(label), s.help = std::move(help);
     s.kind = kind, s.multiline = multiline;
+    say(s);
     s.get = [member](const Owner& o) { return SettingValue(o.*member); };
     s.set = [member](Owner& o, const SettingValue& v) { o.*member = std::get<std::string>(v); };
     return s;
@@ -152,6 +159,7 @@ Setting<Owner> colourSetting(std::string key, std::string label, Rgb Owner::*mem
     Setting<Owner> s;
     s.key = std::move(key), s.label = std::move(label), s.help = std::move(help);
     s.kind = SettingKind::Colour;
+    say(s);
     s.get = [member](const Owner& o) { return SettingValue(toText(o.*member)); };
     s.set = [member](Owner& o, const SettingValue& v) { o.*member = *parseColour(std::get<std::string>(v)); };
     return s;
@@ -165,6 +173,7 @@ Setting<Owner> choiceSetting(std::string key, std::string label, Enum Owner::*me
     Setting<Owner> s;
     s.key = std::move(key), s.label = std::move(label), s.help = std::move(help);
     s.kind = SettingKind::Choice, s.choices = choices;
+    say(s);
     s.get = [member, choices](const Owner& o) {
         return SettingValue(choices.at(static_cast<std::size_t>(o.*member)).key);
     };

@@ -30,8 +30,9 @@ SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, con
     else if (value.is_string())
         out = value.get<std::string>();
     else
-        throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed",
-                      "Allowed: " + allowedText(info));
+        throw Problem(ProblemKind::BadSetting, path,
+                      Saying("{value} is not allowed", {{"value", shownJson(value)}}),
+                      Saying("Allowed: {allowed}", {{"allowed", allowedText(info)}}));
     validate(info, path, out);
     return out;
 }
@@ -69,27 +70,29 @@ json schemaOf(const SettingInfo& info, const SettingValue& fallback) {
 void requireFormat(const nlohmann::json& document, const std::string& subject, const char* format, int newest,
                    const char* what) {
     if (!document.is_object() || document.value("format", nlohmann::json()) != format)
-        throw Problem(ProblemKind::BadFile, subject, std::string("this is no ") + what,
-                      std::string("A ") + what + " has \"format\": \"" + format + "\"");
+        throw Problem(ProblemKind::BadFile, subject, Saying("this is no {what}", {{"what", what}}),
+                      Saying("A {what} has \"format\": \"{format}\"", {{"what", what}, {"format", format}}));
     const auto version = versionIn(document);
     if (version == 0)
         throw Problem(ProblemKind::BadFile, subject, "\"version\" is missing or no whole number");
     if (version > static_cast<std::uint64_t>(newest))
-        throw Problem(ProblemKind::BadFile, subject,
-                      "it was saved by a newer Keep Seal (version " + std::to_string(version) +
-                          ", this one reads up to " + std::to_string(newest) + ")",
-                      "Update Keep Seal; the file was left as it is");
+        throw Problem(
+            ProblemKind::BadFile, subject,
+            Saying("it was saved by a newer Keep Seal (version {version}, this one reads up to {newest})",
+                   {{"version", std::to_string(version)}, {"newest", std::to_string(newest)}}),
+            "Update Keep Seal; the file was left as it is");
 }
 
 std::string readDesignName(const nlohmann::json& object, const std::string& path) {
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
-                      "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path,
+                      Saying("{value} is not allowed", {{"value", shownJson(object)}}), "Allowed: an object");
     const auto name = object.find("name");
     if (name == object.end())
         return {};
     if (!name->is_string() || name->get<std::string>().size() > 200)
-        throw Problem(ProblemKind::BadSetting, path + "name", shownJson(*name) + " is not allowed",
+        throw Problem(ProblemKind::BadSetting, path + "name",
+                      Saying("{value} is not allowed", {{"value", shownJson(*name)}}),
                       "Allowed: text of at most 200 bytes");
     return name->get<std::string>();
 }

@@ -21,7 +21,7 @@ namespace fs = std::filesystem;
 
 [[noreturn]] void failedToWrite(const fs::path& path, int error) {
     throw Problem(ProblemKind::CannotWrite, path.string(),
-                  std::string("it can't be written: ") + std::strerror(error),
+                  Saying("it can't be written: {reason}", {{"reason", std::strerror(error)}}),
                   "Check the folder's permissions and the space left on the disk");
 }
 

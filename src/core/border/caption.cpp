@@ -55,10 +55,7 @@ void tellSetting(Notes& notes, const Caption& caption, int missingCharacters, bo
     if (promised && !says)
         addNote(notes, {NoteKind::CaptionNothing, {}, {}});
     if (missingCharacters > 0)
-        addNote(notes, {NoteKind::CaptionCharacters,
-                        {},
-                        {{"count",
-                          counted(static_cast<std::size_t>(missingCharacters), "character", "characters")}}});
+        addNote(notes, {NoteKind::CaptionCharacters, {}, {{"count", std::to_string(missingCharacters)}}});
 }
 
 double widthOf(const Outline* outline) {
@@ -218,8 +215,8 @@ SetCaption setCaption(const Caption& caption, const TextFacts& facts, const Box&
         texts[i] = oneLine(filled.text);
         if (texts[i].size() > kMostLetters)
             throw Problem(ProblemKind::TooLarge, "the caption",
-                          "its words come to more than " + std::to_string(kMostLetters) +
-                              " letters on this picture",
+                          Saying("its words come to more than {letters} letters on this picture",
+                                 {{"letters", std::to_string(kMostLetters)}}),
                           "Put shorter words in the place of its tokens");
         promised = promised || !trimmed(*typed[i]).empty();
         says = says || (filled.missing.empty() ? !texts[i].empty() : saysSomething(texts[i]));

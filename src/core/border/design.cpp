@@ -141,6 +141,7 @@ std::vector<Setting<BorderDesign>> shortCuts() {
     mat.key = "mat", mat.label = "Mat", mat.derived = true, mat.kind = SettingKind::Number;
     mat.range = {0, 60, 0.5, 2};
     mat.help = "The width of the first mat, in what it is measured in.";
+    say(mat);
     mat.get = [](const B& b) { return SettingValue(b.firstMat() ? b.firstMat()->width : 0.0); };
     mat.set = [](B& b, const SettingValue& v) {
         if (!b.firstMat())
@@ -151,6 +152,7 @@ std::vector<Setting<BorderDesign>> shortCuts() {
     colour.key = "mat_colour", colour.label = "Mat colour", colour.derived = true;
     colour.kind = SettingKind::Colour;
     colour.help = "The chosen colour of the first mat.";
+    say(colour);
     colour.get = [](const B& b) { return SettingValue(toText(b.firstMat() ? b.firstMat()->colour : Rgb{})); };
     colour.set = [](B& b, const SettingValue& v) {
         if (!b.firstMat())

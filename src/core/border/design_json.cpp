@@ -37,14 +37,16 @@ BorderDesign borderFromJson(const json& object, const std::string& path) {
         design.unknown.erase(key);
     if (const auto rings = object.find("rings"); rings != object.end()) {
         if (!rings->is_array() || rings->size() > kMaxRings)
-            throw Problem(ProblemKind::BadSetting, path + "rings", "this is no list of rings",
-                          "Allowed: a list of at most " + std::to_string(kMaxRings) + " rings");
+            throw Problem(
+                ProblemKind::BadSetting, path + "rings", "this is no list of rings",
+                Saying("Allowed: a list of at most {rings} rings", {{"rings", std::to_string(kMaxRings)}}));
         design.rings.clear();
         for (std::size_t i = 0; i < rings->size(); ++i) {
             const auto& saved = (*rings)[i];
             const auto at = path + "rings[" + std::to_string(i) + "].";
             if (!saved.is_object())
-                throw Problem(ProblemKind::BadSetting, at, shownJson(saved) + " is not allowed",
+                throw Problem(ProblemKind::BadSetting, at,
+                              Saying("{value} is not allowed", {{"value", shownJson(saved)}}),
                               "Allowed: an object");
             Ring ring;
             readRows(saved, ringSettings(), ring, at);

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "delivery/exception.h"
 
+#include "delivery/rows.h"
+
 #include "base/json_text.h"
 #include "base/problem.h"
 #include "base/text.h"
@@ -15,7 +17,9 @@ using nlohmann::json;
 namespace {
 
 [[noreturn]] void wrong(const std::string& path, const json& value, const std::string& allowed) {
-    throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed", "Allowed: " + allowed);
+    throw Problem(ProblemKind::BadSetting, path,
+                  Saying("{value} is not allowed", {{"value", shownJson(value)}}),
+                  Saying("Allowed: {allowed}", {{"allowed", allowed}}));
 }
 
 TurnException turnFromJson(const json& object, const std::string& path) {
@@ -101,26 +105,25 @@ PictureException exceptionIn(std::uint64_t delivery, PictureException exception)
 std::string describe(const PictureException& exception) {
     std::vector<std::string> words;
     if (exception.turn.quarterTurns)
-        words.push_back("turned " + std::to_string(exception.turn.quarterTurns * 90) + "°");
+        words.push_back(turnedWords(exception.turn.quarterTurns));
     if (exception.turn.angle)
-        words.push_back("straightened " + trimmedNumber(*exception.turn.angle, 1) + "°");
+        words.push_back(straightenedWords(*exception.turn.angle));
     if (exception.turn.crop)
-        words.emplace_back("cropped by hand");
+        words.push_back(said("cropped by hand"));
     if (const auto seal = describe(exception.seal); !seal.empty())
         words.push_back(seal);
     for (const auto& [key, value] : exception.words)
         if (const auto* field = metadataField(key))
-            words.push_back(field->label + (value.empty() ? " left out" : " typed"));
+            words.push_back(
+                Saying(value.empty() ? "{field} left out" : "{field} typed", {{"field", field->label}})
+                    .said());
     if (exception.leftOut)
-        words.emplace_back("left out");
+        words.push_back(said("left out"));
     if (exception.stampAgain)
-        words.emplace_back("stamped again");
+        words.push_back(said("stamped again"));
     if (!exception.accepted.empty())
-        words.emplace_back("delivered all the same");
-    std::string out;
-    for (const auto& word : words)
-        out += (out.empty() ? "" : ", ") + word;
-    return out;
+        words.push_back(said("delivered all the same"));
+    return saidTogether(words);
 }
 
 json toJson(const PictureException& exception) {

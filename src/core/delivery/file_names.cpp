@@ -129,7 +129,7 @@ const std::vector<TokenInfo>& nameTokens() {
         out.insert(out.end(), more.begin(), more.end());
         for (const auto* field : writableFields())
             if (std::none_of(out.begin(), out.end(), [&](const TokenInfo& t) { return t.key == field->key; }))
-                out.push_back({field->key, field->label + " in its metadata"});
+                out.push_back({field->key, Saying("{field} in its metadata", {{"field", field->label}})});
         return out;
     }();
     return all;

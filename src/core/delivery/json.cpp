@@ -49,7 +49,8 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
     delivery.unknown = document;
     if (const auto name = document.find("name"); name != document.end()) {
         if (!name->is_string() || name->get<std::string>().size() > kMaxNameBytes)
-            throw Problem(ProblemKind::BadSetting, "name", shownJson(*name) + " is not allowed",
+            throw Problem(ProblemKind::BadSetting, "name",
+                          Saying("{value} is not allowed", {{"value", shownJson(*name)}}),
                           "Allowed: text of at most 120 bytes");
         delivery.name = name->get<std::string>();
     }
@@ -64,7 +65,8 @@ Delivery deliveryFromJson(const json& document, const std::string& subject) {
         if (saved == chain->end())
             continue;
         if (!saved->is_object())
-            throw Problem(ProblemKind::BadFile, subject, "\"stations." + s.key + "\" is no object");
+            throw Problem(ProblemKind::BadFile, subject,
+                          Saying("\"stations.{key}\" is no object", {{"key", s.key}}));
         s.read(*saved, delivery);
     }
     requireWorded(delivery.privacy, "privacy.");

@@ -18,6 +18,9 @@ inline const std::vector<SettingChoice>& placeChoices() {
     return rowOf(sealSettings(), "place")->choices;
 }
 
+/// "turned 90°", "straightened 1.5°".
+std::string turnedWords(int quarterTurns);
+std::string straightenedWords(double angle);
 std::string turnSummary(const Delivery& delivery);
 std::string fitSummary(const Delivery& delivery);
 std::string finishSummary(const Delivery& delivery);

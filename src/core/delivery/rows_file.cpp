@@ -14,6 +14,7 @@ Setting<FileSettings> chosenRow(const OutputFormat& format) {
     Setting<FileSettings> out;
     out.key = format.key, out.label = format.name, out.help = format.help;
     out.kind = SettingKind::Switch;
+    say(out);
     out.get = [key = format.key](const FileSettings& f) { return SettingValue(f.has(key)); };
     out.set = [key = format.key](FileSettings& f, const SettingValue& v) {
         f.choose(key, std::get<bool>(v));
@@ -24,6 +25,7 @@ Setting<FileSettings> chosenRow(const OutputFormat& format) {
 Setting<FileSettings> ownSettingRow(const OutputFormat& format, const OwnSetting& own) {
     Setting<FileSettings> out;
     static_cast<SettingInfo&>(out) = own;
+    say(out);
     out.get = [key = own.key](const FileSettings& f) { return f.get(key); };
     out.set = [key = own.key](FileSettings& f, const SettingValue& v) { f.set(key, v); };
     out.shown = [&format, key = own.key](const FileSettings& f) {
@@ -158,7 +160,7 @@ std::string fileSummary(const Delivery& d) {
     for (const auto* format : f.formats()) {
         const OwnValues own(format->settings, f.own);
         if (format->untouched && staysUntouched(d)) {
-            add(format->name + ", original's quality");
+            add(saidTogether({format->name, said("original's quality")}));
             continue;
         }
         add(format->name +
@@ -168,37 +170,41 @@ std::string fileSummary(const Delivery& d) {
             bitsOf(*format, own, f.depth));
     }
     if (out.empty())
-        return "no format chosen";
+        return said("no format chosen");
     if (f.unseen)
-        out += ", as small as unseen";
+        out = saidTogether({out, said("as small as unseen")});
     if (f.atMost > 0)
-        out += ", at most " + byteText(static_cast<std::uint64_t>(f.atMost * 1000));
-    constexpr const char* colours[] = {"sRGB", "own profile", "Display P3", "ICC profile", "grey"};
-    return out + " · " + colours[static_cast<std::size_t>(f.colour)];
+        out = saidTogether({out, Saying("at most {bytes}",
+                                        {{"bytes", byteText(static_cast<std::uint64_t>(f.atMost * 1000))}})
+                                     .said()});
+    constexpr const char* colours[] = {"sRGB", toSay("own profile"), "Display P3", toSay("ICC profile"),
+                                       toSay("grey")};
+    return out + " · " + said(colours[static_cast<std::size_t>(f.colour)]);
 }
 
 std::string borderSummary(const Delivery& d) {
     const auto& b = d.border;
     if (!b.on)
-        return "no border";
+        return said("no border");
     if (!b.name.empty())
         return b.name;
     std::size_t lines = 0;
     for (const auto& ring : b.rings)
         lines += ring.kind == RingKind::Line || ring.kind == RingKind::InnerLine;
-    std::string out;
-    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    std::vector<std::string> words;
     if (const auto* mat = b.firstMat()) {
-        constexpr const char* units[] = {" %", " % long", " px", " mm"};
-        add("mat " + (mat->sides == RingSides::Each
-                          ? std::string("of its own")
-                          : trimmedNumber(mat->width, 2) + units[static_cast<std::size_t>(mat->unit)]));
+        static const std::string wide[] = {"mat {width} %", "mat {width} % long", "mat {width} px",
+                                           "mat {width} mm"};
+        words.push_back(mat->sides == RingSides::Each ? said("mat of its own")
+                                                      : Saying(wide[static_cast<std::size_t>(mat->unit)],
+                                                               {{"width", trimmedNumber(mat->width, 2)}})
+                                                            .said());
     }
     if (lines > 0)
-        add(counted(lines, "line", "lines"));
+        words.push_back(saidOf(lines, "{n} line", "{n} lines"));
     if (b.caption.on)
-        add("caption");
-    return out.empty() ? "a border" : out;
+        words.push_back(said("caption"));
+    return words.empty() ? said("a border") : saidTogether(words);
 }
 
 } // namespace keepseal

@@ -58,6 +58,7 @@ Setting<FitSettings> commonRow() {
     for (const auto& c : kCommon)
         s.choices.push_back({c.key, c.label});
     s.help = "What receivers often ask for; every number can be changed afterwards.";
+    say(s);
     s.get = [](const FitSettings& f) {
         for (const auto& c : kCommon)
             if (isCommon(c, f))
@@ -187,54 +188,51 @@ const std::vector<Setting<FitSettings>>& fitSettings() {
     return table;
 }
 
-std::string fitSummary(const Delivery& d) {
-    const auto& f = d.fit;
-    if (!f.on)
-        return "full size";
+namespace {
+
+Saying fitWords(const FitSettings& f) {
     const auto number = [](int v) { return std::to_string(v); };
-    constexpr const char* units[] = {"mm", "cm", "in"};
-    const std::string box = number(f.width) + " × " + number(f.height);
-    std::string out;
+    static const std::string units[] = {"mm", "cm", "in"};
+    const auto box = number(f.width) + " × " + number(f.height);
     switch (f.to) {
     case FitTo::LongSide:
-        out = number(f.longSide) + " on the long side";
-        break;
+        return {"{pixels} on the long side", {{"pixels", number(f.longSide)}}};
     case FitTo::ShortSide:
-        out = number(f.shortSide) + " on the short side";
-        break;
+        return {"{pixels} on the short side", {{"pixels", number(f.shortSide)}}};
     case FitTo::Width:
-        out = number(f.width) + " wide";
-        break;
+        return {"{pixels} wide", {{"pixels", number(f.width)}}};
     case FitTo::Height:
-        out = number(f.height) + " high";
-        break;
+        return {"{pixels} high", {{"pixels", number(f.height)}}};
     case FitTo::Box:
-        out = "inside " + box;
-        break;
+        return {"inside {box}", {{"box", box}}};
     case FitTo::Percent:
-        out = trimmedNumber(f.percent, 1) + " %";
-        break;
+        return {"{percent} %", {{"percent", trimmedNumber(f.percent, 1)}}};
     case FitTo::Megapixels:
-        out = trimmedNumber(f.megapixels, 2) + " MP";
-        break;
+        return {"{megapixels} MP", {{"megapixels", trimmedNumber(f.megapixels, 2)}}};
     case FitTo::Paper:
-        out = trimmedNumber(f.paperWidth, 2) + " × " + trimmedNumber(f.paperHeight, 2) + " " +
-              units[static_cast<std::size_t>(f.paperUnit)] +
-              (f.fills()  ? " on paper, filled"
-               : f.pads() ? " on paper, padded"
-                          : " on paper");
-        break;
+        return {f.fills()  ? "{width} × {height} {unit} on paper, filled"
+                : f.pads() ? "{width} × {height} {unit} on paper, padded"
+                           : "{width} × {height} {unit} on paper",
+                {{"width", trimmedNumber(f.paperWidth, 2)},
+                 {"height", trimmedNumber(f.paperHeight, 2)},
+                 {"unit", units[static_cast<std::size_t>(f.paperUnit)]}}};
     case FitTo::Fill:
-        out = box + ", filled";
-        break;
+        return {"{box}, filled", {{"box", box}}};
     case FitTo::Pad:
-        out = box + ", padded";
-        break;
+        return {"{box}, padded", {{"box", box}}};
     case FitTo::PadRatio:
-        out = "padded to " + f.padRatio;
-        break;
+        return {"padded to {ratio}", {{"ratio", f.padRatio}}};
     }
-    return f.what == FitWhat::Whole ? out + ", whole" : out;
+    return {};
+}
+
+} // namespace
+
+std::string fitSummary(const Delivery& d) {
+    if (!d.fit.on)
+        return said("full size");
+    const auto words = fitWords(d.fit).said();
+    return d.fit.what == FitWhat::Whole ? saidTogether({words, said("whole")}) : words;
 }
 
 } // namespace keepseal

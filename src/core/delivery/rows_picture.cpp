@@ -15,6 +15,7 @@ Setting<TurnSettings> quarterRow() {
     s.key = "quarter", s.label = "Turn", s.kind = SettingKind::Choice;
     s.choices = {{"0", "0°"}, {"90", "90°"}, {"180", "180°"}, {"270", "270°"}};
     s.help = "Clockwise, after the picture was set upright by its own orientation.";
+    say(s);
     s.get = [choices = s.choices](const T& t) {
         return SettingValue(choices.at(static_cast<std::size_t>(t.quarterTurns)).key);
     };
@@ -83,25 +84,36 @@ const std::vector<Setting<TurnSettings>>& turnSettings() {
     return table;
 }
 
+std::string turnedWords(int quarterTurns) {
+    return Saying("turned {degrees}°", {{"degrees", std::to_string(quarterTurns * 90)}}).said();
+}
+
+std::string straightenedWords(double angle) {
+    return Saying("straightened {degrees}°", {{"degrees", trimmedNumber(angle, 1)}}).said();
+}
+
 std::string turnSummary(const Delivery& d) {
-    std::string out;
-    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
-    if (d.turn.pages != PagesTaken::First)
-        add(d.turn.pages == PagesTaken::All ? "every picture" : "pictures " + d.turn.somePages);
+    std::vector<std::string> words;
+    if (d.turn.pages == PagesTaken::All)
+        words.push_back(said("every picture"));
+    else if (d.turn.pages != PagesTaken::First)
+        words.push_back(Saying("pictures {which}", {{"which", d.turn.somePages}}).said());
     if (d.turn.raw == RawPicture::Cameras)
-        add("the camera's own picture");
+        words.push_back(said("the camera's own picture"));
     if (d.turn.quarterTurns)
-        add("turned " + std::to_string(d.turn.quarterTurns * 90) + "°");
+        words.push_back(turnedWords(d.turn.quarterTurns));
     if (d.turn.flip)
-        add("mirrored");
+        words.push_back(said("mirrored"));
     if (d.turn.angle != 0)
-        add("straightened " + trimmedNumber(d.turn.angle, 1) + "°");
-    constexpr const char* shapes[] = {"", "own ratio", "1 : 1", "4 : 5", "3 : 2", "16 : 9", ""};
-    if (d.turn.shape == CropShape::Typed)
-        add("cropped to " + d.turn.ratio);
-    else if (d.turn.shape > CropShape::AsShot)
-        add(std::string("cropped to ") + shapes[static_cast<std::size_t>(d.turn.shape)]);
-    return out.empty() ? "as shot, set upright" : out;
+        words.push_back(straightenedWords(d.turn.angle));
+    static const std::string shapes[] = {"", toSay("own ratio"), "1 : 1", "4 : 5", "3 : 2", "16 : 9", ""};
+    if (d.turn.shape > CropShape::AsShot)
+        words.push_back(
+            Saying("cropped to {shape}", {{"shape", d.turn.shape == CropShape::Typed
+                                                        ? d.turn.ratio
+                                                        : shapes[static_cast<std::size_t>(d.turn.shape)]}})
+                .said());
+    return words.empty() ? said("as shot, set upright") : saidTogether(words);
 }
 
 const std::vector<Setting<FinishSettings>>& finishSettings() {
@@ -189,20 +201,19 @@ const std::vector<Setting<FinishSettings>>& finishSettings() {
 }
 
 std::string finishSummary(const Delivery& d) {
-    std::string out;
-    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    std::vector<std::string> words;
     const auto& f = d.finish;
     if (f.grey)
-        add("greyscale");
+        words.push_back(said("greyscale"));
     if (f.levels)
-        add("levels");
+        words.push_back(said("levels"));
     if (f.brightness != 0 || f.contrast != 0)
-        add("tone");
+        words.push_back(said("tone"));
     if (f.sharpen)
-        add("sharpened " + trimmedNumber(f.amount, 0) + " %");
+        words.push_back(Saying("sharpened {amount} %", {{"amount", trimmedNumber(f.amount, 0)}}).said());
     if (f.grain)
-        add("grain");
-    return out.empty() ? "nothing changed" : out;
+        words.push_back(said("grain"));
+    return words.empty() ? said("nothing changed") : saidTogether(words);
 }
 
 } // namespace keepseal

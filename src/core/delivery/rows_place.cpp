@@ -79,22 +79,24 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
 }
 
 std::string placeSummary(const PlaceSettings& p) {
+    const auto name = p.name == "{name}" ? said("name") : p.name;
     if (p.where == PlaceWhere::AmongOriginals)
-        return p.suffix.empty()
-                   ? "among the originals: nothing is added to the name yet"
-                   : "among the originals · " + (p.name == "{name}" ? "name" : p.name) + p.suffix;
+        return p.suffix.empty() ? said("among the originals: nothing is added to the name yet")
+                                : said("among the originals") + " · " + name + p.suffix;
     if (!p.chosen())
-        return p.where == PlaceWhere::BesideOriginal ? "no folder named yet" : "no folder chosen yet";
+        return said(p.where == PlaceWhere::BesideOriginal ? "no folder named yet" : "no folder chosen yet");
     const auto last = [](const std::string& folder) {
         const auto path = std::filesystem::path(folder).lexically_normal();
         return (path.has_filename() ? path.filename() : path.parent_path().filename()).string();
     };
-    std::string out = p.where == PlaceWhere::BesideOriginal ? "beside, in " + p.subfolder
-                      : p.where == PlaceWhere::KeepTree     ? last(p.folder) + ", same folders"
-                                                            : last(p.folder);
+    std::string out = p.where == PlaceWhere::BesideOriginal
+                          ? Saying("beside, in {folder}", {{"folder", p.subfolder}}).said()
+                      : p.where == PlaceWhere::KeepTree
+                          ? Saying("{folder}, same folders", {{"folder", last(p.folder)}}).said()
+                          : last(p.folder);
     if (p.where != PlaceWhere::BesideOriginal && !p.subfolder.empty())
         out += "/" + p.subfolder;
-    return out + " · " + (p.name == "{name}" ? "name" : p.name) + p.suffix;
+    return out + " · " + name + p.suffix;
 }
 
 } // namespace keepseal

@@ -170,13 +170,16 @@ const std::vector<Setting<SendingSettings>>& sendingSettings() {
 
 std::string sendingSummary(const SendingSettings& s) {
     if (!s.on)
-        return "not sent";
+        return said("not sent");
     if (!s.chosen())
-        return s.isLetter() && !s.server.empty() ? "no address named yet" : "no server named yet";
+        return said(s.isLetter() && !s.server.empty() ? "no address named yet" : "no server named yet");
     if (s.isLetter())
-        return "letter to " + s.to;
-    return (s.isAlbum() ? "album by " : "") + std::string(kNames[static_cast<std::size_t>(s.by)]) + " to " +
-           s.server.substr(0, s.server.find_first_of("/:")) + (s.folder.empty() ? "" : " · " + s.folder);
+        return Saying("letter to {who}", {{"who", s.to}}).said();
+    return Saying(s.isAlbum() ? "album by {kind} to {server}" : "{kind} to {server}",
+                  {{"kind", kNames[static_cast<std::size_t>(s.by)]},
+                   {"server", s.server.substr(0, s.server.find_first_of("/:"))}})
+               .said() +
+           (s.folder.empty() ? "" : " · " + s.folder);
 }
 
 } // namespace keepseal

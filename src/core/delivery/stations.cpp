@@ -16,18 +16,18 @@ namespace {
 
 std::string sealSummary(const Delivery& d) {
     if (!d.seal.drawsAnything())
-        return "no seal";
+        return said("no seal");
     std::string text = d.seal.name;
     if (text.empty() && d.seal.firstText())
         text = "“" + trimmed(d.seal.firstText()->text.text) + "”";
     if (text.empty())
-        text = counted(d.seal.parts.size(), "part", "parts");
+        text = saidOf(d.seal.parts.size(), "{n} part", "{n} parts");
     for (char& c : text)
         if (c == '\n')
             c = ' ';
     if (text.size() > 28)
         text = cutUtf8(text, 26) + "…" + (text.starts_with("“") ? "”" : "");
-    return text + ", " + trimmedNumber(d.seal.size, 1) + " %";
+    return saidTogether({text, shownNumber(d.seal.size, 1) + " %"});
 }
 
 /// A station whose part is plain values, each of which has its row.
@@ -36,7 +36,7 @@ Station plainStation(StationId id, std::string label, std::string help, Part Del
                      const std::vector<Setting<Part>>& rows,
                      std::function<std::string(const Delivery&)> summary) {
     Station out;
-    out.id = id, out.key = keyOf(id), out.label = std::move(label), out.help = std::move(help);
+    out.id = id, out.key = keyOf(id), out.label = said(label), out.help = said(help);
     out.settings = lifted(rows, part);
     out.summary = std::move(summary);
     out.same = [part](const Delivery& a, const Delivery& b) { return a.*part == b.*part; };
@@ -147,8 +147,8 @@ const Setting<Delivery>& settingAt(const std::string& path, const Station** owne
         }
     const auto near = nearestWord(path, all);
     throw Problem(ProblemKind::BadSetting, path, "there is no such setting",
-                  near.empty() ? "'keep-seal-cli settings' lists all there are"
-                               : "Did you mean " + near + "?");
+                  near.empty() ? Saying("'keep-seal-cli settings' lists all there are")
+                               : Saying("Did you mean {near}?", {{"near", near}}));
 }
 
 namespace {
@@ -165,8 +165,8 @@ std::optional<std::pair<std::size_t, const Setting<Ring>*>> ringSettingAt(const 
     const auto number = static_cast<std::size_t>(std::stoul(path.substr(prefix.size(), dot - prefix.size())));
     if (number < 1 || number > delivery.border.rings.size())
         throw Problem(ProblemKind::BadSetting, path, "there is no such ring",
-                      "The border has " + counted(delivery.border.rings.size(), "ring", "rings") +
-                          ", counted from the picture");
+                      {"The border's rings are {count}, counted from the picture",
+                       {{"count", std::to_string(delivery.border.rings.size())}}});
     const auto key = path.substr(dot + 1);
     const auto* setting = rowOf(ringSettings(), key);
     if (!setting) {

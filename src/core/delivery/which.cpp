@@ -18,7 +18,7 @@ ShapeWanted shapeOf(Size size) {
     return ratio > 1 ? ShapeWanted::Wide : ShapeWanted::Tall;
 }
 
-constexpr const char* kShapes[] = {"any", "tall", "wide", "square"};
+constexpr const char* kShapes[] = {"any", toSay("tall"), toSay("wide"), toSay("square")};
 
 std::string firstShared(const std::string& wanted, const std::vector<std::string>& keywords) {
     for (const auto& word : splitTrimmed(wanted, ','))
@@ -30,17 +30,18 @@ std::string firstShared(const std::string& wanted, const std::vector<std::string
 
 } // namespace
 
-std::string whyNotTaken(const WhichSettings& s, const WhichFacts& facts) {
+Saying whyNotTaken(const WhichSettings& s, const WhichFacts& facts) {
     if (s.shape != ShapeWanted::Any && !facts.cut.empty() && shapeOf(facts.cut) != s.shape)
-        return std::string("the delivery takes ") + kShapes[static_cast<std::size_t>(s.shape)] +
-               " pictures only";
+        return {"the delivery takes {shape} pictures only",
+                {{"shape", kShapes[static_cast<std::size_t>(s.shape)]}}};
     if (s.rating > 0 && facts.rating.value_or(0) < s.rating)
-        return "the delivery takes pictures rated " + std::to_string(s.rating) + " or more; this one has " +
-               (facts.rating ? std::to_string(*facts.rating) : "no rating");
+        return {"the delivery takes pictures rated {least} or more; this one has {rating}",
+                {{"least", std::to_string(s.rating)},
+                 {"rating", facts.rating ? std::to_string(*facts.rating) : toSay("no rating")}}};
     if (!s.keywords.empty() && firstShared(s.keywords, facts.keywords).empty())
-        return "it has none of the delivery's keywords (" + s.keywords + ")";
+        return {"it has none of the delivery's keywords ({keywords})", {{"keywords", s.keywords}}};
     if (const auto word = firstShared(s.notKeywords, facts.keywords); !word.empty())
-        return "the delivery takes no picture with the keyword \"" + word + "\"";
+        return {"the delivery takes no picture with the keyword \"{keyword}\"", {{"keyword", word}}};
     return {};
 }
 
@@ -62,15 +63,16 @@ const std::vector<Setting<WhichSettings>>& whichSettings() {
 }
 
 std::string whichSummary(const WhichSettings& s) {
-    std::string out = s.shape == ShapeWanted::Any ? "" : kShapes[static_cast<std::size_t>(s.shape)];
-    const auto add = [&out](const std::string& words) { out += (out.empty() ? "" : ", ") + words; };
+    std::vector<std::string> words;
+    if (s.shape != ShapeWanted::Any)
+        words.push_back(said(kShapes[static_cast<std::size_t>(s.shape)]));
     if (s.rating > 0)
-        add("rated " + std::to_string(s.rating) + " or more");
+        words.push_back(Saying("rated {least} or more", {{"least", std::to_string(s.rating)}}).said());
     if (!s.keywords.empty())
-        add(s.keywords);
+        words.push_back(s.keywords);
     if (!s.notKeywords.empty())
-        add("not " + s.notKeywords);
-    return out.empty() ? "every picture" : out;
+        words.push_back(Saying("not {keywords}", {{"keywords", s.notKeywords}}).said());
+    return words.empty() ? said("every picture") : saidTogether(words);
 }
 
 } // namespace keepseal

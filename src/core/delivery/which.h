@@ -3,6 +3,7 @@
 // Which pictures of a job a delivery takes: by shape, rating and keywords. All conditions must hold.
 #pragma once
 
+#include "base/language.h"
 #include "base/setting.h"
 #include "geometry/size.h"
 
@@ -32,7 +33,7 @@ struct WhichFacts {
 
 /// Why the delivery does not take the picture, for a person; empty when it does. Within 2 % of equal sides a
 /// picture counts as square. Keywords are compared without regard to case.
-std::string whyNotTaken(const WhichSettings& settings, const WhichFacts& facts);
+Saying whyNotTaken(const WhichSettings& settings, const WhichFacts& facts);
 
 const std::vector<Setting<WhichSettings>>& whichSettings();
 std::string whichSummary(const WhichSettings& settings);

@@ -11,8 +11,9 @@ namespace keepseal {
 namespace {
 
 [[noreturn]] void avifFailed(avifResult result) {
-    throw Problem(ProblemKind::Internal, {},
-                  std::string("the copy could not be encoded as AVIF: ") + avifResultToString(result));
+    throw Problem(
+        ProblemKind::Internal, {},
+        Saying("the copy could not be encoded as AVIF: {reason}", {{"reason", avifResultToString(result)}}));
 }
 
 void requireAvif(avifResult result) {

@@ -20,7 +20,7 @@ namespace {
 [[noreturn]] void coderFailed(j_common_ptr coder) {
     char why[JMSG_LENGTH_MAX];
     (*coder->err->format_message)(coder, why);
-    throw Problem(ProblemKind::Internal, {}, std::string("the copy could not be encoded: ") + why);
+    throw Problem(ProblemKind::Internal, {}, Saying("the copy could not be encoded: {why}", {{"why", why}}));
 }
 
 jpeg_error_mgr* quietErrors(jpeg_error_mgr& errors) {

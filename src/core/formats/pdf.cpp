@@ -204,7 +204,7 @@ Bytes embedInPdf(ByteSpan bare, const ComposedMetadata& metadata, const EmbedExt
         return {made->getBuffer(), made->getBuffer() + made->getSize()};
     } catch (const std::exception& error) { // qpdf's own
         throw Problem(ProblemKind::Internal, {},
-                      std::string("the PDF could not be written: ") + error.what());
+                      Saying("the PDF could not be written: {reason}", {{"reason", error.what()}}));
     }
 }
 

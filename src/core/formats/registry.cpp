@@ -46,7 +46,8 @@ const OutputFormat& outputFormat(std::string_view key) {
             return format;
         all += (all.empty() ? "" : ", ") + format.key;
     }
-    throw Problem(ProblemKind::BadSetting, std::string(key), "there is no such format", "One of " + all);
+    throw Problem(ProblemKind::BadSetting, std::string(key), "there is no such format",
+                  Saying("One of {all}", {{"all", all}}));
 }
 
 void addOutputFormat(OutputFormat format) {

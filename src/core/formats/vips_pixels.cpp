@@ -36,7 +36,7 @@ Bytes takeBytes(VipsBlob* raw) {
 void encodingFailed(const vips::VError& error) {
     const std::string why = error.what();
     vips_error_clear();
-    throw Problem(ProblemKind::Internal, {}, "the copy could not be encoded: " + why);
+    throw Problem(ProblemKind::Internal, {}, Saying("the copy could not be encoded: {why}", {{"why", why}}));
 }
 
 } // namespace keepseal

@@ -108,7 +108,8 @@ Job jobFromJson(const json& document, const std::string& subject, const fs::path
             job.unknown.erase(key);
         return job;
     } catch (const json::exception& error) {
-        throw Problem(ProblemKind::BadFile, subject, std::string("this is no job: ") + error.what());
+        throw Problem(ProblemKind::BadFile, subject,
+                      Saying("this is no job: {reason}", {{"reason", error.what()}}));
     }
 }
 

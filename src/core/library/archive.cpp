@@ -29,7 +29,7 @@ struct EntryDeleter {
     void operator()(archive_entry* e) const { archive_entry_free(e); }
 };
 
-[[noreturn]] void bad(const fs::path& file, const std::string& why, ProblemKind kind = ProblemKind::BadFile) {
+[[noreturn]] void bad(const fs::path& file, const Saying& why, ProblemKind kind = ProblemKind::BadFile) {
     throw Problem(kind, file.string(), why, "Ask for the file again from where it came");
 }
 
@@ -95,16 +95,20 @@ ZipFiles readZip(const fs::path& file, std::uint64_t maxBytes, std::size_t maxFi
         if (archive_entry_filetype(entry) == AE_IFDIR)
             continue;
         if (!staysInside(name) || archive_entry_filetype(entry) != AE_IFREG)
-            bad(file, "it holds \"" + name + "\", which leads out of it", ProblemKind::Refused);
+            bad(file, Saying("it holds \"{name}\", which leads out of it", {{"name", name}}),
+                ProblemKind::Refused);
         if (out.size() >= maxFiles)
-            bad(file, "it holds more than " + std::to_string(maxFiles) + " files", ProblemKind::TooLarge);
+            bad(file, Saying("it holds more than {most} files", {{"most", std::to_string(maxFiles)}}),
+                ProblemKind::TooLarge);
         Bytes& bytes = out[name];
         std::uint8_t block[65536]; // the size the header claims is not believed
         la_ssize_t count = 0;
         while ((count = archive_read_data(in.get(), block, sizeof block)) > 0) {
             total += static_cast<std::uint64_t>(count);
             if (total > maxBytes)
-                bad(file, "what it holds is larger than " + std::to_string(maxBytes >> 20) + " MB",
+                bad(file,
+                    Saying("what it holds is larger than {most} MB",
+                           {{"most", std::to_string(maxBytes >> 20)}}),
                     ProblemKind::TooLarge);
             bytes.insert(bytes.end(), block, block + count);
         }

@@ -34,9 +34,10 @@ json parsed(const Arrival& arrival, const std::string& name) {
 const Bytes& inZip(const Arrival& arrival, const std::string& name, const char* what) {
     const auto found = arrival.files.find(name);
     if (found == arrival.files.end()) // a path on the sharer's machine, or on ours: never followed
-        throw Problem(ProblemKind::Refused, arrival.zip.string(),
-                      std::string("its ") + what + " \"" + printable(name, 200) + "\" is not in it",
-                      "Ask for the file again from where it came");
+        throw Problem(
+            ProblemKind::Refused, arrival.zip.string(),
+            Saying("its {what} \"{name}\" is not in it", {{"what", what}, {"name", printable(name, 200)}}),
+            "Ask for the file again from where it came");
     return found->second;
 }
 

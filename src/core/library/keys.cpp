@@ -59,7 +59,7 @@ void moveAside(const fs::path& file, const fs::path& removed, const std::string&
     makeFolder(removed);
     if (!moveOver(file, asideName(removed, key, freeAside(removed, key))))
         throw Problem(ProblemKind::CannotWrite, file.string(),
-                      std::string("it can't be set aside: ") + std::strerror(errno),
+                      Saying("it can't be set aside: {reason}", {{"reason", std::strerror(errno)}}),
                       "Check the folder's permissions");
 }
 

@@ -96,8 +96,11 @@ std::vector<SavedSeal> SealLibrary::all(std::vector<Problem>* problems) const {
             try {
                 found.push_back(loadSealFile(file));
                 found.back().shipped = shipped;
-                if (shipped)
+                if (shipped) {
                     found.back().key = "shipped-" + found.back().key;
+                    found.back().design.name = said(found.back().design.name);
+                    found.back().notes = said(found.back().notes);
+                }
             } catch (const Problem& problem) {
                 if (problems)
                     problems->push_back(problem);

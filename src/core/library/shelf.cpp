@@ -51,6 +51,18 @@ json documentOf(const Design& design) {
     return toDocument(design);
 }
 
+/// What comes with Keep Seal is called in the language of the person who looks through it.
+template <class Design>
+void sayNames(Saved<Design>& saved) {
+    saved.design.name = said(saved.design.name);
+    saved.notes = said(saved.notes);
+    if constexpr (std::is_same_v<Design, Delivery>) {
+        saved.design.notes = said(saved.design.notes);
+        for (auto* name : {&saved.design.border.name, &saved.design.seal.name, &saved.design.rights.name})
+            *name = said(*name);
+    }
+}
+
 template <class Design>
 void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>& out,
                 std::vector<Problem>* problems) {
@@ -64,6 +76,8 @@ void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>
         try {
             out.push_back(Shelf<Design>::load(file));
             out.back().shipped = shipped;
+            if (shipped)
+                sayNames(out.back());
         } catch (const Problem& problem) {
             if (problems)
                 problems->push_back(problem);
@@ -148,7 +162,7 @@ void Shelf<Design>::remove(const std::string& key) const {
         moveAside(fileOf(key), m_folder / "removed", asideKey(key));
     else
         throw Problem(ProblemKind::CannotWrite, key,
-                      std::string("this ") + Kind<Design>::word + " could not be removed",
+                      Saying("this {kind} could not be removed", {{"kind", Kind<Design>::word}}),
                       "Those that come with Keep Seal stay");
 }
 
@@ -156,7 +170,7 @@ template <class Design>
 void Shelf<Design>::restore(const std::string& key) const {
     if (!isLibraryKey(key) || !bringBack(m_folder / "removed", asideKey(key), fileOf(key)))
         throw Problem(ProblemKind::CannotWrite, key,
-                      std::string("this ") + Kind<Design>::word + " could not be brought back");
+                      Saying("this {kind} could not be brought back", {{"kind", Kind<Design>::word}}));
 }
 
 template class Shelf<BorderDesign>;

@@ -249,7 +249,7 @@ std::string FieldValue::shown(const FieldInfo& field) const {
     auto out = typed();
     for (const auto& choice : field.choices)
         if (choice.key == out)
-            out = choice.label;
+            out = said(choice.label);
     for (const auto& [language, text] : languages)
         out += (out.empty() ? "[" : "  [") + language + "] " + text;
     return out;
@@ -260,7 +260,7 @@ FieldValue fieldFromTyped(const FieldInfo& field, const std::string& text) {
         return FieldValue(splitTrimmed(text, ';'));
     const auto value = trimmed(text);
     for (const auto& choice : field.choices)
-        if (choice.label == value)
+        if (choice.label == value || said(choice.label) == value)
             return choice.key;
     return value;
 }
@@ -291,19 +291,19 @@ bool looksLikeWebAddress(std::string_view text) {
 
 } // namespace
 
-std::string fieldProblem(const FieldInfo& field, const FieldValue& value) {
+Saying fieldProblem(const FieldInfo& field, const FieldValue& value) {
     for (const auto& item : value.items) {
         if (holdsTokens(item) || item.size() > 2000)
             continue;
         for (const auto& part : splitTrimmed(item, ',')) {
             if (field.check == FieldCheck::Email && !looksLikeEmail(part))
-                return "\"" + part + "\" is no e-mail address";
+                return {"\"{address}\" is no e-mail address", {{"address", part}}};
             if (field.check == FieldCheck::WebAddress && !looksLikeWebAddress(part))
-                return "\"" + part + "\" is no web address: it begins with https://";
+                return {"\"{address}\" is no web address: it begins with https://", {{"address", part}}};
         }
         const auto isChoice = [&](const SettingChoice& choice) { return choice.key == item; };
         if (field.shape == Choice && std::none_of(field.choices.begin(), field.choices.end(), isChoice))
-            return "\"" + printable(item, 60) + "\" is not one of the standard's values";
+            return {"\"{value}\" is not one of the standard's values", {{"value", printable(item, 60)}}};
     }
     return {};
 }

@@ -6,6 +6,7 @@
 // Extension, PLUS LDF, Exif 2.32, IIM 4.2.
 #pragma once
 
+#include "base/language.h"
 #include "base/setting.h"
 #include "privacy/report.h"
 
@@ -79,6 +80,6 @@ FieldValue fieldFromTyped(const FieldInfo& field, const std::string& text);
 using FieldValues = std::map<std::string, FieldValue>;
 
 /// What is wrong with a value, for a person; empty when nothing is: an e-mail or web address that is none.
-std::string fieldProblem(const FieldInfo& field, const FieldValue& value);
+Saying fieldProblem(const FieldInfo& field, const FieldValue& value);
 
 } // namespace keepseal

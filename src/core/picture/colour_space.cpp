@@ -21,7 +21,8 @@ namespace {
 using Transform = std::shared_ptr<void>;
 
 [[noreturn]] void unusable(const std::string& subject, const std::string& why) {
-    throw Problem(ProblemKind::BadFile, subject, "this colour profile can't be used: " + why,
+    throw Problem(ProblemKind::BadFile, subject,
+                  Saying("this colour profile can't be used: {why}", {{"why", why}}),
                   "Choose an RGB or grey ICC profile for a display or a printer");
 }
 
@@ -56,7 +57,8 @@ cmsToneCurve* srgbCurve() {
 ColourSpacePtr builtIn(const char* name) {
     VipsBlob* blob = nullptr;
     if (vips_profile_load(name, &blob, nullptr) != 0 || !blob)
-        throw Problem(ProblemKind::Internal, {}, std::string("the profile ") + name + " could not be loaded");
+        throw Problem(ProblemKind::Internal, {},
+                      Saying("the profile {name} could not be loaded", {{"name", name}}));
     std::size_t length = 0;
     const auto* data = static_cast<const std::uint8_t*>(vips_blob_get(blob, &length));
     Bytes bytes(data, data + length);
@@ -207,8 +209,8 @@ void convertPixels(const void* from, bool fromDeep, const ColourSpace& source, v
     const auto transform = transformFor({&source, &target, fromDeep, toDeep, intent});
     if (!transform)
         throw Problem(ProblemKind::Internal, {},
-                      "there is no way between the colour profiles “" + source.name() + "” and “" +
-                          target.name() + "”");
+                      Saying("there is no way between the colour profiles “{source}” and “{target}”",
+                             {{"source", source.name()}, {"target", target.name()}}));
     constexpr std::size_t step = 1U << 20; // lcms2 counts in 32 bits
     const std::size_t fromBytes = static_cast<std::size_t>(source.channels()) * (fromDeep ? 2 : 1);
     const std::size_t toBytes = static_cast<std::size_t>(target.channels()) * (toDeep ? 2 : 1);

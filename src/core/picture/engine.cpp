@@ -26,7 +26,8 @@ void startPictureEngine(const char* programName) {
     std::call_once(once, [programName] {
         prepareReaders();
         if (VIPS_INIT(programName) != 0)
-            throw Problem(ProblemKind::Internal, {}, "libvips did not start: " + takeVipsError());
+            throw Problem(ProblemKind::Internal, {},
+                          Saying("libvips did not start: {reason}", {{"reason", takeVipsError()}}));
         // Pixel buffers go back to the system when they are freed, instead of leaving holes that grow with
         // the run. What a damaged picture makes libvips mutter is told by our own problem, with the picture's
         // name.

@@ -19,7 +19,7 @@ namespace {
         throw Problem(ProblemKind::NotFound, path.string(), "there is no such file",
                       "Check the path, and whether its disk is there");
     throw Problem(ProblemKind::CannotRead, path.string(),
-                  std::string("the file can't be read: ") + std::strerror(error));
+                  Saying("the file can't be read: {reason}", {{"reason", std::strerror(error)}}));
 }
 
 FileIdentity identityFromStat(const struct stat& info) {

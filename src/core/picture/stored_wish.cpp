@@ -154,8 +154,9 @@ void setMostPictureMemory(std::uint64_t bytes) {
 void requireFits(std::uint64_t bytes, const std::string& name) {
     if (bytes > mostPictureMemory())
         throw Problem(ProblemKind::TooLarge, name,
-                      "decoding it takes about " + byteText(bytes) + " of memory, and one picture may have " +
-                          byteText(mostPictureMemory()) + " of this machine's",
+                      Saying("decoding it takes about {bytes} of memory, and one picture may have {most} of "
+                             "this machine's",
+                             {{"bytes", byteText(bytes)}, {"most", byteText(mostPictureMemory())}}),
                       "Save it smaller, or as a TIFF or a baseline JPEG, which are read in strips");
 }
 

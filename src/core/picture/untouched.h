@@ -42,10 +42,15 @@ struct HeldJpeg {
     /// A pixel for each whole block of 8: its mean. 8 bits, in the JPEG's own numbers. Empty where the
     /// picture is smaller than a block.
     Frame coarse;
+    /// What decodePicture() gives, of the same reading; null where it was not asked for.
+    DecodedPtr decoded;
 };
-/// `facts` say that it keeps its blocks. Throws Problem(NotAPicture | TooLarge), naming `name`: also where
-/// bytes of it are missing.
-HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts);
+inline constexpr int kMostBeside = 4; ///< at an eighth, libjpeg reads the means and nothing else
+/// `facts` say that it keeps its blocks. `decodeAt`: decoded as well, shrunk by this (1, 2 or 4:
+/// kMostBeside); 0: not. Throws Problem(NotAPicture | TooLarge), naming `name`: also where bytes of it are
+/// missing.
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                  int decodeAt = 0);
 /// Bytes that this holds: two for each of up to three samples a pixel.
 inline std::uint64_t coefficientMemory(const PictureFacts& facts) {
     return static_cast<std::uint64_t>(facts.stored.pixels()) * 6;

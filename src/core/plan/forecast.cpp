@@ -61,8 +61,7 @@ Made makeOne(const Plan& plan, const PlannedCopy& copy) {
         auto ahead = lookAhead(asked);
         if (!holdingBack(ahead.notes, delivery.place.strict, plan.accepted(copy)).empty())
             return {}; // it will not be made
-        const auto finished =
-            finishedCopy(original, asked, std::move(ahead), nullptr, {}, FramePixels::AsNeeded);
+        const auto finished = finishedCopy(original, asked, std::move(ahead), {}, {}, FramePixels::AsNeeded);
         const auto encoded = encodedCopy(original, asked, finished, copy.format);
         return {static_cast<double>(encoded.bytes.size()), static_cast<double>(chain.sizes.whole.pixels())};
     } catch (const std::exception&) {

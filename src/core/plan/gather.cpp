@@ -115,7 +115,8 @@ private:
         case fs::file_type::character:
             return tell(path, {NoteKind::MetSpecial, "device", {}}, named);
         default:
-            return tell(path, {NoteKind::MetUnreadable, {}, {{"happened", "nothing can be told of it"}}},
+            return tell(path,
+                        {NoteKind::MetUnreadable, {}, {{"happened", toSay("nothing can be told of it")}}},
                         named);
         }
     }

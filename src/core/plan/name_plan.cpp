@@ -40,9 +40,10 @@ void refuseDangerous(const fs::path& folder, const OriginalNodes& nodes, DiskSna
         throw Problem(ProblemKind::CannotWrite, folder.string(), "this is a file, not a folder",
                       "Choose a folder");
     if (const auto found = nodes.folders.find(nodeOf(*identity)); found != nodes.folders.end())
-        throw Problem(ProblemKind::Refused, folder.string(),
-                      "this is a folder that originals lie in (" + found->second.string() + ")",
-                      "Choose another folder for the copies, for example a new one inside it");
+        throw Problem(
+            ProblemKind::Refused, folder.string(),
+            Saying("this is a folder that originals lie in ({found})", {{"found", found->second.string()}}),
+            "Choose another folder for the copies, for example a new one inside it");
 }
 
 FolderNames::FolderNames(fs::path folder, const OriginalNodes& nodes, DiskSnapshot& disk)
@@ -53,9 +54,10 @@ FolderNames::FolderNames(fs::path folder, const OriginalNodes& nodes, DiskSnapsh
 
 void FolderNames::refuseOriginal(const fs::path& target, const FileIdentity& identity) const {
     if (const auto found = m_nodes.files.find(nodeOf(identity)); found != m_nodes.files.end())
-        throw Problem(ProblemKind::Refused, target.string(),
-                      "this is the original " + found->second.string() + " under another name",
-                      "Choose a folder for the copies that holds no originals");
+        throw Problem(
+            ProblemKind::Refused, target.string(),
+            Saying("this is the original {found} under another name", {{"found", found->second.string()}}),
+            "Choose a folder for the copies that holds no originals");
 }
 
 /// True when the search for a name ends here.

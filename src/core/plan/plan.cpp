@@ -135,34 +135,40 @@ private:
     static void requirePlaceable(const Delivery& delivery) {
         const auto& place = delivery.place;
         if (place.suffix.find('/') != std::string::npos)
-            throw Problem(ProblemKind::BadSetting, "place.suffix", "\"" + place.suffix + "\" is not allowed",
+            throw Problem(ProblemKind::BadSetting, "place.suffix",
+                          Saying("\"{value}\" is not allowed", {{"value", place.suffix}}),
                           "A name can't hold a slash");
         if (place.name.find('/') != std::string::npos)
-            throw Problem(ProblemKind::BadSetting, "place.name", "\"" + place.name + "\" is not allowed",
+            throw Problem(ProblemKind::BadSetting, "place.name",
+                          Saying("\"{value}\" is not allowed", {{"value", place.name}}),
                           "A name can't hold a slash; folders have a setting of their own");
         if (delivery.sending.on && !delivery.sending.chosen())
-            throw Problem(ProblemKind::BadSetting, "sending.server",
-                          "\"" + delivery.name + "\" is to be sent, and " +
-                              (delivery.sending.isLetter() ? "names no server, sender or receiver yet"
-                                                           : "names no server yet"),
-                          "Name it at the station Sending, or switch that off");
+            throw Problem(
+                ProblemKind::BadSetting, "sending.server",
+                Saying(delivery.sending.isLetter()
+                           ? "\"{delivery}\" is to be sent, and names no server, sender or receiver yet"
+                           : "\"{delivery}\" is to be sent, and names no server yet",
+                       {{"delivery", delivery.name}}),
+                "Name it at the station Sending, or switch that off");
         if (const auto unknown = unknownTokens(withPattern(place, delivery.sending.folder)); !unknown.empty())
             throw Problem(ProblemKind::BadSetting, "place.name",
-                          "there is no token {" + unknown.front() + "}",
+                          Saying("there is no token {{{unknown}}", {{"unknown", unknown.front()}}),
                           "The button beside the name lists all there are");
         if (!place.chosen())
-            throw Problem(ProblemKind::BadSetting,
-                          place.where == PlaceWhere::AmongOriginals   ? "place.suffix"
-                          : place.where == PlaceWhere::BesideOriginal ? "place.subfolder"
-                                                                      : "place.folder",
-                          place.where == PlaceWhere::AmongOriginals
-                              ? "among the originals a copy needs another name: nothing is added to it"
-                              : "\"" + delivery.name + "\" has no folder yet",
-                          place.where == PlaceWhere::AmongOriginals ? "Say what is added, as in \"-web\""
-                                                                    : "Choose where its copies go");
+            throw Problem(
+                ProblemKind::BadSetting,
+                place.where == PlaceWhere::AmongOriginals   ? "place.suffix"
+                : place.where == PlaceWhere::BesideOriginal ? "place.subfolder"
+                                                            : "place.folder",
+                place.where == PlaceWhere::AmongOriginals
+                    ? Saying("among the originals a copy needs another name: nothing is added to it")
+                    : Saying("\"{delivery}\" has no folder yet", {{"delivery", delivery.name}}),
+                place.where == PlaceWhere::AmongOriginals ? "Say what is added, as in \"-web\""
+                                                          : "Choose where its copies go");
         requireWorded(delivery.privacy, "privacy.");
         if (delivery.file.formats().empty())
-            throw Problem(ProblemKind::BadSetting, "file", "\"" + delivery.name + "\" has no file format",
+            throw Problem(ProblemKind::BadSetting, "file",
+                          Saying("\"{delivery}\" has no file format", {{"delivery", delivery.name}}),
                           "Choose at least one");
     }
 
@@ -194,7 +200,11 @@ private:
         which.keywords = typed == m_plan.exceptions[i].words.end() ? facts->metadata.field("keywords").items
                                                                    : typed->second.items;
         const auto why = whyNotTaken(delivery.which, which);
-        return why.empty() ? std::nullopt : std::optional(Note{NoteKind::NotTaken, {}, {{"why", why}}});
+        if (why.empty())
+            return std::nullopt;
+        auto arguments = why.values();
+        arguments["why"] = why.pattern();
+        return Note{NoteKind::NotTaken, {}, std::move(arguments)};
     }
 
     bool unreadable(std::size_t i) {

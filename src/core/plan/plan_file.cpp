@@ -37,7 +37,8 @@ std::optional<std::size_t> partNumber(std::string_view text) {
 void requireAsPlanned(const json& head, const Plan& plan, const fs::path& file) {
     if (const auto program = head.at("program").get<std::string>(); program != KEEPSEAL_VERSION)
         throw Problem(ProblemKind::Changed, file.string(),
-                      "it was planned by version " + program + ", and this is " + KEEPSEAL_VERSION,
+                      Saying("it was planned by version {program}, and this is {current}",
+                             {{"program", program}, {"current", KEEPSEAL_VERSION}}),
                       "Use the same version for all parts, or plan anew");
     DiskSnapshot disk;
     for (std::size_t d = 0; d < plan.deliveries.size(); ++d)
@@ -64,7 +65,7 @@ public:
                 readOriginal(json::parse(line));
         } catch (const json::exception& error) {
             throw Problem(ProblemKind::BadFile, m_file.string(),
-                          std::string("this is no plan: ") + error.what());
+                          Saying("this is no plan: {reason}", {{"reason", error.what()}}));
         }
         if (m_seen != m_originals)
             throw Problem(ProblemKind::BadFile, m_file.string(), "the plan is not whole", "Plan anew");

@@ -79,10 +79,11 @@ bool PrivacyRules::keeps(Category category) const {
 
 void requireWorded(const PrivacyRules& rules, const std::string& path) {
     if (rules.location == Stay::Keep && !rules.opensLocation())
-        throw Problem(ProblemKind::BadSetting, path + "location",
-                      "location is to be kept, but nobody said so in words",
-                      "Set " + path + "location_words to \"" + kLocationWords +
-                          "\" if that is what you want, or location to \"remove\"");
+        throw Problem(
+            ProblemKind::BadSetting, path + "location", "location is to be kept, but nobody said so in words",
+            Saying(
+                "Set {path}location_words to \"{words}\" if that is what you want, or location to \"remove\"",
+                {{"path", path}, {"words", kLocationWords}}));
 }
 
 const std::vector<Setting<P>>& privacySettings() {
@@ -139,20 +140,20 @@ const std::vector<Setting<P>>& privacySettings() {
 
 std::string privacySummary(const PrivacyRules& rules) {
     if (rules.opensLocation())
-        return "THE PLACE IS TOLD";
+        return said("THE PLACE IS TOLD");
     struct Word {
         Category category;
         const char* word;
     };
     static constexpr Word words[] = {
-        {Category::Camera, "camera"},           {Category::Serial, "serials"},
-        {Category::DateTaken, "date"},          {Category::Description, "description"},
-        {Category::Contact, "contact details"}, {Category::Rights, "old rights"}};
-    std::string gone = "place";
+        {Category::Camera, toSay("camera")},           {Category::Serial, toSay("serials")},
+        {Category::DateTaken, toSay("date")},          {Category::Description, toSay("description")},
+        {Category::Contact, toSay("contact details")}, {Category::Rights, toSay("old rights")}};
+    std::vector<std::string> gone{said("place")};
     for (const auto& [category, word] : words)
         if (!rules.keeps(category))
-            gone += std::string(", ") + word;
-    return gone + " removed";
+            gone.push_back(said(word));
+    return Saying("{kinds} removed", {{"kinds", saidTogether(gone)}}).said();
 }
 
 std::vector<std::string> placesIn(const std::string& text, const std::vector<std::string>& names) {

@@ -45,7 +45,7 @@ void addFile(std::string& out, const ToldFile& file) {
         return;
     }
     out += std::string("<p class=") + (tellsOf(report) == Tells::Place ? "place" : "quiet") + ">" +
-           escaped(verdict(report)) + "</p>\n<p class=small>" + nameOf(report.container) + ", " +
+           escaped(verdict(report).english()) + "</p>\n<p class=small>" + nameOf(report.container) + ", " +
            byteText(report.bytes) + ", " + escaped(file.path.string()) + "</p>\n";
     for (const auto& part : report.notSearched)
         out += "<p class=small>Not searched: " + escaped(part) + "</p>\n";
@@ -87,15 +87,15 @@ Tells tellsOf(const FileReport& report, const std::vector<std::string>& names) {
     return loud ? Tells::Something : Tells::Nothing;
 }
 
-std::string verdict(const FileReport& report) {
+Saying verdict(const FileReport& report) {
     switch (tellsOf(report)) {
     case Tells::Place:
-        return "It tells a place: " + report.placeText() + ".";
+        return {"It tells a place: {place}.", {{"place", report.placeText()}}};
     case Tells::Unsure:
-        return "No place was found, but not all of it could be read.";
+        return toSay("No place was found, but not all of it could be read.");
     case Tells::Nothing:
-        return report.count(Category::Rights) > 0 ? "It tells no place, and nothing but rights."
-                                                  : "It tells no place, and nothing of anybody.";
+        return report.count(Category::Rights) > 0 ? toSay("It tells no place, and nothing but rights.")
+                                                  : toSay("It tells no place, and nothing of anybody.");
     case Tells::Something:
         break;
     }
@@ -103,7 +103,7 @@ std::string verdict(const FileReport& report) {
     for (int i = 0; i < static_cast<int>(Category::Technical); ++i)
         if (const auto category = static_cast<Category>(i); isLoud(category) && report.count(category) > 0)
             kinds += (kinds.empty() ? "" : ", ") + toLowerAscii(labelOf(category));
-    return "It tells no place. It tells: " + kinds + ".";
+    return {"It tells no place. It tells: {kinds}.", {{"kinds", kinds}}};
 }
 
 std::string toldPage(const std::vector<ToldFile>& files) {
@@ -132,7 +132,7 @@ nlohmann::json toldJson(const std::vector<ToldFile>& files) {
         nlohmann::json row;
         if (file.problem.empty()) {
             row = file.report;
-            row["verdict"] = verdict(file.report);
+            row["verdict"] = verdict(file.report).english();
         } else
             row["problem"] = file.problem;
         row["file"] = file.path.string();

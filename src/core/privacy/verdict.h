@@ -3,6 +3,7 @@
 // What a file tells, said in one sentence, and as a page to keep.
 #pragma once
 
+#include "base/language.h"
 #include "privacy/report.h"
 
 #include <filesystem>
@@ -29,7 +30,7 @@ enum class Tells {
 /// `names` as for placesTold().
 Tells tellsOf(const FileReport& report, const std::vector<std::string>& names = {});
 /// "It tells a place: 54.12 N, 3.45 W · Heronsluice."
-std::string verdict(const FileReport& report);
+Saying verdict(const FileReport& report);
 
 struct ToldFile {
     std::filesystem::path path;

@@ -5,6 +5,7 @@
 #include "base/fingerprint.h"
 #include "base/patience.h"
 #include "base/text.h"
+#include "likeness/apart.h"
 #include "picture/develop.h"
 #include "plan/stamped.h"
 
@@ -14,17 +15,28 @@
 
 namespace keepseal {
 
-Frame smallPictureOf(Register& known, const std::string& id) {
+namespace {
+
+/// Empty: it can't be read.
+Frame readable(const std::function<Frame()>& read) {
     try {
-        const auto bytes = known.smallPicture(id);
-        const MemorySource source(bytes);
-        const auto facts = readFacts(source, "a kept picture");
-        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
+        return read();
     } catch (const Problem& problem) {
         if (problem.kind == ProblemKind::Stopped)
             throw;
         return {};
     }
+}
+
+} // namespace
+
+Frame smallPictureOf(Register& known, const std::string& id) {
+    return readable([&] {
+        const auto bytes = known.smallPicture(id);
+        const MemorySource source(bytes);
+        const auto facts = readFacts(source, "a kept picture");
+        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
+    });
 }
 
 namespace {
@@ -35,8 +47,7 @@ constexpr int kReadSide = 1600;         ///< of the pixels that are looked at
 constexpr std::size_t kBatch = 1024;    ///< pictures compared at a time
 constexpr std::size_t kMostJudged = 48; ///< of those that something speaks for, by their pixels
 constexpr std::size_t kMostTold = 8;
-constexpr int kSameCode = 6;       ///< bits by which a copy may differ from what was met
-constexpr double kClearlyBest = 4; ///< bits to the next
+constexpr std::size_t kMostHeldAgainst = 64; ///< copies of one picture, by what stands on them: the newest
 
 Frame readReduced(const ByteSource& file, const std::string& name, const PictureFacts& facts) {
     const double k = std::min(1.0, static_cast<double>(kReadSide) / facts.size.longSide());
@@ -90,23 +101,15 @@ int codeDistance(const MetPicture& met, const RegisteredCopy& copy) {
     return out;
 }
 
-/// Which of the copies of one picture it most likely is; of equal ones the newest.
+/// Which of the copies of one picture it most likely is, by the code alone; of equal ones the newest.
 KnownAs mostLikely(const MetPicture& met, const std::vector<RegisteredCopy>& copies,
                    const Likeness& likeness) {
     KnownAs out;
     out.likeness = likeness;
-    int best = 65, next = 65;
-    for (const auto& copy : copies) {
-        const int bits = codeDistance(met, copy);
-        if (bits < best) {
-            next = best;
-            best = bits;
-            out.copy = copy;
-        } else {
-            next = std::min(next, bits);
-        }
-    }
-    out.thisCopy = copies.size() == 1 || (best <= kSameCode && next >= best + kClearlyBest);
+    out.others = copies.size() - 1;
+    out.copy = *std::min_element(copies.begin(), copies.end(), [&met](const auto& a, const auto& b) {
+        return codeDistance(met, a) < codeDistance(met, b);
+    });
     return out;
 }
 
@@ -117,6 +120,35 @@ Frame frameLyingAt(const fs::path& path, std::uint64_t bytes, std::int64_t modif
         return {};
     const auto facts = readFacts(file, path.string());
     return reducedTo(readReduced(file, path.string(), facts), longSide);
+}
+
+/// Pixels where they still lie; empty: they don't.
+Frame frameOfCopy(const RegisteredCopy& copy, int longSide) {
+    const auto& row = copy.row;
+    return readable([&] { return frameLyingAt(row.copy, row.copyBytes, row.copyModifiedNs, longSide); });
+}
+
+Frame frameOfOriginal(const RegisteredCopy& copy, int longSide) {
+    const auto& row = copy.row;
+    return readable([&] {
+        return frameLyingAt(row.original, row.originalIdentity.size, row.originalIdentity.modifiedNs,
+                            longSide);
+    });
+}
+
+/// By what stands on the copies, as far as they still lie where they were made.
+void tellApart(const MetPicture& met, const std::vector<RegisteredCopy>& copies, KnownAs& known,
+               const std::atomic<bool>& stop) {
+    if (copies.size() < 2)
+        return;
+    const auto told = toldApart(
+        met, std::min(copies.size(), kMostHeldAgainst),
+        [&](std::size_t i, int longSide) { return frameOfCopy(copies[i], longSide); },
+        frameOfOriginal(copies.front(), kReadSide), [&stop] { return !stop; });
+    known.unread = copies.size() - told.compared;
+    known.alone = told.certain;
+    if (told.likeliest)
+        known.copy = copies[*told.likeliest];
 }
 
 class Recogniser {
@@ -156,6 +188,10 @@ public:
             const auto copies = m_known.copiesOfPicture(picture);
             if (!copies.empty() && m_answer.known.size() < kMostTold)
                 m_answer.known.push_back(mostLikely(m_answer.file.picture, copies, likeness));
+        }
+        if (!m_answer.known.empty()) {
+            auto& best = m_answer.known.front();
+            tellApart(m_answer.file.picture, m_known.copiesOfPicture(best.copy.row.picture), best, m_stop);
         }
         m_answer.stopped = m_stop;
         if (m_answer.known.empty())
@@ -270,42 +306,53 @@ WhatIs whatIs(Register& known, MetFile file, const std::atomic<bool>& stop,
 }
 
 Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide) {
-    const auto& row = copy.row;
-    const auto tried = [](const std::function<Frame()>& read) {
-        try {
-            return read();
-        } catch (const Problem&) {
-            return Frame();
-        }
-    };
-    auto out = tried([&] { return frameLyingAt(row.copy, row.copyBytes, row.copyModifiedNs, longSide); });
-    if (out.size.empty())
-        out = tried([&] {
-            return frameLyingAt(row.original, row.originalIdentity.size, row.originalIdentity.modifiedNs,
-                                longSide);
-        });
-    return out.size.empty() ? tried([&] { return smallPictureOf(known, row.picture); }) : out;
+    try {
+        auto out = frameOfCopy(copy, longSide);
+        if (out.size.empty())
+            out = frameOfOriginal(copy, longSide);
+        return out.size.empty() ? smallPictureOf(known, copy.row.picture) : out;
+    } catch (const Problem&) { // stopped
+        return {};
+    }
 }
 
-std::string sentenceOf(const WhatIs& answer) {
-    const auto percent = std::to_string(static_cast<int>(std::floor(answer.certainty * 100))) + " %";
+Saying sentenceOf(const WhatIs& answer) {
     if (answer.known.empty())
         return answer.by == KnownBy::Mark
-                   ? "A copy made by Keep Seal, as its mark tells, but none that this register knows."
-                   : "Nothing like it has left, as far as this register knows (held against " +
-                         counted(answer.compared, "picture", "pictures") + ").";
+                   ? Saying("A copy made by Keep Seal, as its mark tells, but none that this register knows.")
+                   : Saying("Nothing like it has left, as far as this register knows (pictures held against: "
+                            "{count}).",
+                            {{"count", std::to_string(answer.compared)}});
     const auto& best = answer.known.front();
     const auto& row = best.copy.row;
-    const auto copy = "\"" + printable(row.copy.filename().string()) + "\", made for \"" + row.delivery +
-                      "\" on " + best.copy.made.substr(0, 10);
-    if (answer.by == KnownBy::SameBytes)
-        return "The very copy " + copy + ": byte for byte.";
-    if (answer.by == KnownBy::OriginalBytes)
-        return "An original, byte for byte: \"" + printable(row.original.filename().string()) + "\". " +
-               counted(answer.copies.size(), "copy", "copies") + " left of it.";
-    return "Looks like " +
-           std::string(best.thisCopy ? "the copy " : "one of the copies of the same picture, such as ") +
-           copy + ": " + percent + " of its parts agree.";
+    std::map<std::string, std::string> values = {
+        {"copy", printable(row.copy.filename().string())},
+        {"original", printable(row.original.filename().string())},
+        {"delivery", row.delivery},
+        {"day", best.copy.made.substr(0, 10)},
+        {"percent", std::to_string(static_cast<int>(std::floor(answer.certainty * 100)))},
+        {"copies", std::to_string(answer.copies.size())},
+        {"count", std::to_string(best.unread)}};
+    const auto* pattern =
+        answer.by == KnownBy::SameBytes
+            ? "The very copy \"{copy}\", made for \"{delivery}\" on {day}: byte for byte."
+        : answer.by == KnownBy::OriginalBytes
+            ? "An original, byte for byte: \"{original}\". Copies that left of it: {copies}."
+        : best.alone && best.thisCopy() ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: "
+                                          "{percent} % of its parts agree, "
+                                          "and of all copies of this picture it alone has what is seen here."
+        : best.alone ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: {percent} % of its "
+                       "parts agree, "
+                       "and of the copies that still lie where they were made it alone has what is seen here "
+                       "(those that "
+                       "don't: {count})."
+        : best.thisCopy()
+            ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: {percent} % of "
+              "its parts agree."
+            : "Looks like one of the copies of the same picture, such as \"{copy}\", made for "
+              "\"{delivery}\" on "
+              "{day}: {percent} % of its parts agree.";
+    return {pattern, std::move(values)};
 }
 
 } // namespace keepseal

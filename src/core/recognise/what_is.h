@@ -4,6 +4,7 @@
 // else by our mark alone.
 #pragma once
 
+#include "base/language.h"
 #include "likeness/compare.h"
 #include "metadata/metadata.h"
 #include "record/register.h"
@@ -40,9 +41,14 @@ const char* keyOf(KnownBy by);
 
 /// A picture that it may be.
 struct KnownAs {
-    RegisteredCopy copy;  ///< its whole row: the copy it is, or most likely is
-    bool thisCopy = true; ///< false: others of the same picture look as much like it
-    Likeness likeness;    ///< by looks only
+    RegisteredCopy copy;    ///< its whole row: the copy it is, or most likely is
+    std::size_t others = 0; ///< copies of the same picture
+    /// Something is seen on it that stands on this copy, and on none of the others that could be read.
+    bool alone = false;
+    std::size_t unread = 0; ///< of all: they don't lie where they were made
+    bool thisCopy() const { return others == 0 || (alone && unread == 0); } ///< and no other
+    bool named() const { return others == 0 || alone; }                     ///< rather than one of several
+    Likeness likeness;                                                      ///< by looks only
 };
 
 /// What a field was when the copy left, and what the met file says.
@@ -75,6 +81,6 @@ Frame pictureOf(Register& known, const RegisteredCopy& copy, int longSide);
 Frame smallPictureOf(Register& known, const std::string& picture);
 
 /// One sentence for a person: what it is, how sure that is, and why.
-std::string sentenceOf(const WhatIs& answer);
+Saying sentenceOf(const WhatIs& answer);
 
 } // namespace keepseal

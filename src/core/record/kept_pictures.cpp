@@ -91,7 +91,8 @@ KeptPicture keptPictureFromJson(const json& in) {
             throw Problem(ProblemKind::BadFile, {}, "what a picture is known by is damaged");
         return out;
     } catch (const json::exception& error) {
-        throw Problem(ProblemKind::BadFile, {}, std::string("this is no kept picture: ") + error.what());
+        throw Problem(ProblemKind::BadFile, {},
+                      Saying("this is no kept picture: {reason}", {{"reason", error.what()}}));
     }
 }
 

@@ -211,7 +211,8 @@ Ledger ledgerFromJson(const json& in, const std::string& subject) {
             ledger.rows.push_back(ledgerRowFromJson(row));
         return ledger;
     } catch (const json::exception& error) {
-        throw Problem(ProblemKind::BadFile, subject, std::string("this is no ledger: ") + error.what());
+        throw Problem(ProblemKind::BadFile, subject,
+                      Saying("this is no ledger: {reason}", {{"reason", error.what()}}));
     }
 }
 
@@ -227,7 +228,7 @@ std::string joinedForTable(const std::vector<std::string>& words) {
 std::vector<std::string> sentences(const Notes& notes) {
     std::vector<std::string> out;
     for (const auto& note : notes)
-        out.push_back(sentenceOf(note));
+        out.push_back(englishOf(note));
     return out;
 }
 

@@ -380,7 +380,8 @@ void Register::requireSound() {
         found.erase(0, heading + 4);
     found.erase(std::min(found.find('\n'), found.size()));
     if (!found.empty())
-        throw Problem(ProblemKind::BadFile, m_file.string(), "the register is damaged: " + found,
+        throw Problem(ProblemKind::BadFile, m_file.string(),
+                      Saying("the register is damaged: {why}", {{"why", found}}),
                       "Make it again from the ledgers");
 }
 
@@ -400,9 +401,10 @@ std::optional<Problem> Register::mend(fs::path file) {
     }
     setAside(file);
     Register anew(file);
-    return Problem(found->kind, found->subject, found->happened,
-                   "It was made again from the ledgers (" + std::to_string(anew.copies()) +
-                       " copies); the damaged one lies beside it");
+    return Problem(
+        found->kind, found->subject, found->happened,
+        Saying("It was made again from the ledgers ({copies} copies); the damaged one lies beside it",
+               {{"copies", std::to_string(anew.copies())}}));
 }
 
 } // namespace keepseal

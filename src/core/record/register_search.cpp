@@ -28,7 +28,8 @@ std::pair<std::string, std::string> boundsOf(const fs::path& folder) {
 } // namespace
 
 void cannotUseRegister(const fs::path& file, const char* why) {
-    throw Problem(ProblemKind::CannotWrite, file.string(), std::string("the register can't be used: ") + why,
+    throw Problem(ProblemKind::CannotWrite, file.string(),
+                  Saying("the register can't be used: {why}", {{"why", why}}),
                   "Check the folder's permissions; the copies themselves are not touched by this");
 }
 
@@ -214,20 +215,26 @@ struct Asked {
     }
 };
 
-/// Each word begins one that is there. In the words of SQLite's full-text search, each in quotes.
+/// Each word begins one that is there; what is written together (heron_1) stands together there, so that a name's
+/// number is not looked for in all other words. In the words of SQLite's full-text search, each in quotes.
 std::string matchOf(const std::string& words) {
-    std::string out, word;
+    std::string out, together;
     const auto end = [&] {
-        if (!word.empty())
-            out += (out.empty() ? "\"" : " \"") + word + "\"*";
-        word.clear();
+        if (!together.empty())
+            out += (out.empty() ? "\"" : " \"") + together + "\"*";
+        together.clear();
     };
+    bool apart = false;
     for (const char c : words) {
         const auto byte = static_cast<unsigned char>(c);
-        if (byte >= 0x80 || std::isalnum(byte))
-            word += c;
-        else
+        const bool isOfWord = byte >= 0x80 || std::isalnum(byte);
+        if (std::isspace(byte))
             end();
+        else if (isOfWord && apart && !together.empty())
+            together += ' ';
+        if (isOfWord)
+            together += c;
+        apart = !isOfWord;
     }
     end();
     return out;

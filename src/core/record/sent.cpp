@@ -28,12 +28,12 @@ void noteSent(const std::filesystem::path& ledgerFile, const std::vector<SentCop
     Register().add(ledger, ledgerFile);
 }
 
-std::string wordsOf(const SentTo& sent) {
+Saying wordsOf(const SentTo& sent) {
     const auto when =
         sent.when.size() < 16 ? sent.when : sent.when.substr(0, 10) + " " + sent.when.substr(11, 5) + " UTC";
     const bool letter = sent.as.starts_with('<');
-    return (letter ? "in a letter to " : "sent to ") + printable(sent.place, 400) +
-           (letter ? "" : " as " + printable(sent.as, 400)) + ", " + when;
+    return {letter ? "in a letter to {place}, {when}" : "sent to {place} as {name}, {when}",
+            {{"place", printable(sent.place, 400)}, {"name", printable(sent.as, 400)}, {"when", when}}};
 }
 
 } // namespace keepseal

@@ -3,6 +3,7 @@
 // Where copies were sent, written into the ledger of the run that made them, and into the register.
 #pragma once
 
+#include "base/language.h"
 #include "record/register.h"
 
 namespace keepseal {
@@ -17,6 +18,6 @@ struct SentCopy {
 void noteSent(const std::filesystem::path& ledgerFile, const std::vector<SentCopy>& copies);
 
 /// "sent to sftp://... as web/tide.jpg, 2026-05-01 10:20 UTC", for a person.
-std::string wordsOf(const SentTo& sent);
+Saying wordsOf(const SentTo& sent);
 
 } // namespace keepseal

@@ -6,6 +6,8 @@
 #include "base/problem.h"
 #include "render/untouched_copy.h"
 
+#include <utility>
+
 namespace keepseal {
 
 namespace {
@@ -49,14 +51,15 @@ void putChanged(Frame& coarse, const ChangedPart& changed) {
 
 /// Its seal is decided on the coarse picture whichever pixels are wanted: a proof and the copy itself agree.
 FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                              const DecodedPtr& decoded, const TakePicture& take, FramePixels pixels) {
+                              AtHand& atHand, const TakePicture& take, FramePixels pixels) {
     FinishedCopy out;
     Notes found;
     const auto stages = stagesOf(asked, ahead.words->facts);
-    auto held = holdJpeg(original, original.path().string(), asked.facts);
+    auto held = atHand.held ? *std::exchange(atHand.held, {})
+                            : holdJpeg(original, original.path().string(), asked.facts);
     const bool all = pixels == FramePixels::All;
-    out.frame =
-        all ? stages.base.made(original, asked.facts, &found, decoded) : blank(asked.chain.sizes.whole);
+    out.frame = all ? stages.base.made(original, asked.facts, &found, atHand.decoded)
+                    : blank(asked.chain.sizes.whole);
     original.requireUnchanged();
     standAside();
     if (take)
@@ -126,16 +129,16 @@ bool isNoCoefficients(const Problem& problem) {
 
 } // namespace
 
-FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded, const TakePicture& take, FramePixels pixels) {
+FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead, AtHand atHand,
+                          const TakePicture& take, FramePixels pixels) {
     if (isMadeOfCoefficients(asked))
         try {
-            return fromCoefficients(original, asked, ahead, decoded, take, pixels);
+            return fromCoefficients(original, asked, ahead, atHand, take, pixels);
         } catch (const Problem& problem) {
             if (!isNoCoefficients(problem))
                 throw;
         }
-    return fromPixels(original, asked, std::move(ahead), decoded, take);
+    return fromPixels(original, asked, std::move(ahead), atHand.decoded, take);
 }
 
 EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,

@@ -36,11 +36,16 @@ enum class FramePixels {
 /// Is shown the pixels between two stations.
 using TakePicture = std::function<void(const Frame&)>;
 
-/// `ahead`: of the same picture and delivery. `decoded`: see picture/develop.h; may be null. `take`: shown
-/// the picture before finish, border and seal, or an eighth of it. Throws Problem(NotAPicture | Changed |
-/// ...).
+/// What is read of the original already, and need not be again.
+struct AtHand {
+    DecodedPtr decoded{};           ///< see picture/develop.h; null: nothing
+    std::optional<HeldJpeg> held{}; ///< its coefficients, which serve for one copy
+};
+
+/// `ahead`: of the same picture and delivery. `take`: shown the picture before finish, border and seal, or an
+/// eighth of it. Throws Problem(NotAPicture | Changed | ...).
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          const DecodedPtr& decoded = nullptr, const TakePicture& take = {},
+                          AtHand atHand = {}, const TakePicture& take = {},
                           FramePixels pixels = FramePixels::All);
 
 /// Its bytes in one of the formats, by the delivery's settings. `original`: what it was made of. Throws like

@@ -125,7 +125,7 @@ Bytes sealAsPng(const SealDesign& design, int width) {
     } catch (const vips::VError& error) {
         vips_error_clear();
         throw Problem(ProblemKind::Internal, {},
-                      std::string("the seal could not be encoded: ") + error.what());
+                      Saying("the seal could not be encoded: {reason}", {{"reason", error.what()}}));
     }
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/untouched_copy.h"
 
+#include "base/language.h"
+
 #include "formats/output_format.h"
 #include "render/encode.h"
 
@@ -26,17 +28,17 @@ std::string whyPixelsChange(const CopyAsked& asked) {
     const auto& facts = asked.facts;
     const auto colour = asked.delivery.file.colour;
     if (!facts.keepsBlocks)
-        return "its JPEG is of a rare kind";
+        return toSay("its JPEG is of a rare kind");
     if (facts.orientation != 1)
-        return "it is turned upright";
+        return toSay("it is turned upright");
     if (colour != ColourOut::Srgb && colour != ColourOut::Original)
-        return "its colours are converted";
+        return toSay("its colours are converted");
     if (!facts.srgb && (colour == ColourOut::Srgb || facts.channels == 1))
-        return "its colours are converted from its own profile";
+        return toSay("its colours are converted from its own profile");
     if (changesPixels(asked.delivery.finish, {asked.chain.resampled(), 0}))
-        return "its finish changes all of it";
+        return toSay("its finish changes all of it");
     if (isAllOver(asked.delivery.seal))
-        return "its seal is all over it";
+        return toSay("its seal is all over it");
     return {};
 }
 
@@ -65,9 +67,9 @@ bool isMadeOfCoefficients(const CopyAsked& asked) {
 std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {
     constexpr std::size_t kMostBytes = 64U << 20; // of pixels in one message
     if (asked.facts.channels == 1 && !isNeutral(changed))
-        return "the picture is grey, and its mark has colour";
+        return toSay("the picture is grey, and its mark has colour");
     if (changed.rgb.size() > kMostBytes)
-        return "its mark covers too much of it";
+        return toSay("its mark covers too much of it");
     return {};
 }
 

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/album_pages.h"
 
+#include "base/language.h"
 #include "base/safe_text.h"
 #include "base/text.h"
 #include "report/page.h"
@@ -28,14 +29,23 @@ std::string firstFieldOf(const AlbumPicture& picture, std::initializer_list<cons
 }
 
 std::string positionOf(std::size_t index, const std::vector<AlbumPicture>& pictures) {
-    return std::to_string(index + 1) + " of " + std::to_string(pictures.size());
+    return Saying("{number} of {all}",
+                  {{"number", std::to_string(index + 1)}, {"all", std::to_string(pictures.size())}})
+        .said();
+}
+
+/// What one is called that has no title.
+std::string numberedName(std::size_t index, const std::vector<AlbumPicture>& pictures) {
+    return Saying("Picture {number} of {all}",
+                  {{"number", std::to_string(index + 1)}, {"all", std::to_string(pictures.size())}})
+        .said();
 }
 
 /// What stands for the picture where it can't be seen. Never a file's name, which says nothing aloud.
 std::string altOf(const std::vector<AlbumPicture>& pictures, std::size_t index) {
     const auto text = firstFieldOf(pictures[index],
                                    {"alt_text", "extended_description", "description", "title", "headline"});
-    return text.empty() ? "Picture " + positionOf(index, pictures) : text;
+    return text.empty() ? numberedName(index, pictures) : text;
 }
 
 std::string titleOf(const AlbumPicture& picture) {
@@ -54,7 +64,7 @@ std::string image(const std::string& address, Size size, const std::string& alt,
 
 /// `up`: from the page to the album's folder.
 std::string head(const Album& album, const std::string& title, const std::string& up) {
-    return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>" +
+    return "<!DOCTYPE html>\n" + pageTag() + "\n<head>\n<meta charset=\"utf-8\">\n<title>" +
            escapedForPage(title) +
            "</title>\n<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n" +
            (album.unlisted ? "<meta name=\"robots\" content=\"noindex, nofollow\">\n" : "") +
@@ -76,8 +86,8 @@ std::string rightsList(const AlbumPicture& picture) {
     for (const auto* key : kRightsFields)
         if (const auto text = fieldTextOf(picture, key); !text.empty()) {
             const auto* field = metadataField(key);
-            out += "<dt>" + escapedForPage(field->label) + "</dt><dd dir=\"auto\">" + valueOf(*field, text) +
-                   "</dd>\n";
+            out += "<dt>" + escapedForPage(said(field->label)) + "</dt><dd dir=\"auto\">" +
+                   valueOf(*field, text) + "</dd>\n";
         }
     return out.empty() ? out : "<dl>\n" + out + "</dl>\n";
 }
@@ -90,22 +100,24 @@ std::string sharedWords(const std::vector<AlbumPicture>& pictures, const char* k
     return texts.size() == 1 ? *texts.begin() : std::string();
 }
 
-std::string link(const AlbumPicture& to, const char* rel, const char* words, const char* more) {
+std::string link(const AlbumPicture& to, const char* rel, const std::string& words, const char* more) {
     const auto name = to.page.substr(to.page.rfind('/') + 1);
     return std::string("<a rel=\"") + rel + "\"" + attribute("href", addressForPage(name)) + more + ">" +
-           words + "</a>\n";
+           escapedForPage(words) + "</a>\n";
 }
 
 /// The link onwards has the focus: Enter goes from picture to picture.
 std::string steps(const std::vector<AlbumPicture>& pictures, std::size_t index) {
-    std::string out = "<nav aria-label=\"Pictures\">\n<a href=\"../index.html\">All pictures</a>\n";
+    std::string out = "<nav" + attribute("aria-label", said("Pictures")) + ">\n<a href=\"../index.html\">" +
+                      escapedForPage(said("All pictures")) + "</a>\n";
     const bool last = index + 1 == pictures.size();
     if (index > 0)
-        out += link(pictures[index - 1], "prev", "Previous", last ? " autofocus" : "");
+        out += link(pictures[index - 1], "prev", said("Previous"), last ? " autofocus" : "");
     if (!last)
-        out += link(pictures[index + 1], "next", "Next", " autofocus");
+        out += link(pictures[index + 1], "next", said("Next"), " autofocus");
     if (const auto& file = pictures[index].download; !file.empty())
-        out += "<a download" + attribute("href", "../" + addressForPage(file)) + ">Download</a>\n";
+        out += "<a download" + attribute("href", "../" + addressForPage(file)) + ">" +
+               escapedForPage(said("Download")) + "</a>\n";
     return out + "<span class=\"quiet\">" + positionOf(index, pictures) + "</span>\n</nav>\n";
 }
 
@@ -116,7 +128,7 @@ std::string albumIndex(const Album& album, const std::vector<AlbumPicture>& pict
                       escapedForPage(album.title) + "</h1>\n";
     if (!album.about.empty())
         out += "<p dir=\"auto\">" + escapedForPage(album.about) + "</p>\n";
-    out += "<p class=\"quiet\">" + counted(pictures.size(), "picture", "pictures") +
+    out += "<p class=\"quiet\">" + escapedForPage(saidOf(pictures.size(), "{n} picture", "{n} pictures")) +
            "</p>\n</header>\n<main>\n<ul class=\"wall\">\n";
     for (std::size_t i = 0; i < pictures.size(); ++i) {
         const auto& picture = pictures[i];
@@ -145,8 +157,7 @@ std::string albumPage(const Album& album, const std::vector<AlbumPicture>& pictu
     const auto title = titleOf(picture);
     const auto alt = altOf(pictures, index);
     std::string out =
-        head(album, (title.empty() ? "Picture " + positionOf(index, pictures) : title) + " · " + album.title,
-             "../") +
+        head(album, (title.empty() ? numberedName(index, pictures) : title) + " · " + album.title, "../") +
         "<body class=\"one\">\n" + steps(pictures, index) + "<main>\n<figure>\n" +
         image("../" + addressForPage(picture.shown), picture.shownSize, alt, "") + "\n<figcaption>\n";
     if (!title.empty())

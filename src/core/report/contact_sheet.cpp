@@ -3,6 +3,7 @@
 #include "report/contact_sheet.h"
 
 #include "base/files.h"
+#include "base/language.h"
 #include "base/text.h"
 #include "geometry/fit.h"
 #include "picture/develop.h"
@@ -32,18 +33,21 @@ std::vector<Shown> shownRows(const Ledger& ledger) {
         Shown shown{&row, printable(row.copy.filename().string()), {}, {}};
         if (!row.copySize.empty())
             shown.facts = std::to_string(row.copySize.width) + " × " + std::to_string(row.copySize.height) +
-                          " · " + byteText(row.copyBytes);
+                          " · " + shownBytes(row.copyBytes);
         if (row.outcome == Outcome::AlreadyThere)
-            shown.found = "already there";
+            shown.found = said("already there");
         else
             shown.found =
-                std::string(row.noPlaceInCopy ? "tells no place"
-                            : row.placeOpened ? "TELLS THE PLACE"
-                                              : "A PLACE STANDS IN ITS WORDS") +
-                (row.rightsInCopy ? " · rights written" : " · no rights written") +
-                (row.readability > 0 ? " · seal " + trimmedNumber(row.readability, 1) + " : 1" : "");
+                (row.noPlaceInCopy ? said("tells no place")
+                 : row.placeOpened ? said("TELLS THE PLACE")
+                                   : said("A PLACE STANDS IN ITS WORDS")) +
+                " · " + (row.rightsInCopy ? said("rights written") : said("no rights written")) +
+                (row.readability > 0
+                     ? " · " +
+                           Saying("seal {ratio} : 1", {{"ratio", trimmedNumber(row.readability, 1)}}).said()
+                     : "");
         for (const auto& sent : row.sent)
-            shown.found += " · " + wordsOf(sent);
+            shown.found += " · " + wordsOf(sent).said();
         out.push_back(std::move(shown));
     }
     return out;
@@ -57,10 +61,13 @@ std::string summaryOf(const Ledger& ledger, const std::vector<Shown>& rows) {
             clean += shown.row->noPlaceInCopy;
             untouched += shown.row->originalUntouched();
         }
-    return ledger.started.substr(0, 10) + " · " + counted(rows.size(), "copy", "copies") + " · " +
-           std::to_string(clean) + " of " + std::to_string(made) +
-           " searched and tell no place · originals of " + std::to_string(untouched) +
-           " byte for byte as they were";
+    return ledger.started.substr(0, 10) + " · " + saidOf(rows.size(), "{n} copy", "{n} copies") + " · " +
+           Saying("{clean} of {made} searched and tell no place",
+                  {{"clean", std::to_string(clean)}, {"made", std::to_string(made)}})
+               .said() +
+           " · " +
+           Saying("originals of {made} byte for byte as they were", {{"made", std::to_string(untouched)}})
+               .said();
 }
 
 /// Nothing when the copy can't be read any more.
@@ -90,7 +97,7 @@ void drawCell(cairo_t* c, const Shown& shown, bool details, double x, double y, 
         cairo_set_source_rgb(c, 0.7, 0.7, 0.7);
         cairo_rectangle(c, x + 0.5, y + 0.5, width - 1, height - text - 1);
         cairo_stroke(c);
-        writeOnSheet(c, x + 6, y + 8, width - 12, "can't be read any more", 7, 0.4);
+        writeOnSheet(c, x + 6, y + 8, width - 12, said("can't be read any more"), 7, 0.4);
     }
     writeOnSheet(c, x, y + height - text + 3, width, shown.name, 8, 0.05);
     if (details) {
@@ -129,15 +136,18 @@ Bytes contactPdf(const Ledger& ledger, const ContactSheet& sheet, const std::ato
             if (cell == 0) {
                 if (i > 0)
                     cairo_show_page(c.get());
-                writeOnSheet(c.get(), kMargin, kMargin, kPageWidth - 2 * kMargin - 60, sheet.title, 15, 0.05);
+                const double wide = kPageWidth - 2 * kMargin - 60;
+                writeOnSheet(c.get(), onSheet(kMargin, wide, kPageWidth), kMargin, wide, sheet.title, 15,
+                             0.05);
                 writeOnSheet(c.get(), kMargin, kMargin + 20, kPageWidth - 2 * kMargin,
                              summaryOf(ledger, rows), 7.5, 0.35);
-                writeOnSheet(c.get(), kPageWidth - kMargin - 40, kMargin + 3, 40,
+                writeOnSheet(c.get(), onSheet(kPageWidth - kMargin - 40, 40, kPageWidth), kMargin + 3, 40,
                              std::to_string(i / (kColumns * kRows) + 1) + " / " + std::to_string(pages), 8,
                              0.35);
             }
             if (i < rows.size())
-                drawCell(c.get(), rows[i], sheet.details, kMargin + (cell % kColumns) * (width + kGap),
+                drawCell(c.get(), rows[i], sheet.details,
+                         onSheet(kMargin + (cell % kColumns) * (width + kGap), width, kPageWidth),
                          kMargin + kHead + static_cast<double>(cell / kColumns) * (height + kGap), width,
                          height);
             if (progress)
@@ -161,7 +171,7 @@ void writeContactPdf(const Ledger& ledger, const ContactSheet& sheet, const fs::
 void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs::path& file,
                       const std::atomic<bool>& stop, const std::function<void(std::size_t)>& progress) {
     const auto rows = shownRows(ledger);
-    std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
+    std::string out = "<!DOCTYPE html>\n" + pageTag() + "<head><meta charset=\"utf-8\"><title>" +
                       escapedForPage(sheet.title) + "</title><style>" + kStyle +
                       "</style></head><body>\n<h1>" + escapedForPage(sheet.title) + "</h1><p>" +
                       escapedForPage(summaryOf(ledger, rows)) + "</p>\n<main>\n";
@@ -171,7 +181,7 @@ void writeContactHtml(const Ledger& ledger, const ContactSheet& sheet, const fs:
         out += "<figure><div>" +
                (frame ? "<img alt=\"" + escapedForPage(shown.name) + "\" src=\"data:image/jpeg;base64," +
                             base64ForPage(encodeJpeg(*frame, kQuality)) + "\">"
-                      : std::string("can't be read any more")) +
+                      : escapedForPage(said("can't be read any more"))) +
                "</div><figcaption><b>" + escapedForPage(shown.name) + "</b>";
         if (sheet.details)
             out += "<br>" + escapedForPage(shown.facts) + "<br>" + escapedForPage(shown.found);

@@ -2,9 +2,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/page.h"
 
+#include "base/language.h"
+
 #include <glib.h>
 
 namespace keepseal {
+
+std::string pageTag() {
+    return "<html lang=\"" + spokenLanguage() + "\" dir=\"" + (isReadFromTheRight() ? "rtl" : "ltr") + "\">";
+}
 
 std::string escapedForPage(const std::string& text) {
     char* made = g_markup_escape_text(text.c_str(), static_cast<gssize>(text.size()));

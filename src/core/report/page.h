@@ -7,6 +7,8 @@
 
 namespace keepseal {
 
+/// "<html>" with the language that is spoken, and where its lines begin.
+std::string pageTag();
 /// What others wrote, as text and nothing else; also within quotes.
 std::string escapedForPage(const std::string& text);
 /// The path of a file beside a page as its address (RFC 3986): slashes stay, all else that could mean

@@ -3,6 +3,7 @@
 #include "report/proof_sheet.h"
 
 #include "base/files.h"
+#include "base/language.h"
 #include "base/problem.h"
 #include "base/text.h"
 #include "geometry/fit.h"
@@ -29,8 +30,9 @@ const SheetPaper& paperOf(const std::string& key) {
             return paper;
         all += (all.empty() ? "" : ", ") + paper.key;
     }
-    throw Problem(ProblemKind::BadSetting, "paper", "\"" + key + "\" is no paper that is known",
-                  "One of " + all);
+    throw Problem(ProblemKind::BadSetting, "paper",
+                  Saying("\"{key}\" is no paper that is known", {{"key", key}}),
+                  Saying("One of {all}", {{"all", all}}));
 }
 
 struct SheetGrid {
@@ -47,7 +49,8 @@ SheetGrid gridOf(int up) {
     case 9:
         return {3, 3};
     default:
-        throw Problem(ProblemKind::BadSetting, "up", std::to_string(up) + " pictures a page are not possible",
+        throw Problem(ProblemKind::BadSetting, "up",
+                      Saying("{up} pictures a page are not possible", {{"up", std::to_string(up)}}),
                       "One of 1, 2, 4, 9");
     }
 }
@@ -92,7 +95,7 @@ void drawCellOf(cairo_t* c, const fs::path& copy, const ProofSheet& sheet, Sheet
         cairo_set_source_rgb(c, 0.7, 0.7, 0.7);
         cairo_rectangle(c, x, y, width, height);
         cairo_stroke(c);
-        writeOnSheet(c, x + 6, y + 8, width - 12, "can't be read any more", 8, 0.4);
+        writeOnSheet(c, x + 6, y + 8, width - 12, said("can't be read any more"), 8, 0.4);
     }
     if (sheet.names)
         writeOnSheet(c, x, y + height + 3, width, printable(copy.filename().string()), 7.5, 0.25);
@@ -135,7 +138,8 @@ std::vector<SheetCell> sheetCells(const ProofSheet& sheet) {
     const double height = (paper.heightMm - (grid.down + 1) * gap) / grid.down;
     if (gap < 0 || std::min(width, height) < kLeastCellMm + (sheet.names ? kNameMm : 0))
         throw Problem(ProblemKind::BadSetting, "margin",
-                      trimmedNumber(gap, 1) + " mm leave no room for the pictures", "Less");
+                      Saying("{gap} mm leave no room for the pictures", {{"gap", trimmedNumber(gap, 1)}}),
+                      "Less");
     std::vector<SheetCell> out;
     for (int row = 0; row < grid.down; ++row)
         for (int column = 0; column < grid.across; ++column)

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/sheet_page.h"
 
+#include "base/language.h"
 #include "render/encode.h"
 
 #include <pango/pangocairo.h>
@@ -14,21 +15,59 @@ cairo_status_t appendToSheet(void* closure, const unsigned char* data, unsigned 
     return CAIRO_STATUS_SUCCESS;
 }
 
-void writeOnSheet(cairo_t* c, double x, double y, double width, const std::string& text, double size,
-                  double grey) {
-    PangoLayout* layout = pango_cairo_create_layout(c);
+double onSheet(double x, double width, double sheetWidth) {
+    return isReadFromTheRight() ? sheetWidth - x - width : x;
+}
+
+namespace {
+
+struct LayoutDeleter {
+    void operator()(PangoLayout* layout) const { g_object_unref(layout); }
+    void operator()(PangoLayoutIter* iter) const { pango_layout_iter_free(iter); }
+};
+using SheetLayout = std::unique_ptr<PangoLayout, LayoutDeleter>;
+
+SheetLayout layoutOf(cairo_t* c, double width, const std::string& text, double size) {
+    SheetLayout out(pango_cairo_create_layout(c));
     PangoFontDescription* font = pango_font_description_from_string("Inter");
     pango_font_description_set_absolute_size(font, size * PANGO_SCALE);
-    pango_layout_set_font_description(layout, font);
-    pango_layout_set_width(layout, static_cast<int>(width * PANGO_SCALE));
-    pango_layout_set_ellipsize(layout, PANGO_ELLIPSIZE_MIDDLE);
-    pango_layout_set_single_paragraph_mode(layout, TRUE);
-    pango_layout_set_text(layout, text.c_str(), static_cast<int>(text.size()));
+    pango_layout_set_font_description(out.get(), font);
+    pango_font_description_free(font);
+    pango_layout_set_width(out.get(), static_cast<int>(width * PANGO_SCALE));
+    pango_layout_set_single_paragraph_mode(out.get(), TRUE);
+    pango_layout_set_text(out.get(), text.c_str(), static_cast<int>(text.size()));
+    // Of a text in letters from the right, Pango's left is where it begins.
+    const bool fromTheRight = pango_layout_get_direction(out.get(), 0) == PANGO_DIRECTION_RTL;
+    pango_layout_set_alignment(out.get(),
+                               fromTheRight == isReadFromTheRight() ? PANGO_ALIGN_LEFT : PANGO_ALIGN_RIGHT);
+    return out;
+}
+
+} // namespace
+
+void writeOnSheet(cairo_t* c, double x, double y, double width, const std::string& text, double size,
+                  double grey) {
+    const auto layout = layoutOf(c, width, text, size);
+    pango_layout_set_ellipsize(layout.get(), PANGO_ELLIPSIZE_MIDDLE);
     cairo_set_source_rgb(c, grey, grey, grey);
     cairo_move_to(c, x, y);
-    pango_cairo_show_layout(c, layout);
-    pango_font_description_free(font);
-    g_object_unref(layout);
+    pango_cairo_show_layout(c, layout.get());
+}
+
+void writeLinesOnSheet(cairo_t* c, double x, double width, const std::string& text, double size, double grey,
+                       const std::function<double()>& place) {
+    const auto layout = layoutOf(c, width, text, size);
+    pango_layout_set_wrap(layout.get(), PANGO_WRAP_WORD_CHAR);
+    const std::unique_ptr<PangoLayoutIter, LayoutDeleter> iter(pango_layout_get_iter(layout.get()));
+    do {
+        PangoRectangle line;
+        pango_layout_iter_get_line_extents(iter.get(), nullptr, &line);
+        const double top = place();
+        cairo_set_source_rgb(c, grey, grey, grey); // a new page has forgotten it
+        cairo_move_to(c, x + pango_units_to_double(line.x),
+                      top + pango_units_to_double(pango_layout_iter_get_baseline(iter.get()) - line.y));
+        pango_cairo_show_layout_line(c, pango_layout_iter_get_line_readonly(iter.get()));
+    } while (pango_layout_iter_next_line(iter.get()));
 }
 
 void drawOnSheet(cairo_t* c, const Frame& frame, int quality, double x, double y, double width,

@@ -110,7 +110,7 @@ std::string composeXmp(const CopyWords& words, const std::optional<CopyMark>& ma
             return packet;
     } catch (const Exiv2::AnyError& error) {
         throw Problem(ProblemKind::Internal, {},
-                      std::string("the XMP packet could not be composed: ") + error.what());
+                      Saying("the XMP packet could not be composed: {reason}", {{"reason", error.what()}}));
     }
     throw Problem(ProblemKind::Internal, {}, "the XMP packet could not be composed");
 }

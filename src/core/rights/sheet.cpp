@@ -19,6 +19,7 @@ Setting<RightsSheet> shortCut(const FieldInfo& field) {
     s.key = field.key, s.label = field.label, s.help = field.help, s.group = field.group;
     s.kind = SettingKind::Text, s.multiline = field.multiline, s.derived = true;
     s.maxBytes = kMaxFieldBytes;
+    say(s);
     s.get = [key = field.key](const RightsSheet& sheet) { return SettingValue(sheet.always(key)); };
     s.set = [key = field.key](RightsSheet& sheet, const SettingValue& value) {
         sheet.setAlways(key, std::get<std::string>(value));
@@ -103,18 +104,20 @@ const std::vector<SettingChoice>& conditionKinds() {
 std::string describe(const RuleCondition& condition) {
     if (condition.what == ConditionKind::Always)
         return {};
-    return (condition.isNot ? "unless " : "if ") +
-           conditionKinds()[static_cast<std::size_t>(condition.what)].label + " " + condition.text;
+    return Saying(condition.isNot ? "unless {what} {text}" : "if {what} {text}",
+                  {{"what", conditionKinds()[static_cast<std::size_t>(condition.what)].label},
+                   {"text", condition.text}})
+        .said();
 }
 
 std::string rightsSummary(const RightsSheet& sheet) {
     if (!sheet.on)
-        return "no sheet written";
+        return said("no sheet written");
     std::vector<std::string> names;
     for (const auto* key : {"creator", "copyright_notice"})
         for (const auto& rule : sheet.rules)
             if (rule.on && rule.field == key && rule.action != RuleAction::Leave) {
-                names.emplace_back(std::string(key) == "creator" ? "creator" : "notice");
+                names.push_back(said(std::string(key) == "creator" ? "creator" : "notice"));
                 break;
             }
     std::vector<std::string> others;
@@ -123,13 +126,12 @@ std::string rightsSummary(const RightsSheet& sheet) {
             std::find(others.begin(), others.end(), rule.field) == others.end())
             others.push_back(rule.field);
     if (names.empty() && others.empty())
-        return "not filled in yet";
+        return said("not filled in yet");
     std::string out = sheet.name.empty() ? std::string() : sheet.name + ": ";
-    for (std::size_t i = 0; i < names.size(); ++i)
-        out += (i ? ", " : "") + names[i];
+    out += saidTogether(names);
     if (!others.empty())
-        out += (names.empty() ? "" : " and ") + (names.empty() ? counted(others.size(), "field", "fields")
-                                                               : std::to_string(others.size()) + " more");
+        out += names.empty() ? saidOf(others.size(), "{n} field", "{n} fields")
+                             : saidOf(others.size(), " and {n} more", " and {n} more");
     return out;
 }
 

@@ -14,7 +14,9 @@ using nlohmann::json;
 namespace {
 
 [[noreturn]] void wrongInSheet(const std::string& path, const json& value, const std::string& allowed) {
-    throw Problem(ProblemKind::BadSetting, path, shownJson(value) + " is not allowed", "Allowed: " + allowed);
+    throw Problem(ProblemKind::BadSetting, path,
+                  Saying("{value} is not allowed", {{"value", shownJson(value)}}),
+                  Saying("Allowed: {allowed}", {{"allowed", allowed}}));
 }
 
 std::string keysOf(const std::vector<SettingChoice>& choices) {
@@ -112,7 +114,8 @@ RightsRule ruleFromJson(const json& object, const std::string& path) {
     if (const auto action = object.find("action"); action != object.end())
         out.action = static_cast<RuleAction>(choiceAt(*action, ruleActions(), path + ".action"));
     if (out.action == RuleAction::Add && field.shape != FieldShape::List)
-        throw Problem(ProblemKind::BadSetting, path + ".action", field.label + " is no list",
+        throw Problem(ProblemKind::BadSetting, path + ".action",
+                      Saying("{label} is no list", {{"label", field.label}}),
                       "Only lists can be added to: choose \"fill\" or \"replace\"");
     if (const auto value = object.find("value"); value != object.end())
         out.value = valueFromJson(field, *value, path + ".value");

@@ -175,7 +175,7 @@ void searchSecrets(const ByteSource& copy, const FileReport& original, const Cop
             continue; // four or five letters stand in any file by chance
         if (::memmem(head.data(), head.size(), secret.data(), secret.size()) &&
             own.find(text) == std::string::npos) // else the person's own words, which are told as such
-            addNote(check.failures, {NoteKind::CopyTellsPlace, "it stands in the file's bytes", {}});
+            addNote(check.failures, {NoteKind::CopyTellsPlace, toSay("it stands in the file's bytes"), {}});
     }
 }
 
@@ -189,7 +189,7 @@ CopyCheck checkCopy(const ByteSource& copy, const CopyPromise& promise, const Fi
     if (!read.fault.empty())
         addNote(check.failures, {NoteKind::CopyNotAsPlanned, read.fault, {}});
     else if (!(read.size == promise.size))
-        addNote(check.failures, {NoteKind::CopyNotAsPlanned, "its size in pixels", {}});
+        addNote(check.failures, {NoteKind::CopyNotAsPlanned, toSay("its size in pixels"), {}});
     judgePlaces(promise, own, check);
     if (!promise.opensLocation)
         searchSecrets(copy, original, promise.words, check);

@@ -50,7 +50,7 @@ constexpr const char* kEnding = ".part";
     if (error == ENOSPC || error == EDQUOT)
         remedy = "Make room on the disk, then stamp again: finished copies are kept";
     throw Problem(ProblemKind::CannotWrite, path.string(),
-                  std::string("the copy can't be written: ") + std::strerror(error), remedy);
+                  Saying("the copy can't be written: {reason}", {{"reason", std::strerror(error)}}), remedy);
 }
 
 /// Nobody can guess it, and so lay anything there before.

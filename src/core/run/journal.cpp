@@ -35,7 +35,7 @@ std::string lineOf(const json& value) {
 
 [[noreturn]] void cannotWriteJournal(const fs::path& file) {
     throw Problem(ProblemKind::CannotWrite, file.string(),
-                  std::string("the run's journal can't be written: ") + std::strerror(errno),
+                  Saying("the run's journal can't be written: {reason}", {{"reason", std::strerror(errno)}}),
                   "Check the folder's permissions and the space left on the disk");
 }
 
@@ -159,7 +159,7 @@ JournalContents readJournal(const fs::path& file) {
         out.plan = planFromJson(head.at("plan"), file.string());
     } catch (const json::exception& error) {
         throw Problem(ProblemKind::BadFile, file.string(),
-                      std::string("this is no journal: ") + error.what());
+                      Saying("this is no journal: {reason}", {{"reason", error.what()}}));
     }
     std::map<std::size_t, LedgerRow> placing;
     while (std::getline(stream, line)) {

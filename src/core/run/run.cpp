@@ -160,8 +160,8 @@ private:
         for (const auto& copy : m_plan.copies)
             if (copy.outcome == Outcome::Blocked)
                 throw Problem(ProblemKind::Refused, copy.target.string(),
-                              "the name is taken, and \"" + m_plan.deliveries[copy.delivery].name +
-                                  "\" says not to begin then",
+                              Saying("the name is taken, and \"{delivery}\" says not to begin then",
+                                     {{"delivery", m_plan.deliveries[copy.delivery].name}}),
                               "Move that file away, or choose another name or folder");
     }
 

@@ -72,10 +72,12 @@ public:
             coding = std::max(coding, coderMemory(askedFor(index, chain), m_plan.copies[index].format));
         }
         requireFits(most, m_path.string());
+        m_shrink = shared;
+        m_holds = shared && holdsForOne(copies, *shared);
         const MemoryBudget::Share share(m_stamper.m_budget,
                                         std::max(most, coding) +
-                                            (shared ? decodedMemory(factsOf(copies.front()), *shared) : 0));
-        m_shrink = shared;
+                                            (shared ? decodedMemory(factsOf(copies.front()), *shared) : 0) +
+                                            (m_holds ? coefficientMemory(m_facts) : 0));
         for (const auto index : copies) {
             if (m_stamper.m_stop)
                 return;
@@ -132,6 +134,34 @@ private:
         }
         const bool fits = decodedMemory(shared, shrink) <= m_stamper.m_budget.total() / 2;
         return several && fits ? std::optional(shrink) : std::nullopt;
+    }
+
+    /// Whether one copy is made of coefficients and others of pixels: both are read in one go then, where
+    /// they fit. The pixels come out the same.
+    bool holdsForOne(const std::vector<std::size_t>& copies, int shrink) const {
+        const auto ofCoefficients = [this](std::size_t index) {
+            return isMadeOfCoefficients(askedFor(index, chainOf(index)));
+        };
+        const auto all = static_cast<std::ptrdiff_t>(copies.size());
+        const auto count = std::count_if(copies.begin(), copies.end(), ofCoefficients);
+        return shrink <= kMostBeside && count > 0 && count < all &&
+               coefficientMemory(m_facts) + decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
+    }
+
+    /// For all copies that are still to come; what can't be held is told when a copy is made of it.
+    void readForAll(const PictureFacts& facts, bool ofCoefficients) {
+        if (!m_shrink || m_decoded)
+            return;
+        if (m_holds)
+            try {
+                m_held = holdJpeg(m_file, m_path.string(), facts, *m_shrink);
+                m_decoded = std::move(m_held->decoded);
+                return;
+            } catch (const Problem&) {
+                m_holds = false;
+            }
+        if (!ofCoefficients)
+            m_decoded = decodePicture(m_file, m_path.string(), facts, *m_shrink);
     }
 
     void stampOne(std::size_t index, LedgerRow& row) {
@@ -207,8 +237,7 @@ private:
         m_rendered = {}; // the last delivery's pixels make room first
         m_renderedFor.reset();
         const bool ofCoefficients = isMadeOfCoefficients(asked);
-        if (m_shrink && !m_decoded && !ofCoefficients)
-            m_decoded = decodePicture(m_file, m_path.string(), asked.facts, *m_shrink);
+        readForAll(asked.facts, ofCoefficients);
         const auto base = baseOf(asked);
         const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
         const auto keep = [&](const Frame& picture) {
@@ -220,9 +249,13 @@ private:
                 m_kept = {};
             }
         };
-        // What is decoded for the others is shrunk for them.
-        m_rendered = finishedCopy(m_file, asked, std::move(m_ahead), ofCoefficients ? nullptr : m_decoded,
-                                  keep, FramePixels::AsNeeded);
+        AtHand atHand; // pixels that are there are shrunk for the others
+        if (ofCoefficients)
+            atHand.held = std::exchange(m_held, {});
+        else
+            atHand.decoded = m_decoded;
+        m_rendered =
+            finishedCopy(m_file, asked, std::move(m_ahead), std::move(atHand), keep, FramePixels::AsNeeded);
         standAside();
         if (asked.delivery.place.knownAgain)
             m_keptBase = base;
@@ -239,7 +272,7 @@ private:
         auto staged = destination.stage(bytes);
         auto check = checkCopy(*staged, promise, m_report);
         if (staged->size() != bytes.size())
-            addNote(check.failures, {NoteKind::CopyNotAsPlanned, "it is not whole", {}});
+            addNote(check.failures, {NoteKind::CopyNotAsPlanned, toSay("it is not whole"), {}});
         addNotes(check.failures, check.words);
         if (!deliverable(row, check.failures))
             return false;
@@ -328,6 +361,8 @@ private:
     Metadata m_metadata;
     std::optional<int> m_shrink;
     DecodedPtr m_decoded;
+    bool m_holds = false; ///< the coefficients as well, in the same go
+    std::optional<HeldJpeg> m_held{};
     CopyAhead m_ahead;       ///< of the delivery that is to be rendered next
     FinishedCopy m_rendered; ///< kept for the formats of one delivery
     std::optional<Rendered> m_renderedFor;

@@ -15,7 +15,8 @@ namespace keepseal {
 namespace {
 
 constexpr std::array<const char*, 9> kPlaceNames = {
-    "top left", "top", "top right", "left", "centre", "right", "bottom left", "bottom", "bottom right"};
+    toSay("top left"), toSay("top"),         toSay("top right"), toSay("left"),        toSay("centre"),
+    toSay("right"),    toSay("bottom left"), toSay("bottom"),    toSay("bottom right")};
 
 /// Lightness (CIE L* / 100) of each pixel of `part`.
 Mask lightnessOf(const Frame& frame, const Rect& part) {
@@ -212,26 +213,30 @@ private:
     Sums m_saliency, m_luminance, m_squares;
 };
 
-std::string reason(const PlaceScores& best, const PlaceScores& designed) {
+Saying reason(const PlaceScores& best, const PlaceScores& designed) {
     const std::string at = kPlaceNames[static_cast<std::size_t>(best.anchor)];
     const std::string old = kPlaceNames[static_cast<std::size_t>(designed.anchor)];
     if (best.anchor == designed.anchor)
-        return "Kept at the " + at + ": no allowed place is clearly better.";
+        return {"Kept at the {to}: no allowed place is clearly better.", {{"to", at}}};
     struct Gain {
         double points;
         const char* words;
     };
     const Gain gains[] = {
-        {0.30 * (best.readable - designed.readable), "it is easier to read there"},
-        {0.25 * (best.structure - designed.structure), "the ground is harder to paint out there"},
-        {0.25 * (best.clear - designed.clear), "it covers less of the subject there"},
-        {0.20 * (best.kept - designed.kept), "fewer crops lose it there"}};
+        {0.30 * (best.readable - designed.readable), toSay("it is easier to read there")},
+        {0.25 * (best.structure - designed.structure), toSay("the ground is harder to paint out there")},
+        {0.25 * (best.clear - designed.clear), toSay("it covers less of the subject there")},
+        {0.20 * (best.kept - designed.kept), toSay("fewer crops lose it there")}};
     const Gain* most = gains;
     for (const auto& gain : gains)
         if (gain.points > most->points)
             most = &gain;
-    return "Moved from the " + old + " to the " + at + ": " + most->words + " (" +
-           trimmedNumber(best.total, 0) + " against " + trimmedNumber(designed.total, 0) + " points).";
+    return {"Moved from the {from} to the {to}: {because} ({points} against {before} points).",
+            {{"from", old},
+             {"to", at},
+             {"because", most->words},
+             {"points", trimmedNumber(best.total, 0)},
+             {"before", trimmedNumber(designed.total, 0)}}};
 }
 
 } // namespace
@@ -239,13 +244,13 @@ std::string reason(const PlaceScores& best, const PlaceScores& designed) {
 std::vector<std::string> troubles(const PlaceScores& scores) {
     std::vector<std::string> out;
     if (scores.structure < kPlainBelow)
-        out.emplace_back("on plain ground, easily painted out");
+        out.push_back(said("on plain ground, easily painted out"));
     if (scores.readable < kHardToReadBelow)
-        out.emplace_back("hard to read");
+        out.push_back(said("hard to read"));
     if (scores.kept < kCroppedBelow)
-        out.emplace_back("easily cropped away");
+        out.push_back(said("easily cropped away"));
     if (scores.clear < kCoversBelow)
-        out.emplace_back("covers what seems to be the subject");
+        out.push_back(said("covers what seems to be the subject"));
     return out;
 }
 

@@ -19,6 +19,7 @@
 // The score is 0.25 structure + 0.30 readable + 0.20 kept + 0.25 clear.
 #pragma once
 
+#include "base/language.h"
 #include "picture/frame.h"
 #include "seal/arrange.h"
 
@@ -38,7 +39,7 @@ inline constexpr double kPlainBelow = 25, kHardToReadBelow = 45, kCroppedBelow =
 struct PlaceAdvice {
     std::vector<PlaceScores> places; ///< all nine, in the order of Anchor
     Anchor best = Anchor::BottomRight;
-    std::string why; ///< one sentence
+    Saying why; ///< one sentence
     const PlaceScores& at(Anchor anchor) const { return places.at(static_cast<std::size_t>(anchor)); }
 };
 

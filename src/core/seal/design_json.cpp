@@ -26,15 +26,16 @@ PartKind kindFrom(const json& object, const std::string& path) {
     for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
         if (found != object.end() && *found == keyOf(kind))
             return kind;
-    throw Problem(ProblemKind::BadSetting, path + "kind",
-                  (found == object.end() ? std::string("nothing") : shownJson(*found)) + " is not allowed",
-                  "Allowed: one of text, logo, shape, group");
+    throw Problem(
+        ProblemKind::BadSetting, path + "kind",
+        Saying("{value} is not allowed", {{"value", found == object.end() ? "nothing" : shownJson(*found)}}),
+        "Allowed: one of text, logo, shape, group");
 }
 
 SealPart partFromJson(const json& object, const std::string& path) {
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
-                      "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path,
+                      Saying("{value} is not allowed", {{"value", shownJson(object)}}), "Allowed: an object");
     SealPart part;
     part.kind = kindFrom(object, path);
     readRows(object, partSettings(part.kind), part, path);
@@ -50,7 +51,8 @@ void requireTree(const std::vector<SealPart>& parts, const std::string& path) {
     for (std::size_t i = 0; i < parts.size(); ++i) {
         if (parts[i].id.empty() || !parentOf.emplace(parts[i].id, parts[i].parent).second)
             throw Problem(ProblemKind::BadSetting, path + "[" + std::to_string(i) + "].id",
-                          "\"" + parts[i].id + "\" is not allowed", "Allowed: an id no other part has");
+                          Saying("\"{value}\" is not allowed", {{"value", parts[i].id}}),
+                          "Allowed: an id no other part has");
         if (parts[i].kind == PartKind::Group)
             groups.insert(parts[i].id);
     }
@@ -59,7 +61,7 @@ void requireTree(const std::vector<SealPart>& parts, const std::string& path) {
         for (std::size_t steps = 0; !at.empty(); ++steps, at = parentOf[at])
             if (!groups.contains(at) || steps > 8)
                 throw Problem(ProblemKind::BadSetting, path + "[" + std::to_string(i) + "].parent",
-                              "\"" + parts[i].parent + "\" is not allowed",
+                              Saying("\"{value}\" is not allowed", {{"value", parts[i].parent}}),
                               "Allowed: the id of a group, at most 8 deep and not inside itself");
     }
 }
@@ -69,8 +71,10 @@ void requireFewLetters(const std::vector<SealPart>& parts, const std::string& pa
     for (const auto& part : parts)
         letters += part.text.text.size();
     if (letters > kMaxLetters)
-        throw Problem(ProblemKind::BadSetting, path, "its texts hold " + std::to_string(letters) + " letters",
-                      "Allowed: at most " + std::to_string(kMaxLetters) + " in all parts together");
+        throw Problem(ProblemKind::BadSetting, path,
+                      Saying("its texts hold {letters} letters", {{"letters", std::to_string(letters)}}),
+                      Saying("Allowed: at most {letters} in all parts together",
+                             {{"letters", std::to_string(kMaxLetters)}}));
 }
 
 } // namespace
@@ -93,8 +97,9 @@ SealDesign sealFromJson(const json& object, const std::string& path) {
         design.unknown.erase(key);
     if (const auto parts = object.find("parts"); parts != object.end()) {
         if (!parts->is_array() || parts->size() > kMaxParts)
-            throw Problem(ProblemKind::BadSetting, path + "parts", "this is no list of parts",
-                          "Allowed: a list of at most " + std::to_string(kMaxParts) + " parts");
+            throw Problem(
+                ProblemKind::BadSetting, path + "parts", "this is no list of parts",
+                Saying("Allowed: a list of at most {parts} parts", {{"parts", std::to_string(kMaxParts)}}));
         design.parts.clear();
         for (std::size_t i = 0; i < parts->size(); ++i)
             design.parts.push_back(partFromJson((*parts)[i], path + "parts[" + std::to_string(i) + "]."));

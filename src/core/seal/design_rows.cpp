@@ -25,9 +25,9 @@ Table sealShortCuts() {
         Setting<D> setting;
         static_cast<SettingInfo&>(setting) = *row;
         setting.derived = true;
-        setting.help += " (Of the seal's first text.)";
+        setting.help += " " + said("(Of the seal's first text.)");
         if (setting.key == "colour")
-            setting.label = "Colour";
+            setting.label = said("Colour");
         setting.get = [row](const D& d) {
             const auto* text = d.firstText();
             return row->get(text ? *text : SealPart{});
@@ -319,6 +319,7 @@ Table perspectiveRows() {
             row.help =
                 "How far this corner is moved, for a single seal that lies on a surface of the picture.";
             row.kind = SettingKind::Number;
+            say(row);
             row.range = {-300, 300, 1, 1};
             row.get = [i, across](const D& d) {
                 const auto& p = d.perspective.corners[i];

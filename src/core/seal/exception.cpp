@@ -13,22 +13,20 @@ using nlohmann::json;
 
 std::string describe(const SealException& exception) {
     if (exception.none)
-        return "no seal";
+        return said("no seal");
     std::vector<std::string> words;
     if (exception.anchor) {
         const auto* row = rowOf(sealSettings(), "place");
         words.push_back(toLowerAscii(row->choices[static_cast<std::size_t>(*exception.anchor)].label));
     }
     if (exception.nudge.x != 0 || exception.nudge.y != 0)
-        words.emplace_back("nudged");
+        words.push_back(said("nudged"));
     if (exception.dark)
-        words.emplace_back(*exception.dark ? "dark version" : "light version");
+        words.push_back(said(*exception.dark ? "dark version" : "light version"));
     if (exception.opacity)
-        words.push_back("opacity " + trimmedNumber(*exception.opacity, 0) + " %");
-    std::string out;
-    for (const auto& word : words)
-        out += (out.empty() ? "" : ", ") + word;
-    return out;
+        words.push_back(
+            Saying("opacity {percent} %", {{"percent", trimmedNumber(*exception.opacity, 0)}}).said());
+    return saidTogether(words);
 }
 
 json toJson(const SealException& exception) {
@@ -51,11 +49,12 @@ json toJson(const SealException& exception) {
 SealException exceptionFromJson(const json& object, const std::string& path) {
     SealException out;
     const auto wrong = [&](const char* key) {
-        throw Problem(ProblemKind::BadSetting, path + key, shownJson(object.at(key)) + " is not allowed");
+        throw Problem(ProblemKind::BadSetting, path + key,
+                      Saying("{value} is not allowed", {{"value", shownJson(object.at(key))}}));
     };
     if (!object.is_object())
-        throw Problem(ProblemKind::BadSetting, path, shownJson(object) + " is not allowed",
-                      "Allowed: an object");
+        throw Problem(ProblemKind::BadSetting, path,
+                      Saying("{value} is not allowed", {{"value", shownJson(object)}}), "Allowed: an object");
     const auto read = [&](const char* row) {
         const auto& info = *rowOf(sealSettings(), row);
         return fromJsonValue(info, path + row, object.at(row));

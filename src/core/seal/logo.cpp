@@ -39,8 +39,10 @@ public:
 
     LogoPixels draw(Size size) const override {
         if (size.longSide() > kMaxSide)
-            refuseLogo(m_file, "it would be drawn at " + std::to_string(size.longSide()) + " pixels",
-                       ProblemKind::TooLarge);
+            refuseLogo(
+                m_file,
+                Saying("it would be drawn at {size} pixels", {{"size", std::to_string(size.longSide())}}),
+                ProblemKind::TooLarge);
         return drawVectorLogo(MemorySource(m_bytes), m_file, m_page, m_native, size);
     }
 
@@ -67,7 +69,7 @@ public:
                     .copy(VImage::option()->set("interpretation", VIPS_INTERPRETATION_sRGB));
             return logoPixelsOf(resizedLogo(kept, size));
         } catch (const vips::VError&) {
-            refuseLogo(m_file, "the logo can't be drawn (" + takeVipsError() + ")");
+            refuseLogo(m_file, Saying("the logo can't be drawn ({reason})", {{"reason", takeVipsError()}}));
         }
     }
 

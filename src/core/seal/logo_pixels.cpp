@@ -8,7 +8,7 @@ namespace keepseal {
 
 using vips::VImage;
 
-void refuseLogo(const std::string& file, const std::string& why, ProblemKind kind) {
+void refuseLogo(const std::string& file, const Saying& why, ProblemKind kind) {
     throw Problem(kind, file, why, "Choose another file for the logo");
 }
 

@@ -29,7 +29,7 @@ LogoContent readLogoFile(const ByteSource& source, const std::string& file, int 
 LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int page, Size native,
                           Size size);
 
-[[noreturn]] void refuseLogo(const std::string& file, const std::string& why,
+[[noreturn]] void refuseLogo(const std::string& file, const Saying& why,
                              ProblemKind kind = ProblemKind::NotAPicture);
 /// Resized with the colours weighed by their opacity, so that hidden colours can't bleed in.
 vips::VImage resizedLogo(const vips::VImage& rgba, Size size);

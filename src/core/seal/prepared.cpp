@@ -42,10 +42,8 @@ public:
         if (m_out.design.plate.on && !m_out.ink.empty())
             m_out.box = m_out.ink.grown(m_out.design.plate.padding);
         if (m_missingCharacters > 0)
-            addNote(m_out.notes, {NoteKind::SealCharacters,
-                                  {},
-                                  {{"count", counted(static_cast<std::size_t>(m_missingCharacters),
-                                                     "character", "characters")}}});
+            addNote(m_out.notes,
+                    {NoteKind::SealCharacters, {}, {{"count", std::to_string(m_missingCharacters)}}});
         if (m_out.parts.empty() && countOf(m_out.notes, Severity::HoldsBack) == 0)
             addNote(m_out.notes, {NoteKind::SealNothing, {}, {}});
     }
@@ -78,8 +76,8 @@ private:
             m_letters += filled.text.size();
             if (m_letters > kMaxLetters)
                 throw Problem(ProblemKind::TooLarge, "the seal",
-                              "its words come to more than " + std::to_string(kMaxLetters) +
-                                  " letters on this picture",
+                              Saying("its words come to more than {letters} letters on this picture",
+                                     {{"letters", std::to_string(kMaxLetters)}}),
                               "Put shorter words in the place of its tokens");
             if (trimmed(filled.text).empty())
                 return;
@@ -109,7 +107,7 @@ private:
             return;
         }
         if (part.logo.file == kMyEmblem) {
-            addNote(m_out.notes, {NoteKind::WhoUnset, kMyEmblem, {{"meaning", "your emblem"}}});
+            addNote(m_out.notes, {NoteKind::WhoUnset, kMyEmblem, {{"meaning", toSay("your emblem")}}});
             return;
         }
         try {

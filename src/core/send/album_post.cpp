@@ -91,9 +91,10 @@ void put(const fs::path& file, const std::string& path, const SendingSettings& t
         return;
     const bool ours = !known.placed.empty() || (known.meant == print && there == bytes.size());
     if (there && !ours)
-        throw NotSent(NotSent::Again::WhenMended, to.place() + "/" + path, // the album's, not the server's
-                      "there is a file " + path + " already that no album of yours put there",
-                      "Name another folder at the station Sending");
+        throw NotSent(
+            NotSent::Again::WhenMended, to.place() + "/" + path, // the album's, not the server's
+            Saying("there is a file {path} already that no album of yours put there", {{"path", path}}),
+            "Name another folder at the station Sending");
     const auto slash = path.rfind('/');
     const auto folder = slash == std::string::npos ? std::string() : path.substr(0, slash);
     const auto name = path.substr(slash == std::string::npos ? 0 : slash + 1);

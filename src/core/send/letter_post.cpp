@@ -13,7 +13,7 @@ void tryLetterLogin(const SendingSettings& to, const std::string& secret, const 
     line.set(CURLOPT_NOBODY, 1L);
     line.request("NOOP");
     if (const auto code = line.perform(); code != CURLE_OK)
-        line.fail(code, "logging in");
+        line.fail(code, toSay("logging in"));
 }
 
 void postLetter(const SendingSettings& to, const std::string& secret,
@@ -32,7 +32,7 @@ void postLetter(const SendingSettings& to, const std::string& secret,
     line.set(CURLOPT_MAIL_RCPT, all.head);
     if (const auto code = line.perform(); code != CURLE_OK) {
         mayHaveArrived = line.gaveAll() && line.status() < 400;
-        line.fail(code, "sending the letter");
+        line.fail(code, toSay("sending the letter"));
     }
 }
 

@@ -133,15 +133,19 @@ void UploadLine::failByAnswer(const std::string& doing) {
         throw NotSent(Again::WhenMended, m_to.place(), "the server does not take this user and password",
                       "Check them, then try it out");
     if (answer == 552)
-        throw NotSent(Again::WhenMended, m_to.place(),
-                      doing + ": the letter is larger than the server takes, or the receiver's box is full",
-                      "Let letters be smaller, at the station Sending");
-    throw NotSent(answer < 500 ? Again::Later : Again::WhenMended, m_to.place(),
-                  doing + ": the server answered with " + std::to_string(answer) +
-                      (answer == 550 || answer == 553
-                           ? ", as for an address that it does not know or let through"
-                           : ""),
-                  answer < 500 ? "" : "Check the addresses");
+        throw NotSent(
+            Again::WhenMended, m_to.place(),
+            Saying("{what}: the letter is larger than the server takes, or the receiver's box is full",
+                   {{"what", doing}}),
+            "Let letters be smaller, at the station Sending");
+    throw NotSent(
+        answer < 500 ? Again::Later : Again::WhenMended, m_to.place(),
+        {answer == 550 || answer == 553
+             ? "{what}: the server answered with {status}, as for an address that it does not know or let "
+               "through"
+             : "{what}: the server answered with {status}",
+         {{"what", doing}, {"status", std::to_string(answer)}}},
+        answer < 500 ? "" : "Check the addresses");
 }
 
 [[noreturn]] void UploadLine::fail(CURLcode code, const std::string& doing) {
@@ -152,8 +156,9 @@ void UploadLine::failByAnswer(const std::string& doing) {
         refusedKey();
     if (m_stalled)
         throw NotSent(Again::Later, m_to.place(),
-                      doing + ": nothing came or went for " +
-                          std::to_string(std::max(1L, uploadPatienceMs.load() / 1000)) + " seconds");
+                      Saying("{what}: nothing came or went for {seconds} seconds",
+                             {{"what", doing},
+                              {"seconds", std::to_string(std::max(1L, uploadPatienceMs.load() / 1000))}}));
     const std::string told = m_error[0] ? m_error.data() : curl_easy_strerror(code);
     switch (code) {
     case CURLE_COULDNT_RESOLVE_HOST:
@@ -166,7 +171,8 @@ void UploadLine::failByAnswer(const std::string& doing) {
     case CURLE_RECV_ERROR:
     case CURLE_PARTIAL_FILE:
         throw NotSent(Again::Later, m_to.place(),
-                      doing + ": the line broke, or the server does not answer (" + told + ")");
+                      Saying("{what}: the line broke, or the server does not answer ({told})",
+                             {{"what", doing}, {"told", told}}));
     case CURLE_LOGIN_DENIED:
         throw NotSent(Again::WhenMended, m_to.place(),
                       "the server does not take this user and password, or key",
@@ -175,20 +181,24 @@ void UploadLine::failByAnswer(const std::string& doing) {
     case CURLE_SSL_CACERT_BADFILE:
     case CURLE_SSL_ISSUER_ERROR:
         throw NotSent(Again::WhenMended, m_to.place(),
-                      "the server's certificate is not one that is trusted: " + told,
+                      Saying("the server's certificate is not one that is trusted: {told}", {{"told", told}}),
                       "Ask its keeper before you go on; nothing was sent, and no password told");
     case CURLE_USE_SSL_FAILED:
         throw NotSent(Again::WhenMended, m_to.place(), "the server does not offer to encrypt",
                       "Ask its keeper; nothing was sent, and no password told");
     case CURLE_REMOTE_DISK_FULL:
-        throw NotSent(Again::Later, m_to.place(), doing + ": the server is full", "Make room on it");
+        throw NotSent(Again::Later, m_to.place(), Saying("{what}: the server is full", {{"what", doing}}),
+                      "Make room on it");
     case CURLE_REMOTE_ACCESS_DENIED:
-        throw NotSent(Again::WhenMended, m_to.place(),
-                      doing + ": the server does not allow it (" + told + ")", "Check the folder there");
+        throw NotSent(
+            Again::WhenMended, m_to.place(),
+            Saying("{what}: the server does not allow it ({told})", {{"what", doing}, {"told", told}}),
+            "Check the folder there");
     case CURLE_OK:
         break;
     default:
-        throw NotSent(Again::Later, m_to.place(), doing + ": " + told);
+        throw NotSent(Again::Later, m_to.place(),
+                      Saying("{what}: {told}", {{"what", doing}, {"told", told}}));
     }
     const auto status = this->status();
     if (status == 401 || status == 403)
@@ -196,18 +206,23 @@ void UploadLine::failByAnswer(const std::string& doing) {
                       "the server does not take this user and password, or does not let them write there",
                       "Check them, then try it out");
     if (status == 507)
-        throw NotSent(Again::Later, m_to.place(), doing + ": the server is full", "Make room on it");
+        throw NotSent(Again::Later, m_to.place(), Saying("{what}: the server is full", {{"what", doing}}),
+                      "Make room on it");
     throw NotSent(status >= 500 || status == 429 || status == 408 ? Again::Later : Again::WhenMended,
-                  m_to.place(), doing + ": the server answered with " + std::to_string(status));
+                  m_to.place(),
+                  Saying("{what}: the server answered with {status}",
+                         {{"what", doing}, {"status", std::to_string(status)}}));
 }
 
 [[noreturn]] void UploadLine::refusedKey() {
     if (m_to.hostKey.empty())
         throw NotSent(
-            Again::WhenMended, m_to.place(), "its key was not accepted yet; it has " + m_hostKey,
+            Again::WhenMended, m_to.place(),
+            Saying("its key was not accepted yet; it has {hostKey}", {{"hostKey", m_hostKey}}),
             "Compare that with what the server's keeper says, then write it at the station Sending");
     throw NotSent(
-        Again::WhenMended, m_to.place(), "it has another key than the accepted one: " + m_hostKey,
+        Again::WhenMended, m_to.place(),
+        Saying("it has another key than the accepted one: {hostKey}", {{"hostKey", m_hostKey}}),
         "Somebody may stand between; ask its keeper before you accept the new one. Nothing was sent");
 }
 

@@ -53,7 +53,8 @@ public:
     void set(CURLoption option, Value value) {
         if (const auto code = curl_easy_setopt(m_curl, option, value); code != CURLE_OK)
             throw NotSent(NotSent::Again::WhenMended, m_to.place(),
-                          std::string("libcurl on this machine can't do it: ") + curl_easy_strerror(code));
+                          Saying("libcurl on this machine can't do it: {reason}",
+                                 {{"reason", curl_easy_strerror(code)}}));
     }
 
     CURLcode perform() {

@@ -13,7 +13,7 @@ public:
         Later,      ///< by itself: a line that broke, a server that is away or full
         WhenMended, ///< somebody has to do something first
     };
-    NotSent(Again again_, std::string where, std::string happened_, std::string remedy_ = {})
+    NotSent(Again again_, std::string where, Saying happened_, Saying remedy_ = {})
         : Problem(ProblemKind::CannotWrite, std::move(where), std::move(happened_), std::move(remedy_)),
           again(again_) {}
     Again again;

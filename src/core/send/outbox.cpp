@@ -77,7 +77,7 @@ auto ofOutbox(const fs::path& file, const Work& work) {
         return work();
     } catch (const SQLite::Exception& error) {
         throw Problem(ProblemKind::CannotWrite, file.string(),
-                      std::string("the outbox can't be used: ") + error.what(),
+                      Saying("the outbox can't be used: {reason}", {{"reason", error.what()}}),
                       "Make room on its disk, or move the file away");
     }
 }

@@ -104,9 +104,9 @@ private:
             if (!item.sentAs.empty())
                 throw NotSent(
                     Again::WhenMended, item.copy.string(),
-                    "it was being handed over when the line or this program ended; it may have "
-                    "arrived, as " +
-                        item.sentAs,
+                    Saying("it was being handed over when the line or this program ended; it may have "
+                           "arrived, as {sentAs}",
+                           {{"sentAs", item.sentAs}}),
                     "Ask the receiver; then choose it and send it again, or take it out of the outbox");
     }
 
@@ -132,8 +132,10 @@ private:
             if (mayHaveArrived)
                 throw NotSent(
                     Again::WhenMended, letter.items.front().copy.string(),
-                    "all of it was handed over, and the server did not answer; it may have arrived, as <" +
-                        id + ">",
+                    Saying(
+                        "all of it was handed over, and the server did not answer; it may have arrived, as "
+                        "<{id}>",
+                        {{"id", id}}),
                     "Ask the receiver; then choose it and send it again, or take it out of the outbox");
             say({});
             throw;
@@ -198,7 +200,8 @@ private:
             if (!line.sizeOf(thereIn(item.folder, name)))
                 return std::pair{name, false};
         }
-        throw NotSent(Again::WhenMended, item.to.place(), "no free name was found for " + item.name,
+        throw NotSent(Again::WhenMended, item.to.place(),
+                      Saying("no free name was found for {name}", {{"name", item.name}}),
                       "Make room in the folder there");
     }
 

@@ -31,7 +31,8 @@ const SecretSchema& schema() {
 [[noreturn]] void noStore(const SendingSettings& to, GError* error) {
     const std::string why = error ? error->message : "it does not answer";
     g_clear_error(&error);
-    throw NotSent(NotSent::Again::WhenMended, to.place(), "the desktop's secret store can't be used: " + why,
+    throw NotSent(NotSent::Again::WhenMended, to.place(),
+                  Saying("the desktop's secret store can't be used: {why}", {{"why", why}}),
                   "Unlock it, or name a file or an environment variable for the password");
 }
 
@@ -61,7 +62,7 @@ std::string fromFile(const SendingSettings& to) {
         return text.substr(0, text.find_first_of("\r\n"));
     } catch (const Problem& problem) {
         throw NotSent(NotSent::Again::WhenMended, to.place(),
-                      "its password can't be read: " + problem.sentence(),
+                      Saying("its password can't be read: {problem}", {{"problem", problem.sentence()}}),
                       "Name a file that is there and can be read");
     }
 }

@@ -67,12 +67,13 @@ std::optional<std::uint64_t> Upload::sizeOf(const std::string& path) {
     if (line.isHttp() && code == CURLE_OK && (line.status() == 404 || line.status() == 409))
         return std::nullopt;
     if (code != CURLE_OK || (line.isHttp() && line.status() != 200))
-        line.fail(code, "looking for " + path);
+        line.fail(code, toSay("looking for a file there"));
     const auto length = line.length();
     if (length == UINT64_MAX) {
         if (line.isFtp()) // libcurl passes over a SIZE that was refused
             return std::nullopt;
-        throw NotSent(Again::Later, line.to().place(), "the server does not say how large " + path + " is");
+        throw NotSent(Again::Later, line.to().place(),
+                      Saying("the server does not say how large {path} is", {{"path", path}}));
     }
     return length;
 }
@@ -106,13 +107,14 @@ void Upload::putPart(const std::string& folder, const std::string& part, const S
         const auto code = line.perform();
         line.rethrowReading();
         if (code != CURLE_OK || (line.isHttp() && line.status() / 100 != 2))
-            line.fail(code, "sending");
+            line.fail(code, toSay("sending"));
     }
     if (const auto now = sizeOf(path); now != size) {
         remove(path);
-        throw NotSent(Again::Later, line.to().place(),
-                      "the server has " + std::to_string(now.value_or(0)) + " bytes and not the " +
-                          std::to_string(size) + " that were sent; they are sent anew");
+        throw NotSent(
+            Again::Later, line.to().place(),
+            Saying("the server has {now} bytes and not the {size} that were sent; they are sent anew",
+                   {{"now", std::to_string(now.value_or(0))}, {"size", std::to_string(size)}}));
     }
 }
 
@@ -138,7 +140,7 @@ void Upload::place(const std::string& folder, const std::string& part, const std
         line.headers(list);
         if (const auto code = line.perform(); code != CURLE_OK || line.status() != 200) {
             line.rethrowReading();
-            line.fail(code, "sending");
+            line.fail(code, toSay("sending"));
         }
         break;
     case SendBy::WebDav:
@@ -176,7 +178,8 @@ void Upload::place(const std::string& folder, const std::string& part, const std
         break;
     }
     if (const auto now = sizeOf(to); now != file.bytes.size())
-        throw NotSent(Again::Later, line.to().place(), to + " is not there as it was sent");
+        throw NotSent(Again::Later, line.to().place(),
+                      Saying("{to} is not there as it was sent", {{"to", to}}));
 }
 
 void Upload::remove(const std::string& path) {

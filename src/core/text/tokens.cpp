@@ -175,7 +175,9 @@ Note tokenNote(const std::string& token, TokenNoteKinds kinds, const std::string
         return {kinds.empty, subject, std::move(arguments)};
     for (const auto& known : tokens())
         if (known.key == token)
-            return {NoteKind::WhoUnset, token, {{"meaning", known.help.substr(0, known.help.find(','))}}};
+            return {NoteKind::WhoUnset,
+                    token,
+                    {{"meaning", known.help.english().substr(0, known.help.english().find(','))}}};
     return {kinds.unknown, subject, std::move(arguments)};
 }
 

@@ -5,6 +5,7 @@
 // token without a value and without such a word is a problem that is said, and leaves nothing behind.
 #pragma once
 
+#include "base/language.h"
 #include "base/note.h"
 
 #include <map>
@@ -16,7 +17,7 @@ namespace keepseal {
 
 struct TokenInfo {
     std::string key;
-    std::string help; ///< for a person
+    Saying help; ///< for a person
 };
 /// Every token there is, in the order in which they are offered.
 const std::vector<TokenInfo>& tokens();

@@ -109,8 +109,9 @@ AttackResult averagedAway(const std::vector<SealedPicture>& pictures, std::size_
     const auto together = alike(pictures, which);
     if (together.size() < kFewest) {
         out.tried = false;
-        out.sentence = "Not tried: it takes at least " + std::to_string(kFewest) +
-                       " pictures of one shape with the same version of the seal.";
+        out.sentence = {
+            "Not tried: it takes at least {fewest} pictures of one shape with the same version of the seal.",
+            {{"fewest", std::to_string(kFewest)}}};
         return out;
     }
     std::vector<Known> all;
@@ -127,8 +128,9 @@ AttackResult averagedAway(const std::vector<SealedPicture>& pictures, std::size_
     const double before = energyBetween(pictures[which].with, pictures[which].without, touched);
     const double left = energyBetween(out.after, pictures[which].without, touched);
     out.holds = before > 0 ? std::clamp(std::sqrt(left / before), 0.0, 1.0) * 100 : 0;
-    out.sentence = "From " + std::to_string(all.size()) + " pictures its shape can be averaged, and " +
-                   std::to_string(std::lround(100 - out.holds)) + " % of it taken off this one.";
+    out.sentence = {
+        "From {count} pictures its shape can be averaged, and {percent} % of it taken off this one.",
+        {{"count", std::to_string(all.size())}, {"percent", std::to_string(std::lround(100 - out.holds))}}};
     return out;
 }
 

@@ -67,12 +67,17 @@ AttackResult cropped(const SealedPicture& picture) {
             least = left, hardest = &crop;
     }
     out.holds = 100.0 * kept / static_cast<double>(crops.size());
-    out.sentence =
-        std::to_string(kept) + " of " + std::to_string(crops.size()) + " usual crops leave it whole";
-    if (cheapest)
-        out.sentence += "; " + cheapest->name + " takes it away and leaves " +
-                        std::to_string(std::lround(largest * 100)) + " % of the picture";
-    out.sentence += ".";
+    std::map<std::string, std::string> values{{"kept", std::to_string(kept)},
+                                              {"all", std::to_string(crops.size())}};
+    if (cheapest) {
+        values["crop"] = cheapest->name;
+        values["percent"] = std::to_string(std::lround(largest * 100));
+    }
+    out.sentence = {
+        cheapest ? "{kept} of {all} usual crops leave it whole; {crop} takes it away and leaves {percent} % "
+                   "of the picture."
+                 : "{kept} of {all} usual crops leave it whole.",
+        std::move(values)};
     out.after = cutOut(picture.with, cropPixels((cheapest ? cheapest : hardest)->kept, whole));
     return out;
 }

@@ -160,11 +160,17 @@ AttackResult madeSmall(const SealedPicture& picture) {
             worst = left, letters = hasLetters ? high : 0, out.after = pressed;
     }
     out.holds = sum / count;
-    out.sentence = smallest == 0 ? std::string("Made small and pressed hard it is lost at once")
-                                 : "Read down to " + std::to_string(smallest) + " pixels, pressed hard twice";
-    if (letters > 0 && letters < kLowestLetters)
-        out.sentence += "; at the smallest its letters are " + trimmedNumber(letters, 1) + " pixels high";
-    out.sentence += ": " + std::to_string(std::lround(out.holds)) + " of 100 is left.";
+    const bool low = letters > 0 && letters < kLowestLetters;
+    out.sentence = {
+        smallest == 0 ? low ? "Made small and pressed hard it is lost at once; at the smallest its letters "
+                              "are {letters} pixels high: {left} of 100 is left."
+                            : "Made small and pressed hard it is lost at once: {left} of 100 is left."
+        : low ? "Read down to {pixels} pixels, pressed hard twice; at the smallest its letters are {letters} "
+                "pixels high: {left} of 100 is left."
+              : "Read down to {pixels} pixels, pressed hard twice: {left} of 100 is left.",
+        {{"pixels", std::to_string(smallest)},
+         {"letters", trimmedNumber(letters, 1)},
+         {"left", std::to_string(std::lround(out.holds))}}};
     return out;
 }
 
@@ -175,10 +181,10 @@ AttackResult cutDown(const SealedPicture& picture) {
         Frame with, without;
     };
     const Way ways[] = {
-        {"in grey", greyed(picture.with), greyed(picture.without)},
-        {"with its contrast stretched", autoLevels(picture.with, picture.with),
+        {toSay("in grey"), greyed(picture.with), greyed(picture.without)},
+        {toSay("with its contrast stretched"), autoLevels(picture.with, picture.with),
          autoLevels(picture.without, picture.with)},
-        {"photographed from a screen", photographed(picture.with), photographed(picture.without)}};
+        {toSay("photographed from a screen"), photographed(picture.with), photographed(picture.without)}};
     const char* worst = "";
     double ratio = 0;
     for (const auto& way : ways) {
@@ -186,8 +192,10 @@ AttackResult cutDown(const SealedPicture& picture) {
         if (const double left = shareLeft(picture, now); left < out.holds)
             out.holds = left, worst = way.name, ratio = now, out.after = way.with;
     }
-    out.sentence = "It fares worst " + std::string(worst) + ": contrast " + trimmedNumber(ratio, 1) +
-                   " : 1, " + std::to_string(std::lround(out.holds)) + " of 100 of what was asked.";
+    out.sentence = {"It fares worst {how}: contrast {contrast} : 1, {left} of 100 of what was asked.",
+                    {{"how", worst},
+                     {"contrast", trimmedNumber(ratio, 1)},
+                     {"left", std::to_string(std::lround(out.holds))}}};
     return out;
 }
 

@@ -16,15 +16,13 @@ AttackResult paintedOut(const SealedPicture& picture) {
         if (const double seen = repairSeen(picture.without, repaired, mask); seen < out.holds) {
             out.holds = seen;
             out.after = std::move(repaired);
-            by = method == PaintOut::FastMarching ? "fast marching" : "Navier-Stokes";
+            by = method == PaintOut::FastMarching ? toSay("fast marching") : toSay("Navier-Stokes");
         }
     }
-    const auto shown = std::to_string(std::lround(out.holds));
-    out.sentence =
-        (out.holds < 25   ? "Painted out (" + std::string(by) + "), hardly a trace is seen: "
-         : out.holds < 60 ? "Painted out (" + std::string(by) + "), traces are seen: "
-                          : "Painted out (" + std::string(by) + "), the repair is plain to see: ") +
-        shown + " of 100.";
+    out.sentence = {out.holds < 25   ? "Painted out ({by}), hardly a trace is seen: {left} of 100."
+                    : out.holds < 60 ? "Painted out ({by}), traces are seen: {left} of 100."
+                                     : "Painted out ({by}), the repair is plain to see: {left} of 100.",
+                    {{"by", by}, {"left", std::to_string(std::lround(out.holds))}}};
     return out;
 }
 

@@ -24,6 +24,7 @@
 //   cut down   grey, contrast stretched, and photographed from a screen (perspective, blur, moire): the same.
 #pragma once
 
+#include "base/language.h"
 #include "trial/sealed_picture.h"
 
 #include <array>
@@ -42,10 +43,10 @@ const char* nameOf(Attack attack);
 
 struct AttackResult {
     Attack attack = Attack::Cropped;
-    bool tried = false;   ///< false: it can't be tried here, and `sentence` says why
-    double holds = 0;     ///< 0 (nothing is left of the seal) to 100
-    std::string sentence; ///< one, with the measured number in it
-    Frame after;          ///< the picture afterwards, where the seal fared worst
+    bool tried = false; ///< false: it can't be tried here, and `sentence` says why
+    double holds = 0;   ///< 0 (nothing is left of the seal) to 100
+    Saying sentence;    ///< one, with the measured number in it
+    Frame after;        ///< the picture afterwards, where the seal fared worst
 };
 
 AttackResult cropped(const SealedPicture& picture);

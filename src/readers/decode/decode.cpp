@@ -30,7 +30,7 @@ void startReaders() {
         vips_operation_block_set(loader, FALSE);
 }
 
-void notAPicture(const std::string& name, const std::string& why) {
+void notAPicture(const std::string& name, const Saying& why) {
     throw Problem(ProblemKind::NotAPicture, name, why,
                   "Open it in the program it came from and save it again, or leave it out");
 }
@@ -68,7 +68,8 @@ void PictureSource::tellDamage(const std::string& name, const std::string& throw
     auto why = takeVipsError();
     if (m_failed)
         throw Problem(ProblemKind::CannotRead, name, "reading the file failed half-way");
-    notAPicture(name, "the picture data is damaged (" + (why.empty() ? thrown : why) + ")");
+    notAPicture(name,
+                Saying("the picture data is damaged ({reason})", {{"reason", why.empty() ? thrown : why}}));
 }
 
 namespace {
@@ -176,8 +177,9 @@ PictureFacts factsOfPicture(const ByteSource& source, Container container, const
                                                        : "RGB";
     if (facts.stored.pixels() > kMaxPixels)
         throw Problem(ProblemKind::TooLarge, name,
-                      "the header claims " + std::to_string(facts.stored.width) + " x " +
-                          std::to_string(facts.stored.height) + " pixels",
+                      Saying("the header claims {width} x {height} pixels",
+                             {{"width", std::to_string(facts.stored.width)},
+                              {"height", std::to_string(facts.stored.height)}}),
                       "Keep Seal takes pictures of up to 1000 megapixels");
     return facts;
 }
@@ -246,7 +248,7 @@ PictureFacts readFacts(const ByteSource& source, const std::string& name) {
         auto why = takeVipsError();
         if (why.empty())
             why = error.what();
-        notAPicture(name, "the picture can't be read (" + why + ")");
+        notAPicture(name, Saying("the picture can't be read ({why})", {{"why", why}}));
     }
 }
 

@@ -63,6 +63,8 @@ struct KeptImage {
     vips::VImage image;
 };
 KeptImage keptImage(const vips::VImage& image);
+/// The same without its pixels, which are to be written into its memory. An 8-bit image that is not coded.
+KeptImage blankImage(const vips::VImage& like);
 
 /// The pixels of a file as decoded, and the same halved again and again as it was asked for; one thread has
 /// it.
@@ -73,7 +75,7 @@ struct DecodedPicture {
 };
 vips::VImage shrunkMore(const DecodedPicture& decoded, int shrink);
 
-[[noreturn]] void notAPicture(const std::string& name, const std::string& why);
+[[noreturn]] void notAPicture(const std::string& name, const Saying& why);
 
 /// Exif 2.32 tag 0x0112, 1 to 8, as far as the decoder has not turned the picture itself.
 int orientationOf(const vips::VImage& image, Container container);

@@ -65,6 +65,15 @@ KeptImage halvedImage(const VImage& image) {
     return out;
 }
 
+/// Not a copy of an image, which would have no pixels of its own to be halved.
+KeptImage memoryLike(const VImage& like) {
+    KeptImage out;
+    out.memory = Pixels<std::uint8_t>(VIPS_IMAGE_SIZEOF_IMAGE(like.get_image()));
+    out.image = VImage::new_from_memory(out.memory.data(), out.memory.size(), like.width(), like.height(),
+                                        like.bands(), like.format());
+    return out;
+}
+
 } // namespace
 
 KeptImage keptImage(const VImage& image) {
@@ -73,10 +82,19 @@ KeptImage keptImage(const VImage& image) {
         out.image = image.copy_memory();
         return out;
     }
-    out.memory = Pixels<std::uint8_t>(VIPS_IMAGE_SIZEOF_IMAGE(image.get_image()));
-    out.image = VImage::new_from_memory(out.memory.data(), out.memory.size(), image.width(), image.height(),
-                                        image.bands(), image.format());
+    out = memoryLike(image);
     image.write(out.image); // its header as well
+    return out;
+}
+
+KeptImage blankImage(const VImage& like) {
+    auto out = memoryLike(like);
+    out.image.get_image()->Type = like.interpretation();
+    if (like.get_typeof(VIPS_META_ICC_NAME) != 0) {
+        std::size_t length = 0;
+        const void* profile = like.get_blob(VIPS_META_ICC_NAME, &length);
+        vips_image_set_blob_copy(out.image.get_image(), VIPS_META_ICC_NAME, profile, length);
+    }
     return out;
 }
 

@@ -8,7 +8,7 @@ namespace {
 [[noreturn]] void coderFailed(j_common_ptr coder) {
     char why[JMSG_LENGTH_MAX];
     (*coder->err->format_message)(coder, why);
-    throw Problem(ProblemKind::NotAPicture, {}, std::string("the JPEG is damaged: ") + why,
+    throw Problem(ProblemKind::NotAPicture, {}, Saying("the JPEG is damaged: {why}", {{"why", why}}),
                   "Export it again");
 }
 

@@ -7,6 +7,7 @@
 #include "base/byte_source.h"
 #include "base/problem.h"
 
+#include <algorithm>
 #include <cstdio>
 #include <cstdlib>
 #include <jpeglib.h>
@@ -18,13 +19,16 @@ jpeg_error_mgr* tellingErrors(jpeg_error_mgr& errors);
 
 class JpegReader {
 public:
-    /// `bytes` stay the caller's, until the coefficients or all rows are read.
-    explicit JpegReader(ByteSpan bytes) {
+    /// `bytes` stay the caller's, until the coefficients or all rows are read. `decodeAt`: for pixels beside
+    /// the coefficients, shrunk by this; 0: for one of both.
+    explicit JpegReader(ByteSpan bytes, int decodeAt = 0) {
         m_reader.err = tellingErrors(m_errors);
         jpeg_create_decompress(&m_reader);
         try {
             jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
             jpeg_read_header(&m_reader, TRUE);
+            m_reader.buffered_image = decodeAt > 0 ? TRUE : FALSE;
+            m_reader.scale_denom = static_cast<unsigned>(std::max(decodeAt, 1));
         } catch (...) {
             jpeg_destroy_decompress(&m_reader);
             throw;
@@ -36,8 +40,14 @@ public:
     jpeg_decompress_struct* operator->() { return &m_reader; }
     jpeg_decompress_struct* get() { return &m_reader; }
     jvirt_barray_ptr* coefficients() {
-        if (!m_arrays)
+        if (!m_arrays) {
+            if (m_reader.buffered_image) { // libjpeg.txt, "Buffered-image mode": all of it, and then pixels
+                jpeg_start_decompress(&m_reader);
+                while (jpeg_consume_input(&m_reader) != JPEG_REACHED_EOI) {
+                }
+            }
             m_arrays = jpeg_read_coefficients(&m_reader);
+        }
         if (m_errors.num_warnings > 0) // what libjpeg fills in for bytes that are gone is not the original
             throw Problem(ProblemKind::NotAPicture, {}, "the JPEG is damaged: bytes of it are missing",
                           "Export it again");

@@ -117,6 +117,30 @@ Frame coarseOf(JpegReader& jpeg) {
     return out;
 }
 
+KeptImage pixelsBeside(JpegReader& jpeg, const vips::VImage& like) {
+    (void)jpeg.coefficients();
+    jpeg_start_output(jpeg.get(), jpeg->input_scan_number);
+    const auto bands = static_cast<std::size_t>(jpeg->output_components),
+               stride = static_cast<std::size_t>(like.width()) * bands;
+    const auto height = static_cast<JDIMENSION>(like.height());
+    // Where a shrunk picture ends within a pixel, libvips leaves that out.
+    if (jpeg->output_width < static_cast<JDIMENSION>(like.width()) || jpeg->output_height < height ||
+        bands != static_cast<std::size_t>(like.bands()))
+        throw vips::VError("its header says two things");
+    auto out = blankImage(like);
+    Bytes line(jpeg->output_width * bands);
+    while (jpeg->output_scanline < jpeg->output_height) {
+        auto* to = out.memory.data() + std::min(jpeg->output_scanline, height) * stride;
+        const bool left = jpeg->output_scanline < height, straight = left && line.size() == stride;
+        JSAMPROW row = straight ? to : line.data();
+        jpeg_read_scanlines(jpeg.get(), &row, 1);
+        if (left && !straight)
+            std::copy_n(line.begin(), stride, to);
+    }
+    jpeg_finish_output(jpeg.get());
+    return out;
+}
+
 Frame partOf(JpegReader& jpeg, const Rect& area) {
     const Rect whole{0, 0, static_cast<int>(jpeg->image_width), static_cast<int>(jpeg->image_height)};
     // Colours that are coded more coarsely are drawn out of their neighbours: those come along.

@@ -21,7 +21,8 @@ constexpr double kSameColourant = 0.0005, kSameCurve = 0.0008;
 using Profile = std::unique_ptr<void, decltype(&cmsCloseProfile)>;
 
 [[noreturn]] void unusable(const std::string& subject, const std::string& why) {
-    throw Problem(ProblemKind::BadFile, subject, "this colour profile can't be used: " + why,
+    throw Problem(ProblemKind::BadFile, subject,
+                  Saying("this colour profile can't be used: {why}", {{"why", why}}),
                   "Choose an RGB or grey ICC profile for a display or a printer");
 }
 

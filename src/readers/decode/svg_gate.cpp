@@ -22,7 +22,7 @@ constexpr int kMaxDepth = 64;
 constexpr std::int64_t kMaxInnerPixels = 16'000'000;
 constexpr double kMaxUses = 20'000;
 
-[[noreturn]] void refuseSvg(const std::string& file, const std::string& why,
+[[noreturn]] void refuseSvg(const std::string& file, const Saying& why,
                             ProblemKind kind = ProblemKind::Refused) {
     throw Problem(kind, file, why, "Save the logo as a plain SVG without it, or choose another file");
 }
@@ -60,7 +60,8 @@ void requireInside(std::string_view address, const std::string& file) {
     if (toLowerAscii(text.substr(0, 11)) == "data:image/" &&
         toLowerAscii(text.substr(0, 20)).find("svg") == std::string::npos)
         return requireSmallPicture(text, file);
-    refuseSvg(file, "it refers to something outside itself (\"" + printable(text.substr(0, 60)) + "\")");
+    refuseSvg(file, Saying("it refers to something outside itself (\"{text}\")",
+                           {{"text", printable(text.substr(0, 60))}}));
 }
 
 /// Style text: url(...) may only point inside, nothing may be imported.
@@ -351,7 +352,7 @@ private:
     void element(const pugi::xml_node& node, pugi::xml_node into, int depth) {
         const auto name = localName(node.name());
         if (name == "script" || name == "foreignObject" || name == "iframe" || name == "handler")
-            refuseSvg(m_file, "it holds \"" + std::string(name) + "\"");
+            refuseSvg(m_file, Saying("it holds \"{name}\"", {{"name", std::string(name)}}));
         pugi::xml_node written;
         const bool allowed = isAmong(kElements, name) && spaceOf(node, node.name()) == kSvgSpace;
         if (allowed) {
@@ -372,7 +373,7 @@ private:
         const std::string_view whole = attribute.name();
         const auto key = localName(attribute.name());
         if (key.starts_with("on") && key.size() > 3)
-            refuseSvg(m_file, "it holds a script (\"" + std::string(key) + "\")");
+            refuseSvg(m_file, Saying("it holds a script (\"{name}\")", {{"name", std::string(key)}}));
         if (whole == "xmlns" || whole.starts_with("xmlns:"))
             return;
         const bool address = key == "href" || key == "src";
@@ -453,7 +454,7 @@ std::string harmlessSvg(std::string_view text, const std::string& file) {
     constexpr unsigned flags = pugi::parse_default | pugi::parse_pi | pugi::parse_ws_pcdata;
     const auto parsed = document.load_buffer(text.data(), text.size(), flags);
     if (!parsed)
-        refuseSvg(file, std::string("the SVG can't be understood (") + parsed.description() + ")",
+        refuseSvg(file, Saying("the SVG can't be understood ({reason})", {{"reason", parsed.description()}}),
                   ProblemKind::NotAPicture);
     Gate gate(file);
     gate.visit(document, clean, 0);

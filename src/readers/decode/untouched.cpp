@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/untouched.h"
 
+#include "decode/decode.h"
 #include "decode/jpeg_part.h"
 #include "picture/untouched.h"
 
@@ -150,7 +151,8 @@ bool keepsBlocks(const ByteSource& source) {
 struct JpegCoefficients {
     JpegReader reader;
     std::size_t bytes; ///< of the file
-    JpegCoefficients(const Bytes& file, const PictureFacts& facts) : reader(file), bytes(file.size()) {
+    JpegCoefficients(const Bytes& file, const PictureFacts& facts, int decodeAt)
+        : reader(file, decodeAt), bytes(file.size()) {
         requireIsIt(reader, facts);
         reader.coefficients();
     }
@@ -171,14 +173,31 @@ struct KeepsLargeBlocks {
     KeepsLargeBlocks& operator=(const KeepsLargeBlocks&) = delete;
 };
 
+DecodedPtr decodedBeside(JpegCoefficients& held, const ByteSource& source, const std::string& name,
+                         const PictureFacts& facts, int shrink) {
+    const PictureSource opened(source);
+    return opened.tellingDamage(name, [&] {
+        auto out = std::make_shared<DecodedPicture>();
+        out->whole = pixelsBeside(held.reader, opened.open(facts, shrink, PictureSource::Need::Header));
+        out->shrink = shrink;
+        return out;
+    });
+}
+
 } // namespace
 
-HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts) {
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
+                  int decodeAt) {
     try {
         const KeepsLargeBlocks keeping;
+        if (decodeAt < 0 || decodeAt > kMostBeside)
+            throw Problem(ProblemKind::Internal, name, "no coefficients are read at that size");
         HeldJpeg out;
-        out.coefficients = std::make_shared<JpegCoefficients>(source.bytes(0, source.size()), facts);
+        out.coefficients =
+            std::make_shared<JpegCoefficients>(source.bytes(0, source.size()), facts, decodeAt);
         out.coarse = coarseOf(out.coefficients->reader);
+        if (decodeAt > 0)
+            out.decoded = decodedBeside(*out.coefficients, source, name, facts, decodeAt);
         return out;
     } catch (Problem& problem) {
         if (problem.subject.empty())

@@ -60,8 +60,8 @@ LogoContent readVector(const Bytes& bytes, Container kind, const std::string& fi
     const VImage head = loadDrawing(bytes, kind, page - 1, 1, 0);
     const int pages = kind == Container::Pdf && head.get_typeof("n-pages") ? head.get_int("n-pages") : 1;
     if (pages > kMaxPdfPages)
-        refuseLogo(file, "this PDF has " + std::to_string(pages) + " pages; logos have at most " +
-                             std::to_string(kMaxPdfPages));
+        refuseLogo(file, Saying("this PDF has {pages} pages; logos have at most {most}",
+                                {{"pages", std::to_string(pages)}, {"most", std::to_string(kMaxPdfPages)}}));
     out.native = {head.width(), head.height()};
     if (out.native.empty() || out.native.longSide() > kMaxAspect * out.native.shortSide())
         refuseLogo(file, "the logo has no usable size");
@@ -73,8 +73,9 @@ LogoContent readBitmap(const Bytes& bytes, const std::string& file) {
     const auto facts = readFacts(source, file); // limits are checked from the header
     if (facts.stored.pixels() > kMaxBitmap)
         refuseLogo(file,
-                   "the header claims " + std::to_string(facts.stored.width) + " x " +
-                       std::to_string(facts.stored.height) + " pixels; logos have at most 60 megapixels",
+                   Saying("the header claims {width} x {height} pixels; logos have at most 60 megapixels",
+                          {{"width", std::to_string(facts.stored.width)},
+                           {"height", std::to_string(facts.stored.height)}}),
                    ProblemKind::TooLarge);
     const PictureSource opened(source);
     VImage image = toRgba(opened.open(facts, 1).copy_memory().autorot());
@@ -100,7 +101,7 @@ LogoContent readLogoFile(const ByteSource& source, const std::string& file, int 
     try {
         return drawing ? readVector(bytes, *drawing, file, page) : readBitmap(bytes, file);
     } catch (const vips::VError&) {
-        refuseLogo(file, "the logo can't be read (" + takeVipsError() + ")");
+        refuseLogo(file, Saying("the logo can't be read ({reason})", {{"reason", takeVipsError()}}));
     }
 }
 
@@ -114,7 +115,7 @@ LogoPixels drawVectorLogo(const ByteSource& source, const std::string& file, int
                                       static_cast<double>(size.height) / native.height);
         return logoPixelsOf(resizedLogo(toRgba(loadDrawing(bytes, *drawing, page - 1, scale, 0)), size));
     } catch (const vips::VError&) {
-        refuseLogo(file, "the logo can't be drawn (" + takeVipsError() + ")");
+        refuseLogo(file, Saying("the logo can't be drawn ({reason})", {{"reason", takeVipsError()}}));
     }
 }
 

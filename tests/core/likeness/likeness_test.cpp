@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "likeness/apart.h"
 #include "support/changes.h"
 #include "support/job.h"
 
@@ -32,6 +33,48 @@ double bestShare(const MetPicture& met, const Kept& kept) {
 }
 
 } // namespace
+
+TEST(Likeness, CopiesOfAPictureAsNarrowAsAPartAreNotToldApart) {
+    for (const auto& [width, height] : {std::pair{900, 16}, {900, 24}, {26, 900}, {900, 60}}) {
+        std::vector<Frame> copies;
+        for (int i = 0; i < 2; ++i) {
+            auto pixels = matOf(drawnScene(3, width, height)).clone();
+            cv::rectangle(pixels, {i * width / 2 + 1, 1}, {i * width / 2 + width / 4, height - 2},
+                          cv::Scalar(250, 250, 250), 2);
+            copies.push_back(frameOf(pixels));
+        }
+        const auto told = toldApart(
+            metPicture(copies[1]), 2, [&](std::size_t i, int) { return copies[i]; },
+            drawnScene(3, width, height));
+        EXPECT_FALSE(told.certain && told.likeliest != 1U) << width;
+        EXPECT_FALSE(told.certain && std::min(width, height) < 36) << width;
+    }
+}
+
+TEST(Likeness, APatternThatIsMissingInABusyPictureSpeaksForNobody) {
+    const auto plain = drawnScene(5, 900, 600);
+    const auto lettered = [&plain](int step, double strength) {
+        cv::Mat letters = matOf(plain).clone();
+        for (int y = step; y < 620; y += step)
+            for (int x = 20; x < 900; x += 3 * step)
+                cv::putText(letters, "proof", {x, y}, cv::FONT_HERSHEY_SIMPLEX, 0.6, {250, 250, 250}, 2);
+        cv::addWeighted(letters, strength, matOf(plain), 1 - strength, 0, letters);
+        return frameOf(letters);
+    };
+    const std::vector<Frame> copies = {lettered(590, 0.9), lettered(60, 0.4)}; // a line at the foot; all over
+    const auto tell = [&](const Frame& met) {
+        return toldApart(
+            metPicture(met), 2, [&](std::size_t i, int) { return copies[i]; }, plain);
+    };
+    const auto cut =
+        tell(cutBy(copies[0], 0, 0, 0.2, 0.2)); // without the line: it may be either, painted over
+    EXPECT_EQ(cut.compared, 2U);
+    EXPECT_EQ(cut.likeliest, 0U);
+    EXPECT_FALSE(cut.certain);
+    EXPECT_TRUE(tell(copies[0]).certain);
+    const auto pattern = tell(cutBy(copies[1], 0, 0, 0.2, 0.2));
+    EXPECT_TRUE(pattern.certain && pattern.likeliest == 1U);
+}
 
 // What the large table in docs/register.md is measured with, on a small set of drawn pictures.
 TEST(Likeness, ChangedPicturesAreFoundAndOthersAreNot) {

@@ -4,6 +4,7 @@
 #include "report/contact_sheet.h"
 #include "support/chain.h"
 #include "support/job.h"
+#include "support/marked_words.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -104,8 +105,16 @@ TEST(ContactSheet, ShowsEveryCopyAndEscapesNames) {
          at = html.find("data:image/jpeg", at + 1))
         ++pictures;
     EXPECT_EQ(pictures, 11U);
-    EXPECT_THAT(html, HasSubstr("can't be read any more"));
+    EXPECT_THAT(html, HasSubstr("be read any more"));
     EXPECT_EQ(html.find("http"), std::string::npos); // everything is inside
+    {
+        const SpeaksMarked marked;
+        writeContactHtml(result.ledger, sheet, shoot.folder / "marked.html", kNoStop);
+    }
+    const auto marked = readText(shoot.folder / "marked.html");
+    for (const auto* words :
+         {" · §12 copies · §", " · §originals of ", ">§tells no place · §rights written · §seal "})
+        EXPECT_THAT(marked, HasSubstr(words));
     writeContactPdf(result.ledger, sheet, shoot.folder / "sheet.pdf", kNoStop);
     EXPECT_EQ(exiftool(shoot.folder / "sheet.pdf", "PageCount"), "1");
     EXPECT_EQ(exiftool(shoot.folder / "sheet.pdf", "Title"), "Kites & <lanterns>");

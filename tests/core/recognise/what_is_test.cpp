@@ -7,6 +7,7 @@
 #include "report/found_report.h"
 #include "support/changes.h"
 #include "support/job.h"
+#include "support/marked_words.h"
 
 #include <gmock/gmock.h>
 
@@ -99,7 +100,99 @@ TEST_F(MetAgain, LooksTellWhatWasChanged) {
         EXPECT_TRUE(field.now.empty()) << field.key;
     const auto other = ask(met(drawnScene(7)));
     EXPECT_EQ(other.by, KnownBy::Nothing);
-    EXPECT_THAT(sentenceOf(other), HasSubstr("3 pictures"));
+    EXPECT_THAT(sentenceOf(other), HasSubstr("held against: 3"));
+}
+
+/// A copy for each of three people, with their name on it, and one without any.
+class WhoHadIt : public MetAgain {
+protected:
+    WhoHadIt() {
+        originals.resize(1);
+        std::vector<Delivery> all;
+        for (const std::string name : {"Alma Reed", "Bram Oster", "Cleo Finch", ""}) {
+            auto delivery = sampleDelivery(folder / "people");
+            delivery.name = name.empty() ? "Nobody" : name;
+            delivery.place.subfolder = "{delivery}";
+            delivery.fit.longSide = 800;
+            delivery.seal.setText(name.empty() ? "x" : name);
+            delivery.seal.on = !name.empty();
+            delivery.seal.size = 5;
+            all.push_back(delivery);
+        }
+        stamp(all);
+    }
+    Frame copyOf(const std::string& name) {
+        const Original file(folder / "people" / name / "reed_0.jpg");
+        const auto facts = readFacts(file, name);
+        return develop(file, name, facts, wholePicture(facts, facts.size));
+    }
+};
+
+TEST_F(WhoHadIt, ItIsToldByWhatStandsOnTheCopy) {
+    for (const std::string name : {"Alma Reed", "Cleo Finch"}) {
+        const auto copy = copyOf(name);
+        for (const auto& changed :
+             {pressedAs(longSide(copy, 500), "jpeg", "quality", 40), greyed(cutBy(copy, 0.3, 0.2, 0, 0)),
+              turned(copy, cv::ROTATE_90_CLOCKWISE), mirrored(toned(copy, 0.8, 10)),
+              bordered(copy, 0.05, {255, 255, 255})}) {
+            const auto answer = ask(met(changed));
+            ASSERT_EQ(answer.by, KnownBy::Looks);
+            const auto& best = answer.known.front();
+            EXPECT_TRUE(best.alone && best.thisCopy() && best.unread == 0)
+                << name << " " << changed.size.width;
+            EXPECT_EQ(best.copy.row.delivery, name);
+            EXPECT_THAT(sentenceOf(answer), HasSubstr("it alone has what is seen here."));
+        }
+    }
+}
+
+TEST_F(WhoHadIt, NobodyIsNamedForWhatIsMissing) {
+    const auto named = [&](const Frame& frame) {
+        const auto answer = ask(met(frame));
+        EXPECT_EQ(answer.by, KnownBy::Looks);
+        return answer.known.front().alone || answer.known.front().thisCopy();
+    };
+    EXPECT_FALSE(named(copyOf("Nobody")));                           // the name may have been painted out
+    EXPECT_FALSE(named(longSide(copyOf("Alma Reed"), 100)));         // too small to be read
+    EXPECT_FALSE(named(cutBy(copyOf("Alma Reed"), 0, 0, 0.3, 0.3))); // and what lies there is cut off
+    EXPECT_FALSE(named(longSide(drawnScene(0, 900, 620), 700)));     // the picture as nobody got it
+}
+
+TEST_F(WhoHadIt, WhatAnotherCopyHasAllOverItAndThisOneNotIsNoProof) {
+    auto pattern = sampleDelivery(folder / "pattern");
+    pattern.name = "Pattern";
+    pattern.fit.longSide = 800;
+    pattern.seal.arrangement = Arrangement::Repeat;
+    stamp({pattern});
+    // Of a copy with a name, the part where none stands: the pattern may have been painted out of it.
+    const auto answer = ask(met(cutBy(copyOf("Alma Reed"), 0, 0, 0.3, 0.3)));
+    ASSERT_EQ(answer.by, KnownBy::Looks);
+    EXPECT_FALSE(answer.known.front().alone || answer.known.front().thisCopy());
+    // With the name on it, it is told from the pattern as well.
+    const auto named = ask(met(longSide(copyOf("Alma Reed"), 700)));
+    EXPECT_TRUE(named.known.front().alone);
+    EXPECT_EQ(named.known.front().copy.row.delivery, "Alma Reed");
+}
+
+TEST_F(WhoHadIt, WithoutTheOriginalNobodyIsNamed) {
+    const auto file = met(longSide(copyOf("Bram Oster"), 600));
+    fs::remove(originals[0]);
+    const auto answer = ask(file);
+    EXPECT_FALSE(answer.known.front().alone);
+}
+
+TEST_F(WhoHadIt, CopiesThatAreGoneAreNotRuledOut) {
+    const auto file = met(longSide(copyOf("Bram Oster"), 600));
+    fs::remove_all(folder / "people/Cleo Finch");
+    auto answer = ask(file);
+    EXPECT_TRUE(answer.known.front().alone);
+    EXPECT_FALSE(answer.known.front().thisCopy());
+    EXPECT_EQ(answer.known.front().unread, 1U);
+    EXPECT_EQ(answer.known.front().copy.row.delivery, "Bram Oster");
+    EXPECT_THAT(sentenceOf(answer), HasSubstr("(those that don't: 1)"));
+    fs::remove_all(folder / "people/Bram Oster"); // the one it is: no other is taken for it
+    answer = ask(file);
+    EXPECT_FALSE(answer.known.front().alone || answer.known.front().thisCopy());
 }
 
 TEST_F(MetAgain, WordsThenAndNowAreHeldAgainstEachOther) {
@@ -149,6 +242,21 @@ TEST_F(MetAgain, WhatIsFoundCanBeSent) {
               ProblemKind::Refused);
     EXPECT_EQ(problemOf([&] { writeFoundReport(answer, known, {}, folder / "found.doc"); }).kind,
               ProblemKind::BadSetting);
+}
+
+TEST_F(MetAgain, AReportSpeaksTheLanguageOfThePerson) {
+    const auto answer = ask(met(longSide(drawnScene(0, 900, 620), 300)));
+    Register known;
+    const SpeaksMarked marked;
+    writeFoundReport(answer, known, {"a page", "2026-11-30"}, folder / "found.html");
+    const auto page = readText(folder / "found.html");
+    EXPECT_THAT(page, HasSubstr("<html lang=\"ar\" dir=\"rtl\">"));
+    for (const std::string tag : {"h1", "h2", "title", "figcaption"})
+        EXPECT_THAT(unmarkedBetween(page, "<" + tag + ">", "</" + tag + ">"), ::testing::IsEmpty());
+    EXPECT_THAT(unmarkedBetween(page, "<th>", "</th>"), ::testing::Each("SHA-256"));
+    EXPECT_THAT(page, HasSubstr("a page")); // a person's own
+    writeFoundReport(answer, known, {}, folder / "found.pdf");
+    EXPECT_THAT(exiftool(folder / "found.pdf", "Title"), HasSubstr("§A picture that was found"));
 }
 
 TEST_F(MetAgain, HistoryTellsWhatBecameOfCopies) {

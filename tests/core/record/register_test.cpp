@@ -263,6 +263,10 @@ TEST(RegisterSearch, FindsByAllThatIsSaid) {
     EXPECT_EQ(namesFound(known, {"tide"}), (Names{"tide_0303.jpg", "tide_0302.jpg"}));
     EXPECT_EQ(namesFound(known, {"TIDE_0302"}), Names{"tide_0302.jpg"});
     EXPECT_EQ(namesFound(known, {"kit flat"}), Names{"tide_0302.jpg"}); // beginnings of words, all of them
+    EXPECT_EQ(namesFound(known, {"302 tide"}), Names{});
+    EXPECT_EQ(namesFound(known, {"0302 tide"}), Names{"tide_0302.jpg"});
+    EXPECT_EQ(namesFound(known, {"0302_tide"}), Names{}); // what is written together stands together
+    EXPECT_EQ(namesFound(known, {"-tide_03: web"}), Names{"tide_0302.jpg"});
     EXPECT_EQ(namesFound(known, {"mowe"}), Names{"Möwe-7.jpg"});
     EXPECT_EQ(namesFound(known, {"june"}), Names{"tide_0302.jpg"});
     EXPECT_EQ(namesFound(known, {"corner"}), Names{"Möwe-7.jpg"});

@@ -149,7 +149,7 @@ struct InARun {
     InARun(const fs::path& path, const SealDesign& seal)
         : opened(path), delivery(wholeSize(seal)), chain(opened.plan(delivery)),
           asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain},
-          copy(finishedCopy(opened.original, asked, lookAhead(asked), nullptr, {}, FramePixels::AsNeeded)) {}
+          copy(finishedCopy(opened.original, asked, lookAhead(asked), {}, {}, FramePixels::AsNeeded)) {}
 };
 
 void addTags(const fs::path& file, std::vector<std::string> tags) {
@@ -370,6 +370,33 @@ TEST_F(Untouched, PixelsOfAPartAreThoseOfTheWhole) {
                 ASSERT_NEAR(held.coarse.row(y)[x * 3 + 1], sum / 64, 6) << kind.name;
             }
     }
+}
+
+TEST_F(Untouched, PixelsBesideTheCoefficientsAreThoseOfADecodeAndTheStampIsTheSame) {
+    ChangedPart part;
+    part.area = {16, 32, 32, 16};
+    part.rgb.assign(32 * 16 * 3, 200);
+    part.cells.assign(4 * 2, 1);
+    for (const auto& kind :
+         {Kind{"444", 1, 1}, Kind{"422", 2, 1}, Kind{"420"}, Kind{"restart", 2, 2, false, 3},
+          Kind{"progressive", 2, 2, true}, Kind{"grey", 1, 1, false, 0, 1}})
+        for (const int shrink : {1, 2, 4}) {
+            const Opened opened(made(kind));
+            const auto wish = wholePicture(opened.facts, {203 / shrink, 149 / shrink});
+            const auto beside = holdJpeg(opened.original, kind.name, opened.facts, shrink);
+            ASSERT_TRUE(beside.decoded);
+            const auto plain = decodePicture(opened.original, kind.name, opened.facts, shrink);
+            const auto pixels = [&](const DecodedPtr& decoded) {
+                return develop(opened.original, kind.name, opened.facts, wish, nullptr, decoded).rgb;
+            };
+            EXPECT_EQ(pixels(beside.decoded), pixels(plain)) << kind.name << " 1/" << shrink;
+            const auto alone = holdJpeg(opened.original, kind.name, opened.facts);
+            EXPECT_FALSE(alone.decoded);
+            EXPECT_EQ(beside.coarse.rgb, alone.coarse.rgb);
+            EXPECT_EQ(stampedUntouched(beside.coefficients, part), stampedUntouched(alone.coefficients, part))
+                << kind.name << " 1/" << shrink;
+            EXPECT_THROW((void)holdJpeg(opened.original, kind.name, opened.facts, 8), Problem);
+        }
 }
 
 TEST_F(Untouched, OnlyWhatLiesUnderTheMarkIsDecodedAndTheCopyIsTheSame) {

@@ -4,6 +4,7 @@
 #include "report/album.h"
 
 #include "support/job.h"
+#include "support/marked_words.h"
 #include "support/support.h"
 
 #include <gmock/gmock.h>
@@ -151,6 +152,20 @@ TEST_F(AlbumOf, HasEveryCopyOnPagesThatABrowserFindsNothingWrongWith) {
     writeFile(at / "index.html",
               broken.replace(broken.find("</main>"), 0, "<script>document.title='run'</script>"));
     EXPECT_GE(foundByABrowser(at, files(), folder.path()).size(), 6U); // each at two widths
+}
+
+TEST_F(AlbumOf, SpeaksTheLanguageOfWhoMakesIt) {
+    const auto ledger = stamped([](Delivery& delivery) { delivery.rights.setAlways("title", ""); });
+    const SpeaksMarked marked;
+    make(ledger, {"Kites", "", true, true});
+    EXPECT_THAT(unmarkedBetween(readText(at / "index.html"), "<p class=\"quiet\">", "</p>"),
+                ::testing::IsEmpty());
+    const auto page = readText(at / "pages/tall.html");
+    EXPECT_THAT(page, HasSubstr("<html lang=\"ar\" dir=\"rtl\">"));
+    EXPECT_THAT(unmarkedBetween(page, "<dt>", "</dt>"), ::testing::IsEmpty());
+    for (const auto* words : {">§All pictures<", ">§Previous<", ">§Next<", ">§Download<", ">§2 of 3<",
+                              "aria-label=\"§Pictures\""})
+        EXPECT_THAT(page, HasSubstr(words));
 }
 
 TEST_F(AlbumOf, CarriesTheRightsAndNeverThePlaceInEveryPicture) {

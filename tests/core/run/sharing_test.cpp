@@ -67,6 +67,33 @@ TEST(Sharing, AJpegDiffersFromTheOneMadeAloneByRoundingOnly) {
     }
 }
 
+TEST(Sharing, OneOfCoefficientsAndOthersOfPixelsAreAsEachAloneWhicheverComesFirst) {
+    const TempFolder folder;
+    makePicture(folder / "in/a.jpg", 3200, 1205);
+    const auto inOrder = [&](const std::vector<int>& sides, const std::string& name) {
+        std::vector<Delivery> out;
+        for (const int side : sides) {
+            out.push_back(sampleDelivery(folder / name / std::to_string(side)));
+            out.back().fit.on = side > 0;
+            out.back().fit.longSide = side > 0 ? side : 700;
+        }
+        const auto run = runAll(makePlan({folder / "in/a.jpg"}, out, folder.path()));
+        std::map<int, std::string> prints;
+        for (std::size_t i = 0; i < sides.size(); ++i) {
+            prints[sides[i]] = run.ledger.rows[i].copyFingerprint;
+            EXPECT_EQ(sides[i] == 0, holdsKind(run.ledger.rows[i].notes, NoteKind::KeptUntouched)) << name;
+        }
+        return prints;
+    };
+    auto alone = inOrder({0}, "full");
+    alone.merge(inOrder({700}, "web"));
+    EXPECT_EQ(inOrder({0, 700}, "full first"), alone);
+    EXPECT_EQ(inOrder({700, 0}, "web first"), alone);
+    // The smallest is made of what is decoded for the other, halved: the same whether it lay beside or not.
+    EXPECT_EQ(inOrder({0, 1500, 300}, "halved")[300], inOrder({1500, 300}, "halved of pixels alone")[300]);
+    EXPECT_EQ(inOrder({0, 200}, "an eighth"), (std::map{*alone.find(0), *inOrder({200}, "small").begin()}));
+}
+
 TEST(Sharing, APictureTooLargeToBeHeldIsDecodedForEachDelivery) {
     const TempFolder folder;
     makePicture(folder / "in/a.png", 900, 700);
