@@ -3,6 +3,7 @@
 // How many changed pictures are recognised, and how many others are taken for them: the table of
 // docs/register.md.
 //   recognition OURS [OTHERS]    folders of pictures: those that left; and some that never did
+//   recognition OURS --only CHANGE   changes alone in whose names these words stand
 //   recognition OURS --copies    which of several copies, each with another name on it, a changed one is
 #include "../tests/support/changes.h"
 
@@ -114,8 +115,11 @@ int main(int argc, char** argv) {
         tellCopiesApart(ours);
         return 0;
     }
+    const bool some = argc > 3 && std::string(argv[2]) == "--only";
     long pairs = 0, alarms = 0;
     for (const auto& change : allChanges()) {
+        if (some && std::string(change.name).find(argv[3]) == std::string::npos)
+            continue;
         int found = 0;
         double least = 1;
         std::string missed;
@@ -147,7 +151,7 @@ int main(int argc, char** argv) {
         std::fflush(stdout);
     }
     std::printf("%ld false alarms in %ld pairs\n", alarms, pairs);
-    if (argc > 2) {
+    if (argc > 2 && !some) {
         long others = 0, wrong = 0;
         for (const auto& path : picturesIn(argv[2])) {
             const auto met = metPicture(readPicture(path, 1024));

@@ -13,7 +13,7 @@ BorderDesign namedBorder(const std::string& nameOrFile) {
     if (std::filesystem::is_regular_file(nameOrFile, error))
         found = BorderLibrary::load(nameOrFile);
     else
-        found = BorderLibrary().find(nameOrFile);
+        found = BorderLibrary().findAsWritten(nameOrFile);
     if (!found)
         throw Problem(ProblemKind::NotFound, nameOrFile,
                       "there is no border file and no saved border of that name",

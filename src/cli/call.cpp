@@ -13,6 +13,7 @@
 #include "cli/seal_commands.h"
 #include "cli/self.h"
 #include "cli/shelves.h"
+#include "cli/spoken.h"
 #include "cli/texts.h"
 #include "cli/watch_command.h"
 #include "cli/word_commands.h"
@@ -84,6 +85,7 @@ void addPictures(CLI::App* command, PictureOptions& options, bool required = tru
 namespace {
 
 int run(int argc, char** argv) {
+    speakFor({argv + 1, argv + argc});
     CLI::App app(kAbout, "keep-seal-cli");
     app.set_version_flag("--version", [] { return versionText(builtWith()); });
     app.footer(kFooter);
@@ -254,12 +256,16 @@ int run(int argc, char** argv) {
         ->allow_extra_args(false);
     whoCommand->add_flag("--json", who.json, "Print JSON for programs");
 
+    sayDescriptions(app);
+    app.failure_message([](const CLI::App*, const CLI::Error& error) {
+        return saidOfCall(error.what()) + "\n" + said("Run with --help for more information.") + "\n";
+    });
     try {
         auto call = withFilesAsPaths(app, {argv + 1, argv + argc});
         std::reverse(call.begin(), call.end()); // as CLI11 takes them
         app.parse(std::move(call));
     } catch (const Problem& problem) {
-        std::cerr << "keep-seal-cli: " << problem.sentence() << "\n";
+        complain(problem.sentence());
         return kWrongCall;
     } catch (const CLI::ParseError& error) {
         const int code = app.exit(error);
@@ -275,7 +281,7 @@ int run(int argc, char** argv) {
         return kDone;
     }
     if (settings.texts) {
-        std::cout << textsOfTables();
+        std::cout << textsOfTables(descriptionsOf(app));
         return kDone;
     }
     if (settings.completion || settings.manual || settings.helpPages) {
@@ -291,7 +297,7 @@ int run(int argc, char** argv) {
         const bool reads = stampCommand->parsed() || watchCommand->parsed() || resumeCommand->parsed() ||
                            app.got_subcommand("check");
         if (const auto missing = reads ? cage::whatIsMissing() : std::string(); !missing.empty())
-            std::cerr << "keep-seal-cli: " << shown(missing) << "\n";
+            complain(missing);
         if (stampCommand->parsed())
             return runStamp(stamp);
         if (planCommand->parsed())
@@ -325,10 +331,10 @@ int run(int argc, char** argv) {
             return runWho(who);
         return runSettings(settings);
     } catch (const Problem& problem) {
-        std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
+        complain(problem.sentence());
         return kWrongCall;
     } catch (const std::exception& error) {
-        std::cerr << "keep-seal-cli: " << error.what() << "\n";
+        complain(error.what());
         return kWrongCall;
     }
 }
@@ -342,7 +348,6 @@ extern "C" [[gnu::visibility("default")]] int keepSealCommands(int argc, char** 
     std::cout.flush();
     if (std::cout)
         return code;
-    std::cerr
-        << "keep-seal-cli: what was to be printed could not be written: the disk is full, or nobody reads\n";
+    complain(said("what was to be printed could not be written: the disk is full, or nobody reads"));
     return code == kDone ? kSomeProblems : code;
 }

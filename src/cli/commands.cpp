@@ -71,18 +71,19 @@ std::vector<Delivery> deliveriesAsMade(const DeliveryOptions& options, const std
 void printOthers(const Gathered& gathered) {
     for (const auto& met : gathered.others)
         if (met.named || severityOf(met.note) >= Severity::WorthALook)
-            std::cerr << (severityOf(met.note) >= Severity::WorthALook ? "look: " : "note: ")
-                      << shown(met.path) << ": " << shown(wholeSentenceOf(met.note)) << "\n";
+            std::cerr << Saying(severityOf(met.note) >= Severity::WorthALook ? toSay("look: {sentence}")
+                                                                             : toSay("note: {sentence}"),
+                                {{"sentence", shown(met.path) + ": " + shown(wholeSentenceOf(met.note))}})
+                             .said()
+                      << "\n";
     const auto kinds = countByKind(gathered.others);
     if (kinds.empty())
         return;
-    std::cerr << "Not among the originals:";
-    const char* comma = " ";
-    for (const auto& [kind, count] : kinds) {
-        std::cerr << comma << count << " " << rowOf(kind).key + 4; // without "met-"
-        comma = ", ";
-    }
-    std::cerr << "\n";
+    std::vector<std::string> counts;
+    for (const auto& [kind, count] : kinds)
+        counts.push_back(asText(count) + " " + (rowOf(kind).key + 4)); // without "met-"
+    std::cerr << Saying("Not among the originals: {counts}", {{"counts", saidTogether(counts)}}).said()
+              << "\n";
 }
 
 json othersJson(const Gathered& gathered) {
@@ -125,14 +126,16 @@ int runWho(const WhoOptions& options) {
     else
         for (const auto& setting : whoSettings()) {
             const auto text = std::get<std::string>(setting.get(who));
-            std::cout << setting.key << " = " << (text.empty() ? "(not said yet)" : shown(text)) << "\n";
+            std::cout << setting.key << " = " << (text.empty() ? said("(not said yet)") : shown(text))
+                      << "\n";
         }
     return kDone;
 }
 
 int runProof(const ProofOptions& options) {
     if (toLowerAscii(fs::path(options.output).extension().string()) != ".png")
-        throw Problem(ProblemKind::BadSetting, "output", "\"" + options.output + "\" does not end in .png",
+        throw Problem(ProblemKind::BadSetting, "output",
+                      Saying("\"{file}\" does not end in .png", {{"file", options.output}}),
                       "A proof is saved as a PNG");
     const auto delivery = deliveriesAsMade(options.delivery, {}).front();
     const Original original{fs::path(options.picture)};
@@ -158,10 +161,10 @@ int runProof(const ProofOptions& options) {
 }
 
 void listTokens() {
-    std::cout << "In seals, captions and rights sheets:\n";
+    std::cout << said("In seals, captions and rights sheets:") << "\n";
     for (const auto& token : tokens())
         std::cout << "  {" << token.key << "}  " << token.help.said() << "\n";
-    std::cout << "In names and folders also:\n";
+    std::cout << said("In names and folders also:") << "\n";
     for (const auto& token : nameTokens())
         if (!isToken(token.key))
             std::cout << "  {" << token.key << "}  " << token.help.said() << "\n";
@@ -169,12 +172,13 @@ void listTokens() {
 
 /// Everything that can be said of a picture or a copy.
 void listNotes() {
-    static constexpr const char* severities[] = {"a fact", "worth a look", "holds the copy back"};
+    static constexpr const char* severities[] = {toSay("a fact"), toSay("worth a look"),
+                                                 toSay("holds the copy back")};
     for (std::size_t i = 0; i < kNoteKinds; ++i) {
         const auto& row = rowOf(static_cast<NoteKind>(i));
-        std::cout << row.key << "  (" << severities[static_cast<int>(row.severity)]
-                  << (row.station ? std::string(", ") + keyOf(*row.station) : "") << ")\n    " << row.sentence
-                  << "\n";
+        std::cout << row.key << "  (" << said(severities[static_cast<int>(row.severity)])
+                  << (row.station ? std::string(", ") + keyOf(*row.station) : "") << ")\n    "
+                  << said(row.sentence) << "\n";
     }
 }
 
@@ -200,9 +204,12 @@ int runSettings(const SettingsOptions& options) {
     else
         for (const auto& s : stations())
             for (const auto& setting : s.settings)
-                std::cout << s.key << "." << setting.key << "  (" << allowedText(setting) << "; default "
-                          << displayText(setting, setting.get(Delivery{})) << ")\n    " << setting.help
-                          << "\n";
+                std::cout << s.key << "." << setting.key << "  ("
+                          << Saying("{allowed}; default {value}",
+                                    {{"allowed", allowedText(setting)},
+                                     {"value", displayText(setting, setting.get(Delivery{}))}})
+                                 .said()
+                          << ")\n    " << setting.help << "\n";
     return kDone;
 }
 

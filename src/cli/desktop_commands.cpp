@@ -32,7 +32,7 @@ int runFileManager(const CLI::App& command) {
     const auto data = desktopDataFolder();
     if (command.got_subcommand("remove")) {
         removeFileEntries(data);
-        std::cout << "The file manager has no entries of Keep Seal.\n";
+        std::cout << said("The file manager has no entries of Keep Seal.") << "\n";
         return kDone;
     }
     std::vector<Problem> problems;
@@ -40,9 +40,11 @@ int runFileManager(const CLI::App& command) {
                                           programBeside("keep-seal-cli"), programBeside("keep-seal"));
     for (const auto& problem : problems)
         printProblem(problem);
-    std::cout << "Entries for " << counted(count, "delivery", "deliveries") << " and for the window.\n";
+    std::cout << saidOf(static_cast<std::size_t>(count), "Entries for {n} delivery and for the window.",
+                        "Entries for {n} deliveries and for the window.")
+              << "\n";
     if (count == 0)
-        std::cout << "A delivery has one when it says where its copies go (place.folder).\n";
+        std::cout << said("A delivery has one when it says where its copies go (place.folder).") << "\n";
     return problems.empty() ? kDone : kSomeProblems;
 }
 
@@ -64,13 +66,15 @@ int runCards(const DesktopOptions& options) {
                        {"pictures", card.pictures},
                        {"copied_before", card.known}});
         if (!options.json)
-            std::cout << shown(card.folder) << "  " << counted(card.pictures, "picture", "pictures")
-                      << ", copies were made of " << card.known << "\n";
+            std::cout << shown(card.folder) << "  "
+                      << saidOf(card.pictures, "{n} picture, copies were made of {known}",
+                                "{n} pictures, copies were made of {known}", {{"known", asText(card.known)}})
+                      << "\n";
     }
     if (options.json)
         std::cout << dump(out) << "\n";
     else if (out.empty())
-        std::cout << "No card and no camera is mounted.\n";
+        std::cout << said("No card and no camera is mounted.") << "\n";
     return kDone;
 }
 

@@ -40,7 +40,8 @@ std::vector<std::string> withFilesAsPaths(const CLI::App& app, std::vector<std::
         if (isOptionOf(*command, word))
             throw Problem(ProblemKind::Refused, shownInTerminal(word),
                           "this is an option, and a file of that name lies here",
-                          "Write ./" + shownInTerminal(word) + " for the file, or -- before the paths");
+                          Saying("Write ./{file} for the file, or -- before the paths",
+                                 {{"file", shownInTerminal(word)}}));
         word.insert(0, "./");
     }
     return words;

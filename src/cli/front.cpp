@@ -3,6 +3,8 @@
 // keep-seal-cli, as it is started. Loading the libraries of all formats takes longer than reading a page of
 // help should: pages of help are kept here, as the commands print them (the build asks them), and all else is
 // asked of the commands.
+#include "languages/wished.h"
+
 #include <dlfcn.h>
 #include <unistd.h>
 
@@ -13,6 +15,7 @@
 namespace {
 
 struct Page {
+    std::string_view language;
     std::string_view words; ///< of the command, "register find"; empty for the program's own
     std::string_view text;
 };
@@ -20,7 +23,7 @@ constexpr Page kPages[] = {
 // clang-format off
 #include <help_pages.inc> // made by the build
     // clang-format on
-    {"\n", ""}, // no words of a command; there while the build has not asked yet
+    {"", "\n", ""}, // no words of a command; there while the build has not asked yet
 };
 
 /// The page that is asked for by command words and "--help" alone; whatever else is said, the commands answer
@@ -32,8 +35,9 @@ const Page* pageAsked(int argc, char** argv) {
     std::string words;
     for (int i = 1; i < argc - 1; ++i)
         words += (words.empty() ? "" : " ") + std::string(argv[i]);
+    const auto language = keepseal::languages::keyOfEnvironment();
     for (const auto& page : kPages)
-        if (page.words == words)
+        if (page.language == language && page.words == words)
             return &page;
     return nullptr;
 }

@@ -14,7 +14,7 @@ Delivery namedDelivery(const std::string& nameOrFile) {
     std::error_code error;
     if (fs::is_regular_file(nameOrFile, error) || fs::path(nameOrFile).extension() == ".json")
         return loadDelivery(nameOrFile);
-    const auto found = DeliveryLibrary().find(nameOrFile);
+    const auto found = DeliveryLibrary().findAsWritten(nameOrFile);
     if (!found)
         throw Problem(ProblemKind::NotFound, nameOrFile,
                       "there is no delivery file and no saved delivery of that name",

@@ -33,16 +33,43 @@ json itemJson(const OutboxItem& item) {
     return out;
 }
 
+std::string stateWord(SendState state) {
+    switch (state) {
+    case SendState::Waiting:
+        return said("waiting");
+    case SendState::Sent:
+        return said("sent");
+    case SendState::LeftOut:
+        return said("left out");
+    case SendState::Held:
+        return said("held");
+    case SendState::Unread:
+        break;
+    }
+    return said("not looked at yet");
+}
+
 void printItem(const OutboxItem& item) {
-    std::cout << item.id << "  " << keyOf(item.state) << "  " << shown(item.copy) << "  to "
-              << shown(item.to.place());
-    if (item.state == SendState::Sent)
-        std::cout << "  as " << shown(item.sentAs) << "  " << sendTimeText(item.sentAt);
-    else if (!item.problem.empty())
-        std::cout << "\n    " << shown(item.problem);
+    std::cout << item.id << "  " << stateWord(item.state) << "  "
+              << Saying(item.state == SendState::Sent ? toSay("{file}  to {place}  as {name}  {day}")
+                                                      : toSay("{file}  to {place}"),
+                        {{"file", shown(item.copy)},
+                         {"place", shown(item.to.place())},
+                         {"name", shown(item.sentAs)},
+                         {"day", sendTimeText(item.sentAt)}})
+                     .said()
+              << "\n";
+    if (item.state != SendState::Sent && !item.problem.empty())
+        std::cout << "    " << shown(item.problem) << "\n";
     if (item.state == SendState::Waiting && item.due > sendTimeNow())
-        std::cout << "\n    again at " << sendTimeText(item.due);
-    std::cout << "\n";
+        std::cout << "    " << Saying("again at {day}", {{"day", sendTimeText(item.due)}}).said() << "\n";
+}
+
+std::vector<std::string> countsOf(std::initializer_list<std::pair<std::size_t, const char*>> counts) {
+    std::vector<std::string> out;
+    for (const auto& [count, pattern] : counts)
+        out.push_back(saidOf(count, pattern, pattern));
+    return out;
 }
 
 int runList(const OutboxOptions& options) {
@@ -62,10 +89,13 @@ int runList(const OutboxOptions& options) {
     if (options.json)
         std::cout << dump(out) << "\n";
     else
-        std::cout << waiting << " waiting, " << held << " held, " << sent << " sent"
-                  << (unread > 0 ? ", " + std::to_string(unread) +
-                                       " in letters that nobody looked at: outbox letters"
-                                 : "")
+        std::cout << saidTogether(countsOf({{waiting, toSayOf("{n} waiting")},
+                                            {held, toSayOf("{n} held")},
+                                            {sent, toSayOf("{n} sent")}}))
+                  << "\n";
+    if (!options.json && unread > 0)
+        std::cout << saidOf(unread, "{n} in letters that nobody looked at: outbox letters",
+                            "{n} in letters that nobody looked at: outbox letters")
                   << "\n";
     return held > 0 ? kSomeProblems : kDone;
 }
@@ -79,7 +109,7 @@ void pauseUntil(SendTime due) {
 int runSend(const OutboxOptions& options) {
     stopOnSignals();
     if (!Outbox::exists()) {
-        std::cout << "The outbox is empty.\n";
+        std::cout << said("The outbox is empty.") << "\n";
         return kDone;
     }
     Outbox outbox;
@@ -103,8 +133,11 @@ int runSend(const OutboxOptions& options) {
     if (options.json)
         std::cout << dump(out) << "\n";
     else
-        std::cout << all.sent << " sent, " << all.leftOut << " left out, " << waiting << " waiting, "
-                  << outbox.count(SendState::Held) << " held\n";
+        std::cout << saidTogether(countsOf({{all.sent, toSayOf("{n} sent")},
+                                            {all.leftOut, toSayOf("{n} left out")},
+                                            {waiting, toSayOf("{n} waiting")},
+                                            {outbox.count(SendState::Held), toSayOf("{n} held")}}))
+                  << "\n";
     return stopRequested ? kStopped : waiting + all.held > 0 ? kSomeProblems : kDone;
 }
 
@@ -123,16 +156,24 @@ json letterJson(const Letter& letter) {
 }
 
 void printLetter(const Letter& letter) {
-    std::cout << "From:    " << shown(letter.to.from) << "\nTo:      " << shown(letter.to.to)
-              << "\nThrough: " << shown(letter.to.place()) << "\nSubject: " << shown(letter.subject) << "\n";
+    const auto head = [](const char* pattern, const std::string& value) {
+        std::cout << Saying(pattern, {{"value", shown(value)}}).said() << "\n";
+    };
+    head(toSay("From: {value}"), letter.to.from);
+    head(toSay("To: {value}"), letter.to.to);
+    head(toSay("Through: {value}"), letter.to.place());
+    head(toSay("Subject: {value}"), letter.subject);
     for (const auto& line : splitTrimmed(letter.words, '\n'))
         std::cout << "    " << shown(line) << "\n";
     for (const auto& name : letter.attached)
         std::cout << "  + " << shown(name) << "\n";
-    std::cout << "  of " << counted(letter.items.size(), "copy", "copies");
-    if (letter.to.holds == LetterHolds::Copies)
-        std::cout << ", about " << byteText(letter.bytes);
-    std::cout << "\n\n";
+    const auto copies = letter.items.size();
+    std::cout << "  "
+              << (letter.to.holds == LetterHolds::Copies
+                      ? saidOf(copies, "of {n} copy, about {bytes}", "of {n} copies, about {bytes}",
+                               {{"bytes", byteText(letter.bytes)}})
+                      : saidOf(copies, "of {n} copy", "of {n} copies"))
+              << "\n\n";
 }
 
 /// All letters that nobody looked at yet: shown whole, and let go where that was asked for.
@@ -152,8 +193,10 @@ int runLetters(const OutboxOptions& options) {
     if (options.json)
         std::cout << dump(out) << "\n";
     else
-        std::cout << counted(letters.size(), "letter", "letters")
-                  << (letters.empty() || options.letGo ? "" : ". To send them: outbox letters --send")
+        std::cout << (letters.empty() || options.letGo
+                          ? saidOf(letters.size(), "{n} letter", "{n} letters")
+                          : saidOf(letters.size(), "{n} letter. To send it: outbox letters --send",
+                                   "{n} letters. To send them: outbox letters --send"))
                   << "\n";
     if (!options.letGo)
         return kDone;
@@ -173,9 +216,10 @@ std::vector<SendingSettings> sendingOf(const OutboxOptions& options) {
     for (const auto& delivery : deliveriesAsMade(options.delivery, {})) {
         if (!delivery.sending.chosen())
             throw Problem(ProblemKind::BadSetting, "sending.server",
-                          "\"" + delivery.name +
-                              (delivery.sending.isLetter() ? "\" names no server, sender or receiver"
-                                                           : "\" names no server"),
+                          Saying(delivery.sending.isLetter()
+                                     ? toSay("\"{delivery}\" names no server, sender or receiver")
+                                     : toSay("\"{delivery}\" names no server"),
+                                 {{"delivery", delivery.name}}),
                           "Name it, as in --set sending.server=pictures.example.org");
         out.push_back(delivery.sending);
     }
@@ -189,7 +233,7 @@ int tryPlaces(const OutboxOptions& options) {
         const auto tried = tryOut(to, stopRequested);
         std::cout << shown(to.place()) << "\n";
         if (!tried.hostKey.empty())
-            std::cout << "  The server's key: " << tried.hostKey << "\n";
+            std::cout << "  " << Saying("The server's key: {key}", {{"key", tried.hostKey}}).said() << "\n";
         for (const auto& sentence : tried.found)
             std::cout << "  " << shown(sentence) << "\n";
         if (tried.problem) {
@@ -197,7 +241,7 @@ int tryPlaces(const OutboxOptions& options) {
             code = kSomeProblems;
         } else {
             Outbox().allow(to);
-            std::cout << "  Copies may be sent there from now on.\n";
+            std::cout << "  " << said("Copies may be sent there from now on.") << "\n";
         }
     }
     return code;
@@ -208,12 +252,12 @@ int runPassword(const OutboxOptions& options) {
     std::getline(std::cin, secret);
     for (const auto& to : sendingOf(options))
         storeSecret(to, secret);
-    std::cout << "It is in the desktop's secret store.\n";
+    std::cout << said("It is in the desktop's secret store.") << "\n";
     return kDone;
 }
 
-int runChange(const char* word, std::size_t count) {
-    std::cout << counted(count, "copy", "copies") << " " << word << "\n";
+int sayDone(const std::string& sentence) {
+    std::cout << sentence << "\n";
     return kDone;
 }
 
@@ -269,14 +313,16 @@ int runOutbox(const CLI::App& command, const OutboxOptions& options) {
     if (command.got_subcommand("password"))
         return runPassword(options);
     if (command.got_subcommand("again"))
-        return runChange("to be sent again", Outbox::exists() ? Outbox().again(options.ids) : 0);
+        return sayDone(saidOf(Outbox::exists() ? Outbox().again(options.ids) : 0, "{n} copy to be sent again",
+                              "{n} copies to be sent again"));
     if (command.got_subcommand("drop"))
-        return runChange("taken out", !Outbox::exists() ? 0
-                                      : options.sent    ? Outbox().dropSent()
-                                                        : Outbox().drop(options.ids));
+        return sayDone(saidOf(!Outbox::exists() ? 0
+                              : options.sent    ? Outbox().dropSent()
+                                                : Outbox().drop(options.ids),
+                              "{n} copy taken out", "{n} copies taken out"));
     for (const auto& to : sendingOf(options)) {
         Outbox().allow(to);
-        std::cout << "Copies may be sent to " << shown(to.place()) << " from now on.\n";
+        sayDone(Saying("Copies may be sent to {place} from now on.", {{"place", shown(to.place())}}).said());
     }
     return kDone;
 }

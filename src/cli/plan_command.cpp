@@ -36,14 +36,14 @@ std::string sizesText(const CopyForecast& chain) {
     const auto& s = chain.sizes;
     std::string out = sizeText(s.original);
     if (!(s.cut == s.original))
-        out += " > cropped " + sizeText(s.cut);
+        out += " > " + Saying("cropped {size}", {{"size", sizeText(s.cut)}}).said();
     if (!(s.fitted == s.cut))
-        out += " > fitted " + sizeText(s.fitted);
+        out += " > " + Saying("fitted {size}", {{"size", sizeText(s.fitted)}}).said();
     if (!(s.whole == s.fitted))
-        out += " > with border " + sizeText(s.whole);
+        out += " > " + Saying("with border {size}", {{"size", sizeText(s.whole)}}).said();
     if (chain.pixelsPerMm > 0)
-        out += " (" + trimmedNumber(s.whole.width / chain.pixelsPerMm, 1) + " x " +
-               trimmedNumber(s.whole.height / chain.pixelsPerMm, 1) + " mm)";
+        out += " (" + shownNumber(s.whole.width / chain.pixelsPerMm, 1) + " x " +
+               shownNumber(s.whole.height / chain.pixelsPerMm, 1) + " mm)";
     return out;
 }
 
@@ -92,20 +92,24 @@ json planJson(const Prepared& prepared, const Forecast& ahead, const ByteRates& 
 
 void printPlanned(const PlannedCopy& copy, const CopyForecast& ahead, const Plan& plan) {
     static const std::map<Outcome, const char*> words = {
-        {Outcome::AlreadyThere, "  (already there)"},
-        {Outcome::LeftOut, "  (left out)"},
-        {Outcome::Blocked, "  (TAKEN: the run will not begin)"},
-        {Outcome::HeldBack, "  (HELD BACK)"},
-        {Outcome::Failed, "  (CAN'T BE MADE)"},
+        {Outcome::AlreadyThere, toSay("(already there)")},
+        {Outcome::LeftOut, toSay("(left out)")},
+        {Outcome::Blocked, toSay("(TAKEN: the run will not begin)")},
+        {Outcome::HeldBack, toSay("(HELD BACK)")},
+        {Outcome::Failed, toSay("(CAN'T BE MADE)")},
     };
     const auto word = words.find(ahead.outcome);
     std::cout << shown(plan.originals[copy.original]) << " -> " << shown(copy.target)
-              << (word != words.end() ? word->second
-                  : copy.replaces     ? "  (replaces an earlier copy)"
-                                      : "")
+              << (word != words.end() ? "  " + said(word->second)
+                  : copy.replaces     ? "  " + said("(replaces an earlier copy)")
+                                      : std::string())
               << "\n";
     if (ahead.outcome == Outcome::Waiting && !ahead.size().empty())
-        std::cout << "    " << sizesText(ahead) << (ahead.bytes > 0 ? ", about " + byteText(ahead.bytes) : "")
+        std::cout << "    "
+                  << (ahead.bytes > 0 ? Saying("{sizes}, about {bytes}", {{"sizes", sizesText(ahead)},
+                                                                          {"bytes", byteText(ahead.bytes)}})
+                                            .said()
+                                      : sizesText(ahead))
                   << "\n";
     if (ahead.problem)
         std::cout << "    " << shown(ahead.problem->sentence()) << "\n";
@@ -113,27 +117,36 @@ void printPlanned(const PlannedCopy& copy, const CopyForecast& ahead, const Plan
 }
 
 void printPlanSummary(const Plan& plan, const Forecast& ahead, const ByteRates& rates) {
-    std::cout << counted(ahead.toMake(), "copy", "copies") << " to make";
+    std::cout << saidOf(ahead.toMake(), "{n} copy to make; nothing was written.",
+                        "{n} copies to make; nothing was written.")
+              << "\n";
     if (ahead.bytes > 0)
-        std::cout << ", about " << byteText(ahead.bytes) << " (estimated from "
-                  << counted(rates.sampled, "copy", "copies") << " made to find out)";
-    std::cout << "; "
-              << (plan.replaced() > 0
-                      ? counted(plan.replaced(), "earlier copy", "earlier copies") + " will be replaced"
-                      : std::string("nothing will be replaced"))
-              << ", and nothing was written.\n";
+        std::cout << saidOf(rates.sampled, "About {bytes}, estimated from {n} copy made to find out",
+                            "About {bytes}, estimated from {n} copies made to find out",
+                            {{"bytes", byteText(ahead.bytes)}})
+                  << "\n";
+    std::cout << (plan.replaced() > 0 ? saidOf(plan.replaced(), "{n} earlier copy will be replaced",
+                                               "{n} earlier copies will be replaced")
+                                      : said("Nothing will be replaced"))
+              << "\n";
     if (ahead.heldBack > 0)
-        std::cout << counted(ahead.heldBack, "copy", "copies")
-                  << " will be HELD BACK, as it stands: see above what each lacks\n";
+        std::cout << saidOf(ahead.heldBack,
+                            "{n} copy will be HELD BACK, as it stands: see above what it lacks",
+                            "{n} copies will be HELD BACK, as it stands: see above what each lacks")
+                  << "\n";
     if (ahead.failing > 0)
-        std::cout << counted(ahead.failing, "copy", "copies") << " can't be made\n";
+        std::cout << saidOf(ahead.failing, "{n} copy can't be made", "{n} copies can't be made") << "\n";
     if (ahead.toLookAt > 0)
-        std::cout << counted(ahead.toLookAt, "copy is", "copies are") << " worth a look\n";
+        std::cout << saidOf(ahead.toLookAt, "{n} copy is worth a look", "{n} copies are worth a look")
+                  << "\n";
     for (const auto& place : plan.places())
-        std::cout << "To: " << shown(place) << "\n";
+        std::cout << Saying("To: {folder}", {{"folder", shown(place)}}).said() << "\n";
     for (const auto& room : ahead.rooms)
         if (room.isShort())
-            std::cout << "look: " << shown(room.place) << " has only " << byteText(room.free) << " left\n";
+            std::cout << Saying("look: {folder} has only {bytes} left",
+                                {{"folder", shown(room.place)}, {"bytes", byteText(room.free)}})
+                             .said()
+                      << "\n";
 }
 
 } // namespace
@@ -174,7 +187,7 @@ int runPlanCommand(const StampOptions& options) {
                 printPlanned(prepared.plan.copies[i], ahead.copies[i], prepared.plan);
         printPlanSummary(prepared.plan, ahead, rates);
         if (saved)
-            std::cout << "Saved: " << shown(options.save) << "\n";
+            std::cout << Saying("Saved: {file}", {{"file", shown(options.save)}}).said() << "\n";
     }
     if (stopRequested)
         return kStopped;

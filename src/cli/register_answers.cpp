@@ -46,11 +46,17 @@ json registeredJson(const RegisteredCopy& copy) {
             {"ledger", copy.ledger.string()}};
 }
 
-void printRegistered(const RegisteredCopy& copy, const char* before = "") {
+void printRegistered(const RegisteredCopy& copy, const std::string& before = {}) {
     const auto& row = copy.row;
-    std::cout << before << copy.made.substr(0, 10) << "  " << shown(row.copy) << "  \"" << shown(row.delivery)
-              << "\"  " << row.copySize.width << " x " << row.copySize.height << "  of "
-              << shown(row.original) << "\n";
+    std::cout << before
+              << Saying("{day}  {file}  \"{delivery}\"  {size}  of {original}",
+                        {{"day", copy.made.substr(0, 10)},
+                         {"file", shown(row.copy)},
+                         {"delivery", shown(row.delivery)},
+                         {"size", sizeText(row.copySize)},
+                         {"original", shown(row.original)}})
+                     .said()
+              << "\n";
 }
 
 json whatJson(const WhatIs& answer) {
@@ -81,22 +87,26 @@ json whatJson(const WhatIs& answer) {
 void printWhat(const WhatIs& answer) {
     std::cout << shown(answer.file.path) << "\n  " << shown(sentenceOf(answer)) << "\n";
     for (std::size_t i = 1; i < answer.known.size(); ++i)
-        printRegistered(answer.known[i].copy, "  or like  ");
+        printRegistered(answer.known[i].copy, "  " + said("or like") + "  ");
     if (answer.copies.size() > 1) {
-        std::cout << "  All that left of it:\n";
+        std::cout << "  " << said("All that left of it:") << "\n";
         for (const auto& copy : answer.copies)
             printRegistered(copy, "    ");
     }
     for (const auto& field : answer.fields)
         if (!field.stays()) {
             const auto* known = metadataField(field.key);
-            std::cout << "  " << (known ? known->label : field.key) << ": "
-                      << (field.now.empty() ? "gone" : "changed to " + shown(field.now)) << "\n";
+            std::cout << "  "
+                      << Saying(field.now.empty() ? toSay("{field}: gone")
+                                                  : toSay("{field}: changed to {value}"),
+                                {{"field", known ? known->label : field.key}, {"value", shown(field.now)}})
+                             .said()
+                      << "\n";
         }
     if (!answer.known.empty())
         if (const auto terms = answer.known.front().copy.row.words.find("usage_terms");
             terms != answer.known.front().copy.row.words.end())
-            std::cout << "  Terms: " << shown(terms->second) << "\n";
+            std::cout << "  " << Saying("Terms: {terms}", {{"terms", shown(terms->second)}}).said() << "\n";
 }
 
 } // namespace
@@ -117,8 +127,10 @@ int runFind(RegisterOptions options) {
     if (!options.json && !options.csv) {
         for (const auto& copy : found)
             printRegistered(copy);
-        std::cout << counted(total, "copy", "copies")
-                  << (found.size() < total ? ", the newest are listed" : "") << ".\n";
+        std::cout << (found.size() < total ? saidOf(total, "{n} copy, the newest are listed.",
+                                                    "{n} copies, the newest are listed.")
+                                           : saidOf(total, "{n} copy.", "{n} copies."))
+                  << "\n";
         return total > 0 ? kDone : kSomeProblems;
     }
     json all = json::array();
@@ -168,7 +180,7 @@ int runWhat(const RegisterOptions& options) {
         }
     }
     for (const auto& file : inside.notRead)
-        std::cerr << "keep-seal-cli: " << shown(file.path) << ": " << shown(file.problem) << "\n";
+        complain(shown(file.path) + ": " + file.problem.said());
     if (options.json)
         std::cout << dump(all) << "\n";
     return stopRequested ? kStopped : problems || unknown ? kSomeProblems : kDone;
@@ -196,15 +208,26 @@ int runForget(const RegisterOptions& options) {
                            {"problems", problems}})
                   << "\n";
     } else {
-        std::cout << counted(gone.rows, "row", "rows") << " of " << counted(gone.ledgers, "ledger", "ledgers")
-                  << (options.yes ? " forgotten. The pictures themselves stay where they are.\n"
-                                  : " would go. Nothing is changed: say --yes to do it.\n");
+        const auto of = saidOf(gone.ledgers, "of {n} ledger", "of {n} ledgers");
+        std::cout
+            << (options.yes
+                    ? saidOf(gone.rows,
+                             "{n} row {ledgers} forgotten. The pictures themselves stay where they are.",
+                             "{n} rows {ledgers} forgotten. The pictures themselves stay where they are.",
+                             {{"ledgers", of}})
+                    : saidOf(gone.rows, "{n} row {ledgers} would go. Nothing is changed: say --yes to do it.",
+                             "{n} rows {ledgers} would go. Nothing is changed: say --yes to do it.",
+                             {{"ledgers", of}}))
+            << "\n";
         for (const auto& problem : gone.problems)
             std::cout << shown(problem.sentence()) << "\n";
     }
     for (const auto& run : unfinishedRuns())
-        std::cerr << "keep-seal-cli: a run that did not come to its end keeps its own journal: "
-                  << shown(run.journal) << " (see 'resume --give-up')\n";
+        complain(
+            Saying(
+                "a run that did not come to its end keeps its own journal: {file} (see 'resume --give-up')",
+                {{"file", shown(run.journal)}})
+                .said());
     return gone.problems.empty() && gone.rows > 0 ? kDone : kSomeProblems;
 }
 
@@ -212,7 +235,7 @@ int runExport() {
     const Register known;
     const auto problems = exportRegister(known, [](const std::string& line) { std::cout << line << "\n"; });
     for (const auto& problem : problems)
-        std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
+        complain(problem.sentence());
     return problems.empty() ? kDone : kSomeProblems;
 }
 
@@ -224,11 +247,14 @@ int runImport(const RegisterOptions& options) {
         if (!lines)
             throw Problem(ProblemKind::CannotRead, path, "it can't be read");
         const auto imported = importRegister(known, lines, path);
-        std::cout << shown(fs::path(path)) << ": " << counted(imported.runs, "run", "runs") << " with "
-                  << counted(imported.copies, "copy", "copies") << " joined, " << imported.knownRuns
-                  << " here already.\n";
+        std::cout << shown(fs::path(path)) << ": "
+                  << saidOf(imported.runs, "{n} run with {copies} joined, {known} here already.",
+                            "{n} runs with {copies} joined, {known} here already.",
+                            {{"copies", saidOf(imported.copies, "{n} copy", "{n} copies")},
+                             {"known", asText(imported.knownRuns)}})
+                  << "\n";
         for (const auto& problem : imported.problems)
-            std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
+            complain(problem.sentence());
         problems = problems || !imported.problems.empty();
     }
     return problems ? kSomeProblems : kDone;
@@ -238,9 +264,11 @@ int runRebuild() {
     Register known;
     const auto problems = known.rebuild();
     for (const auto& problem : problems)
-        std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
-    std::cout << counted(known.copies(), "copy", "copies") << " of "
-              << counted(known.pictures(), "picture", "pictures") << " in the register.\n";
+        complain(problem.sentence());
+    std::cout << saidOf(known.copies(), "{n} copy of {pictures} in the register.",
+                        "{n} copies of {pictures} in the register.",
+                        {{"pictures", saidOf(known.pictures(), "{n} picture", "{n} pictures")}})
+              << "\n";
     return problems.empty() ? kDone : kSomeProblems;
 }
 

@@ -34,22 +34,53 @@ json verifiedJson(const VerifiedFile& file) {
     return out;
 }
 
+std::string standingWord(Standing standing) {
+    switch (standing) {
+    case Standing::Untouched:
+        return said("untouched");
+    case Standing::Changed:
+        return said("changed");
+    case Standing::Missing:
+        return said("missing");
+    case Standing::Foreign:
+        return said("foreign");
+    case Standing::Unread:
+        break;
+    }
+    return said("unread");
+}
+
+std::string nowWord(CopyNow now) {
+    switch (now) {
+    case CopyNow::Untouched:
+        return said("untouched");
+    case CopyNow::Changed:
+        return said("changed");
+    case CopyNow::Replaced:
+        return said("replaced");
+    case CopyNow::Gone:
+        break;
+    }
+    return said("gone");
+}
+
 /// "changed    /album/tide.jpg: a copy of /in/tide.jpg for Web gallery, 2026-05-01": one line.
 void printVerified(const VerifiedFile& file) {
-    const std::string standing = keyOf(file.standing);
-    std::cout << standing << std::string(11 - standing.size(), ' ') << shown(file.file);
+    std::cout << padded(standingWord(file.standing), 11) << shown(file.file);
     if (file.problem)
-        std::cout << ": " << shown(file.problem->happened);
+        std::cout << ": " << shown(file.problem->happened.said());
     if (file.known) {
         const auto& row = file.known->row;
-        if (file.original)
-            std::cout << ": an original";
-        else
-            std::cout << ": a copy of " << shown(row.original) << " for \"" << shown(row.delivery) << "\"";
+        std::vector<std::string> known{
+            file.original ? said("an original")
+                          : Saying("a copy of {original} for \"{delivery}\"",
+                                   {{"original", shown(row.original)}, {"delivery", shown(row.delivery)}})
+                                .said()};
         if (!file.known->made.empty())
-            std::cout << ", " << file.known->made.substr(0, 10);
+            known.push_back(file.known->made.substr(0, 10));
         if (!file.original && row.copy != file.file)
-            std::cout << ", made as " << shown(row.copy);
+            known.push_back(Saying("made as {file}", {{"file", shown(row.copy)}}).said());
+        std::cout << ": " << saidTogether(known);
     }
     std::cout << "\n";
 }
@@ -57,7 +88,7 @@ void printVerified(const VerifiedFile& file) {
 int runVerify(const RegisterOptions& options) {
     stopOnSignals();
     if (const auto damage = Register::mend())
-        std::cerr << "keep-seal-cli: " << shown(damage->sentence()) << "\n";
+        complain(damage->sentence());
     Register known;
     std::map<Standing, std::size_t> counts;
     json files = json::array();
@@ -78,12 +109,13 @@ int runVerify(const RegisterOptions& options) {
             totals[keyOf(standing)] = counts[standing];
         std::cout << dump({{"files", files}, {"totals", totals}}) << "\n";
     } else {
-        std::cout << counts[Standing::Untouched] << " untouched, " << counts[Standing::Changed]
-                  << " changed, " << counts[Standing::Missing] << " missing, " << counts[Standing::Foreign]
-                  << " foreign";
-        if (counts[Standing::Unread] > 0)
-            std::cout << ", " << counts[Standing::Unread] << " that can't be read";
-        std::cout << ".\n";
+        std::vector<std::string> words{saidOf(counts[Standing::Untouched], "{n} untouched", "{n} untouched"),
+                                       saidOf(counts[Standing::Changed], "{n} changed", "{n} changed"),
+                                       saidOf(counts[Standing::Missing], "{n} missing", "{n} missing"),
+                                       saidOf(counts[Standing::Foreign], "{n} foreign", "{n} foreign")};
+        if (const auto unread = counts[Standing::Unread])
+            words.push_back(saidOf(unread, "{n} that can't be read", "{n} that can't be read"));
+        std::cout << saidTogether(words) << ".\n";
     }
     return stopRequested ? kStopped : wrong > 0 ? kSomeProblems : kDone;
 }
@@ -101,7 +133,7 @@ int runHistory(const RegisterOptions& options) {
         const auto [copies, held] = historyOf(known, original);
         missed = missed || copies.empty();
         if (!options.json)
-            std::cout << shown(file) << ": " << counted(copies.size(), "copy", "copies") << "\n";
+            std::cout << shown(file) << ": " << saidOf(copies.size(), "{n} copy", "{n} copies") << "\n";
         for (const auto& [copy, now, pictureChanged, deliveryChanged] : copies) {
             if (options.json)
                 all.push_back({{"asked", file.string()},
@@ -115,8 +147,10 @@ int runHistory(const RegisterOptions& options) {
                                {"original_changed", pictureChanged}});
             else
                 std::cout << "  " << copy.made.substr(0, 10) << "  " << shown(copy.row.copy) << "  \""
-                          << shown(copy.row.delivery) << "\"  " << keyOf(now)
-                          << (pictureChanged ? ", the original is another one now" : "") << "\n";
+                          << shown(copy.row.delivery) << "\"  " << nowWord(now)
+                          << (pictureChanged ? said(", ") + said("the original is another one now")
+                                             : std::string())
+                          << "\n";
         }
         for (const auto& [copy, why] : held) {
             json reasons = json::array();
@@ -133,8 +167,8 @@ int runHistory(const RegisterOptions& options) {
                                {"standing", "held_back"},
                                {"held_back_by", reasons}});
             else
-                std::cout << "  " << copy.made.substr(0, 10) << "  held back  \"" << shown(copy.row.delivery)
-                          << "\"  " << shown(words) << "\n";
+                std::cout << "  " << copy.made.substr(0, 10) << "  " << said("held back") << "  \""
+                          << shown(copy.row.delivery) << "\"  " << shown(words) << "\n";
         }
     }
     if (options.json)

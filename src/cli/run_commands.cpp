@@ -44,12 +44,14 @@ public:
         if (!m_on || total == 0)
             return;
         const auto spent = std::chrono::duration<double>(std::chrono::steady_clock::now() - m_begun).count();
-        std::cerr << "\r\033[K" << done << " of " << total << ", " << 100 * done / total << " %";
-        if (done > 2 && done < total)
-            std::cerr << ", about "
-                      << timeText(spent * static_cast<double>(total - done) / static_cast<double>(done))
-                      << " left";
-        std::cerr.flush();
+        std::map<std::string, std::string> values{
+            {"done", asText(done)}, {"total", asText(total)}, {"percent", asText(100 * done / total)}};
+        const char* pattern = toSay("{done} of {total}, {percent} %");
+        if (done > 2 && done < total) {
+            pattern = toSay("{done} of {total}, {percent} %, about {time} left");
+            values["time"] = timeText(spent * static_cast<double>(total - done) / static_cast<double>(done));
+        }
+        std::cerr << "\r\033[K" << Saying(pattern, values).said() << std::flush;
     }
 
 private:
@@ -58,23 +60,32 @@ private:
 };
 
 /// What became of the place, for the line of a finished copy.
-const char* placeWord(const LedgerRow& row) {
+std::string placeWord(const LedgerRow& row) {
     if (!row.noPlaceInCopy)
-        return row.placeOpened ? "  PLACE TOLD" : "  A PLACE STANDS IN ITS WORDS";
-    return row.placeInOriginal ? "  place removed" : "";
+        return "  " + (row.placeOpened ? said("PLACE TOLD") : said("A PLACE STANDS IN ITS WORDS"));
+    return row.placeInOriginal ? "  " + said("place removed") : "";
 }
 
 void printRow(const LedgerRow& row, std::size_t done, std::size_t total) {
     std::cout << "[" << done << "/" << total << "] ";
     if (row.outcome == Outcome::Made)
-        std::cout << shown(row.copy) << "  " << sizeText(row.copySize) << "  " << byteText(row.copyBytes)
+        std::cout << shown(row.copy) << "  " << sizeText(row.copySize) << "  " << shownBytes(row.copyBytes)
                   << placeWord(row) << "\n";
     else if (row.outcome == Outcome::HeldBack)
-        std::cout << "held back: " << shown(row.original) << " for \"" << shown(row.delivery) << "\"\n";
+        std::cout << Saying("held back: {original} for \"{delivery}\"",
+                            {{"original", shown(row.original)}, {"delivery", shown(row.delivery)}})
+                         .said()
+                  << "\n";
     else if (row.problem)
-        std::cout << "no copy of " << shown(row.problem->sentence()) << "\n";
+        std::cout << Saying("no copy of {sentence}", {{"sentence", shown(row.problem->sentence())}}).said()
+                  << "\n";
     else
-        std::cout << keyOf(row.outcome) << ": " << shown(row.original) << "\n";
+        std::cout << Saying(row.outcome == Outcome::AlreadyThere ? toSay("already there: {original}")
+                            : row.outcome == Outcome::LeftOut    ? toSay("left out: {original}")
+                                                                 : toSay("not reached: {original}"),
+                            {{"original", shown(row.original)}})
+                         .said()
+                  << "\n";
     printNotes(std::cout, row.notes);
     std::cout.flush();
 }
@@ -111,15 +122,35 @@ std::string notesByKind(const Ledger& ledger) {
 void printOutgoing(const Outgoing& outgoing) {
     const auto& [queued, letters] = outgoing;
     if (queued > 0)
-        std::cout << "In the outbox: " << counted(queued, "copy", "copies")
-                  << " more. To send them: keep-seal-cli outbox " << (letters == queued ? "letters" : "send")
+        std::cout << saidOf(queued, "In the outbox: {n} copy more. To send them: {command}",
+                            "In the outbox: {n} copies more. To send them: {command}",
+                            {{"command", letters == queued ? "keep-seal-cli outbox letters"
+                                                           : "keep-seal-cli outbox send"}})
                   << "\n";
     if (letters > 0 && letters < queued)
-        std::cout << "In letters to be looked at: " << counted(letters, "copy", "copies")
-                  << " of these. To see them: keep-seal-cli outbox letters\n";
+        std::cout
+            << saidOf(
+                   letters,
+                   "In letters to be looked at: {n} copy of these. To see them: keep-seal-cli outbox letters",
+                   "In letters to be looked at: {n} copies of these. To see them: keep-seal-cli outbox "
+                   "letters")
+            << "\n";
 }
 
-void printSummary(const RunResult& result, const char* toGoOn) {
+/// "3 copies made", and what else came of the others; "" for what did not happen.
+std::string outcomes(const Ledger& ledger, std::initializer_list<std::pair<Outcome, const char*>> words) {
+    std::vector<std::string> out{saidOf(ledger.count(Outcome::Made), "{n} copy made", "{n} copies made")};
+    for (const auto& [outcome, pattern] : words)
+        if (const auto n = ledger.count(outcome))
+            out.push_back(saidOf(n, pattern, pattern));
+    return saidTogether(out);
+}
+
+void printLedgerFile(const fs::path& file) {
+    std::cout << Saying("Ledger: {file}", {{"file", shown(file)}}).said() << "\n";
+}
+
+void printSummary(const RunResult& result, const std::string& toGoOn) {
     const auto& ledger = result.ledger;
     std::size_t untouched = 0, read = 0;
     std::uint64_t bytes = 0;
@@ -128,40 +159,40 @@ void printSummary(const RunResult& result, const char* toGoOn) {
         untouched += row.originalUntouched();
         bytes += row.outcome == Outcome::Made ? row.copyBytes : 0;
     }
-    std::cout << (result.stopped ? "Stopped: " : "Done: ")
-              << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
+    const auto came = outcomes(ledger, {{Outcome::HeldBack, toSayOf("{n} HELD BACK")},
+                                        {Outcome::AlreadyThere, toSayOf("{n} already there")},
+                                        {Outcome::LeftOut, toSayOf("{n} left out")},
+                                        {Outcome::Failed, toSayOf("{n} could not be made")},
+                                        {Outcome::Waiting, toSayOf("{n} not reached")}});
+    std::cout << Saying(result.stopped ? toSay("Stopped: {outcomes}.") : toSay("Done: {outcomes}."),
+                        {{"outcomes", came}})
+                     .said()
+              << " ";
     if (bytes > 0)
-        std::cout << " (" << byteText(bytes) << ")";
-    if (const auto n = ledger.count(Outcome::HeldBack))
-        std::cout << ", " << n << " HELD BACK";
-    if (const auto n = ledger.count(Outcome::AlreadyThere))
-        std::cout << ", " << n << " already there";
-    if (const auto n = ledger.count(Outcome::LeftOut))
-        std::cout << ", " << n << " left out";
-    if (const auto n = ledger.count(Outcome::Failed))
-        std::cout << ", " << counted(n, "problem", "problems");
-    if (const auto n = ledger.count(Outcome::Waiting))
-        std::cout << ", " << n << " not reached";
-    std::cout << ". Originals read again: " << untouched << " of " << read << " byte for byte as before.\n";
+        std::cout << Saying("{bytes} were written.", {{"bytes", byteText(bytes)}}).said() << " ";
+    std::cout << Saying("Originals read again: {same} of {read} byte for byte as before.",
+                        {{"same", asText(untouched)}, {"read", asText(read)}})
+                     .said()
+              << "\n";
     if (const auto notes = notesByKind(ledger); !notes.empty())
-        std::cout << "Said: " << notes << "\n";
+        std::cout << Saying("Said: {notes}", {{"notes", notes}}).said() << "\n";
     printOutgoing(result.outgoing);
-    std::cout << "Ledger: " << shown(result.ledgerFile) << "\n";
+    printLedgerFile(result.ledgerFile);
     if (!result.journal.empty())
-        std::cout << "To go on where it was: " << toGoOn << "\n";
+        std::cout << Saying("To go on where it was: {command}", {{"command", toGoOn}}).said() << "\n";
 }
 
 std::string shortSummary(const RunResult& result) {
-    std::string out = counted(result.ledger.count(Outcome::Made), "copy", "copies") + " made";
-    for (const auto& [outcome, words] : {std::pair{Outcome::AlreadyThere, " already there"},
-                                         {Outcome::HeldBack, " held back"},
-                                         {Outcome::Failed, " could not be made"},
-                                         {Outcome::LeftOut, " left out"}})
-        if (const auto n = result.ledger.count(outcome))
-            out += ", " + std::to_string(n) + words;
-    if (const auto copies = result.ledger.copies(); !copies.empty())
-        out += ". They are in " + printable(copies.front().parent_path().string(), 400);
-    return out;
+    const auto came = outcomes(result.ledger, {{Outcome::AlreadyThere, toSayOf("{n} already there")},
+                                               {Outcome::HeldBack, toSayOf("{n} held back")},
+                                               {Outcome::Failed, toSayOf("{n} could not be made")},
+                                               {Outcome::LeftOut, toSayOf("{n} left out")}});
+    const auto copies = result.ledger.copies();
+    if (copies.empty())
+        return came;
+    return Saying("{outcomes}. They are in {folder}",
+                  {{"outcomes", came}, {"folder", printable(copies.front().parent_path().string(), 400)}})
+        .said();
 }
 
 /// What -q still says.
@@ -171,13 +202,16 @@ void printTrouble(const LedgerRow& row) {
     if (row.outcome != Outcome::HeldBack)
         return;
     for (const auto& note : row.heldBackBy())
-        std::cerr << "held back: " << shown(row.original) << ": " << shown(wholeSentenceOf(note)) << "\n";
+        std::cerr << Saying("held back: {original}: {sentence}",
+                            {{"original", shown(row.original)}, {"sentence", shown(wholeSentenceOf(note))}})
+                         .said()
+                  << "\n";
 }
 
 /// Carries out or goes on, with rows, a progress line, or neither.
 template <class Run>
 int carryOut(const RunOutput& output, int workers, const Gathered* gathered, bool strict, const Run& run,
-             const char* toGoOn = "keep-seal-cli resume") {
+             const std::string& toGoOn = "keep-seal-cli resume") {
     stopOnSignals();
     RunOptions options;
     options.workers = workers;
@@ -224,7 +258,7 @@ int sayNothingUsable(const RunOutput& output, const Gathered& gathered) {
         out["others"] = othersJson(gathered);
         std::cout << dump(out) << "\n";
     } else if (!output.quiet)
-        std::cout << "There is no picture in there that Keep Seal reads: nothing was made.\n";
+        std::cout << said("There is no picture in there that Keep Seal reads: nothing was made.") << "\n";
     return gathered.stopped ? kStopped : kSomeProblems;
 }
 
@@ -240,14 +274,14 @@ int stampSavedPlan(const StampOptions& options) {
                       "Leave these out, or plan anew");
     const auto part = planPartOf(options.part.empty() ? "1/1" : options.part);
     if (!part)
-        throw Problem(ProblemKind::BadSetting, "part", "\"" + options.part + "\" is no part",
-                      "Give K/N, such as 3/8");
+        throw Problem(ProblemKind::BadSetting, "part",
+                      Saying("\"{part}\" is no part", {{"part", options.part}}), "Give K/N, such as 3/8");
     return carryOut(
         options.output, options.workers, nullptr, false,
         [&](const RunOptions& runOptions, const auto& onEvent) {
             return runPart(options.plan, *part, runOptions, stopRequested, onEvent);
         },
-        "the same command again");
+        said("the same command again"));
 }
 
 } // namespace
@@ -289,8 +323,11 @@ int runResume(const ResumeOptions& options) {
         json all = json::array();
         for (const auto& run : runs) {
             if (!options.output.json)
-                std::cout << shown(run.journal) << "  begun " << run.started << ", " << run.made << " of "
-                          << counted(run.copies, "copy", "copies") << " made\n";
+                std::cout << shown(run.journal) << "  "
+                          << saidOf(run.copies, "begun {day}, {made} of {n} copy made",
+                                    "begun {day}, {made} of {n} copies made",
+                                    {{"day", run.started}, {"made", asText(run.made)}})
+                          << "\n";
             all.push_back({{"journal", run.journal.string()},
                            {"started", run.started},
                            {"copies", run.copies},
@@ -300,7 +337,7 @@ int runResume(const ResumeOptions& options) {
         if (options.output.json)
             std::cout << dump(all) << "\n";
         else if (runs.empty())
-            std::cout << "No run was interrupted.\n";
+            std::cout << said("No run was interrupted.") << "\n";
         return kDone;
     }
     if (options.journal.empty() && runs.empty())
@@ -309,7 +346,8 @@ int runResume(const ResumeOptions& options) {
     const auto journal = options.journal.empty() ? runs.front().journal : fs::path(options.journal);
     if (options.giveUp) {
         closeUnfinished(journal);
-        std::cout << "Given up; its ledger: " << ledgerOf(journal).string() << "\n";
+        std::cout << Saying("Given up; its ledger: {file}", {{"file", shown(ledgerOf(journal))}}).said()
+                  << "\n";
         return kDone;
     }
     return carryOut(options.output, options.workers, nullptr, false,
@@ -321,7 +359,8 @@ int runResume(const ResumeOptions& options) {
 namespace {
 
 std::string titleFor(const ReportOptions& options, const Ledger& ledger) {
-    return options.title.empty() ? "Copies of " + ledger.started.substr(0, 10) : options.title;
+    return options.title.empty() ? Saying("Copies of {day}", {{"day", ledger.started.substr(0, 10)}}).said()
+                                 : options.title;
 }
 
 void writeReport(const ReportOptions& options, const Ledger& ledger) {
@@ -343,7 +382,7 @@ void writeReport(const ReportOptions& options, const Ledger& ledger) {
         writeNewFile(file, Bytes(text.begin(), text.end()));
     } else
         throw Problem(ProblemKind::BadSetting, "output",
-                      "\"" + options.output + "\" has no ending that is known",
+                      Saying("\"{file}\" has no ending that is known", {{"file", options.output}}),
                       "End it with .pdf, .html or .csv");
 }
 
@@ -356,8 +395,9 @@ Ledger wanted(Ledger ledger, const std::string& delivery) {
             return std::move(one.only);
         names += (names.empty() ? "\"" : ", \"") + one.name + "\"";
     }
-    throw Problem(ProblemKind::BadSetting, "delivery", "that run had no delivery \"" + delivery + "\"",
-                  "It had " + names);
+    throw Problem(ProblemKind::BadSetting, "delivery",
+                  Saying("that run had no delivery \"{delivery}\"", {{"delivery", delivery}}),
+                  Saying("It had {deliveries}", {{"deliveries", names}}));
 }
 
 int makeAlbum(const ReportOptions& options, const Ledger& ledger) {
@@ -367,9 +407,9 @@ int makeAlbum(const ReportOptions& options, const Ledger& ledger) {
     album.about = options.about, album.downloads = options.downloads, album.unlisted = options.unlisted;
     const auto made = writeAlbum(ledger, album, options.album, stopRequested);
     for (const auto& problem : made.leftOut)
-        std::cerr << "Left out: " << shown(problem.sentence()) << "\n";
+        std::cerr << Saying("Left out: {sentence}", {{"sentence", shown(problem.sentence())}}).said() << "\n";
     std::cout << shown(fs::path(options.album) / "index.html") << ": "
-              << counted(made.pictures, "picture", "pictures") << "\n";
+              << saidOf(made.pictures, "{n} picture", "{n} pictures") << "\n";
     return made.leftOut.empty() ? kDone : kSomeProblems;
 }
 
@@ -378,7 +418,9 @@ std::string listOf(const std::vector<PlanPart>& parts) {
     std::string out;
     for (std::size_t i = 0; i < std::min(parts.size(), kShown); ++i)
         out += (i > 0 ? ", " : "") + parts[i].text();
-    return out + (parts.size() > kShown ? " and " + std::to_string(parts.size() - kShown) + " more" : "");
+    return parts.size() <= kShown ? out
+                                  : saidOf(parts.size() - kShown, "{parts} and {n} more",
+                                           "{parts} and {n} more", {{"parts", out}});
 }
 
 json listJson(const std::vector<PlanPart>& parts) {
@@ -390,26 +432,26 @@ json listJson(const std::vector<PlanPart>& parts) {
 
 void printJoined(const JoinedParts& joined, const KeptJoined& kept) {
     const auto& ledger = joined.ledger;
-    std::cout << counted(joined.found.size(), "part", "parts") << " found; "
-              << counted(ledger.count(Outcome::Made), "copy", "copies") << " made";
-    for (const auto& [outcome, words] : {std::pair{Outcome::HeldBack, "held back"},
-                                         {Outcome::LeftOut, "left out"},
-                                         {Outcome::AlreadyThere, "already there"},
-                                         {Outcome::Failed, "failed"},
-                                         {Outcome::Waiting, "MISSING"}})
-        if (const auto n = ledger.count(outcome))
-            std::cout << ", " << n << " " << words;
-    std::cout << ".\n";
+    std::cout << saidOf(joined.found.size(), "{n} part found; {outcomes}.", "{n} parts found; {outcomes}.",
+                        {{"outcomes", outcomes(ledger, {{Outcome::HeldBack, toSayOf("{n} held back")},
+                                                        {Outcome::LeftOut, toSayOf("{n} left out")},
+                                                        {Outcome::AlreadyThere, toSayOf("{n} already there")},
+                                                        {Outcome::Failed, toSayOf("{n} could not be made")},
+                                                        {Outcome::Waiting, toSayOf("{n} MISSING")}})}})
+              << "\n";
     if (!joined.missing.empty())
-        std::cout << "Parts without a ledger: " << listOf(joined.missing) << "\n";
+        std::cout << Saying("Parts without a ledger: {parts}", {{"parts", listOf(joined.missing)}}).said()
+                  << "\n";
     if (!joined.unfinished.empty())
-        std::cout << "Killed, stopped or under way: " << listOf(joined.unfinished) << "\n";
+        std::cout
+            << Saying("Killed, stopped or under way: {parts}", {{"parts", listOf(joined.unfinished)}}).said()
+            << "\n";
     for (const auto& row : ledger.rows)
         if (row.problem)
             std::cout << shown(row.problem->sentence()) << "\n";
     printOutgoing(kept.outgoing);
     if (!kept.ledgerFile.empty())
-        std::cout << "Ledger: " << shown(kept.ledgerFile) << "\n";
+        printLedgerFile(kept.ledgerFile);
 }
 
 /// The ledger is kept as one run's where nothing is missing any more.

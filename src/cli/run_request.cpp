@@ -77,7 +77,7 @@ std::vector<AcceptedIn> acceptedOf(const std::vector<std::string>& typed) {
         const auto* row = noteRow(text.substr(0, equals));
         if (!row || !row->acceptable)
             throw Problem(ProblemKind::BadSetting, "deliver-all-the-same",
-                          "\"" + text + "\" is nothing that can be accepted",
+                          Saying("\"{text}\" is nothing that can be accepted", {{"text", text}}),
                           "'keep-seal-cli settings --notes' lists what holds copies back");
         out.push_back({row->kind, equals == std::string::npos ? std::string("*") : text.substr(equals + 1)});
     }
@@ -99,9 +99,13 @@ std::size_t leaveOutWhatCameAgain(std::vector<fs::path>& files, const std::vecto
                                   const RunOutput& output) {
     const auto before = files.size();
     for (const auto& again : comeAgain(files, deliveries)) {
-        (output.json ? std::cerr : std::cout)
-            << shown(again.file) << ": the same bytes as " << shown(again.before)
-            << ", whose copies were made on " << again.made.substr(0, 10) << "; nothing is made again\n";
+        (output.json ? std::cerr : std::cout) << Saying("{file}: the same bytes as {other}, whose copies "
+                                                        "were made on {day}; nothing is made again",
+                                                        {{"file", shown(again.file)},
+                                                         {"other", shown(again.before)},
+                                                         {"day", again.made.substr(0, 10)}})
+                                                     .said()
+                                              << "\n";
         std::erase(files, again.file);
     }
     return before - files.size();

@@ -29,6 +29,12 @@ const std::string& placeKey(Anchor anchor) {
     return rowOf(sealSettings(), "place")->choices[static_cast<std::size_t>(anchor)].key;
 }
 
+/// For people: the key where English is spoken, as it is typed.
+std::string placeName(Anchor anchor) {
+    return speaksEnglish() ? placeKey(anchor)
+                           : rowOf(sealSettings(), "place")->choices[static_cast<std::size_t>(anchor)].label;
+}
+
 json toJson(const PlaceScores& scores) {
     return {{"place", placeKey(scores.anchor)},
             {"total", std::lround(scores.total)},
@@ -76,16 +82,20 @@ Delivery meantDelivery(const SealOptions& options) {
 void print(const fs::path& path, const Advised& found) {
     std::cout << shown(path) << "\n";
     for (const auto& place : found.advice.places) {
-        std::cout << "  " << (place.anchor == found.advice.best ? "*" : " ") << " " << placeKey(place.anchor)
-                  << std::string(14 - placeKey(place.anchor).size(), ' ') << std::lround(place.total)
-                  << " points";
+        std::cout << "  " << (place.anchor == found.advice.best ? "*" : " ") << " "
+                  << padded(placeName(place.anchor), 14)
+                  << saidOf(static_cast<std::size_t>(std::lround(place.total)), "{n} point", "{n} points");
         for (const auto& trouble : troubles(place))
             std::cout << "; " << trouble;
         std::cout << "\n";
     }
-    std::cout << "  " << found.advice.why.said()
-              << "\n  as designed: " << (found.drawn.decision.dark ? "dark" : "light")
-              << " version, contrast " << trimmedNumber(found.drawn.readability, 1) << " : 1\n";
+    std::cout << "  " << found.advice.why.said() << "\n  "
+              << Saying(found.drawn.decision.dark
+                            ? toSay("as designed: dark version, contrast {contrast} : 1")
+                            : toSay("as designed: light version, contrast {contrast} : 1"),
+                        {{"contrast", trimmedNumber(found.drawn.readability, 1)}})
+                     .said()
+              << "\n";
     printNotes(std::cout, found.drawn.notes);
 }
 
@@ -125,8 +135,12 @@ int runAdvise(const SealOptions& options) {
                                                                           json::error_handler_t::replace)
                   << "\n";
     else
-        std::cout << "In " << plain << " of " << counted(read, "picture", "pictures")
-                  << " the seal is on plain ground; it is hard to read in " << hard << ".\n";
+        std::cout
+            << saidOf(read,
+                      "In {plain} of {n} picture the seal is on plain ground; it is hard to read in {hard}.",
+                      "In {plain} of {n} pictures the seal is on plain ground; it is hard to read in {hard}.",
+                      {{"plain", asText(plain)}, {"hard", asText(hard)}})
+            << "\n";
     if (!options.json)
         for (const auto& problem : problems)
             printProblem(problem);
@@ -149,10 +163,14 @@ json toJson(const AttackSummary& summary, const std::vector<SealedPicture>& pict
 
 void print(const AttackSummary& summary, const std::vector<SealedPicture>& pictures) {
     const auto& worst = summary.results[summary.worst];
-    std::cout << nameOf(summary.attack) << "\n";
+    std::cout << said(nameOf(summary.attack)) << "\n";
     if (summary.tried())
-        std::cout << "  " << std::lround(worst.holds) << " of 100 at worst, " << std::lround(summary.mean)
-                  << " on average\n  " << shown(fs::path(pictures[summary.worst].name)) << ": ";
+        std::cout << "  "
+                  << Saying("{worst} of 100 at worst, {mean} on average",
+                            {{"worst", std::to_string(std::lround(worst.holds))},
+                             {"mean", std::to_string(std::lround(summary.mean))}})
+                         .said()
+                  << "\n  " << shown(fs::path(pictures[summary.worst].name)) << ": ";
     else
         std::cout << "  ";
     std::cout << worst.sentence.said() << "\n";
@@ -212,10 +230,17 @@ int runTry(const SealOptions& options) {
     } else {
         for (const auto& summary : all)
             print(summary, pictures);
-        std::cout << "Tried on " << counted(pictures.size(), "picture", "pictures")
-                  << ". That a mark holds here does not prove that it can't be taken off.\n";
+        std::cout
+            << saidOf(
+                   pictures.size(),
+                   "Tried on {n} picture. That a mark holds here does not prove that it can't be taken off.",
+                   "Tried on {n} pictures. That a mark holds here does not prove that it can't be taken off.")
+            << "\n";
         if (gathered.files.size() > kMostTried)
-            std::cout << "Only the first " << kMostTried << " of " << gathered.files.size() << ".\n";
+            std::cout << Saying("Only the first {few} of {all}.",
+                                {{"few", asText(kMostTried)}, {"all", asText(gathered.files.size())}})
+                             .said()
+                      << "\n";
         for (const auto& problem : problems)
             printProblem(problem);
     }
@@ -227,7 +252,9 @@ int runRender(const SealOptions& options) {
     if (options.json)
         std::cout << json{{"file", options.output}, {"width", options.width}}.dump(2) << "\n";
     else
-        std::cout << options.output << "  " << options.width << " pixels wide\n";
+        std::cout << shown(options.output) << "  "
+                  << saidOf(static_cast<std::size_t>(options.width), "{n} pixel wide", "{n} pixels wide")
+                  << "\n";
     return kDone;
 }
 
@@ -237,7 +264,7 @@ SealDesign namedSeal(const std::string& nameOrFile) {
     std::error_code error;
     if (fs::is_regular_file(nameOrFile, error))
         return loadSealFile(nameOrFile).design;
-    if (const auto seal = SealLibrary().find(nameOrFile))
+    if (const auto seal = SealLibrary().findAsWritten(nameOrFile))
         return seal->design;
     throw Problem(ProblemKind::NotFound, nameOrFile,
                   "there is no such seal file, and none of that name in the library",

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/self.h"
 
+#include "base/language.h"
 #include "base/text.h"
 
 namespace keepseal::cli {
@@ -256,7 +257,7 @@ namespace {
 /// `before`: what stands before its name, as CLI11 writes it.
 void addHelp(std::string& out, const CLI::App& command, const std::string& before, const std::string& words) {
     const auto full = before.empty() ? command.get_name() : before + " " + command.get_name();
-    out += "{\"" + words + "\", R\"~(" +
+    out += "{\"" + spokenLanguage() + "\", \"" + words + "\", R\"~(" +
            command.get_formatter()->make_help(&command, full, CLI::AppFormatMode::Normal) + ")~\"},\n";
     for (const auto* inner : commandsOf(command))
         addHelp(out, *inner, full, words.empty() ? inner->get_name() : words + " " + inner->get_name());
@@ -275,7 +276,7 @@ std::string nearestCommand(const CLI::App& app, const std::string& typed) {
     for (const auto* command : commandsOf(app))
         names.push_back(command->get_name());
     const auto near = nearestWord(typed, names);
-    return near.empty() ? near : "Did you mean '" + near + "'?";
+    return near.empty() ? near : Saying("Did you mean '{command}'?", {{"command", near}}).said();
 }
 
 } // namespace keepseal::cli

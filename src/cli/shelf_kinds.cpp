@@ -91,20 +91,26 @@ ShelfRow rowOfSeal(const SavedSeal& seal) {
 
 void tellClosed(const Arrival& arrival) {
     for (const auto& name : arrival.wantThePlace)
-        std::cerr << shown(name)
-                  << " asks that its copies tell where pictures were taken: it comes in with that closed\n";
+        std::cerr
+            << Saying(
+                   "{name} asks that its copies tell where pictures were taken: it comes in with that closed",
+                   {{"name", shown(name)}})
+                   .said()
+            << "\n";
 }
 
 void tellTypefaces(const TakenIn& taken) {
     for (const auto& family : taken.typefacesLeft)
-        std::cerr << "the typeface " << shown(family) << " is here already: yours stays\n";
+        std::cerr << Saying("the typeface {family} is here already: yours stays", {{"family", shown(family)}})
+                         .said()
+                  << "\n";
 }
 
 SavedSeal savedSeal(const std::string& nameOrFile) {
     std::error_code error;
     if (fs::is_regular_file(nameOrFile, error))
         return loadSealFile(nameOrFile);
-    if (auto seal = SealLibrary().find(nameOrFile))
+    if (auto seal = SealLibrary().findAsWritten(nameOrFile))
         return *seal;
     throw Problem(ProblemKind::NotFound, nameOrFile,
                   "there is no such seal file, and none of that name in the library",
@@ -115,8 +121,9 @@ SavedSeal savedSeal(const std::string& nameOrFile) {
 
 LibraryShelf deliveryShelf() {
     auto out = plainShelf<Delivery>();
-    out.one = "delivery", out.several = "deliveries", out.kept = "delivery files";
-    out.exchanged = "one zip with all they need", out.exportsSeveral = true;
+    out.several = "deliveries", out.exportsSeveral = true;
+    out.keepHelp = "Put delivery files into your library";
+    out.exportHelp = "Save as one zip with all they need";
     const auto item = [](const Delivery& delivery) {
         return itemOf(SavedDelivery{{}, false, delivery, delivery.notes});
     };
@@ -150,7 +157,9 @@ LibraryShelf deliveryShelf() {
 
 LibraryShelf borderShelf() {
     auto out = plainShelf<BorderDesign>();
-    out.one = "border", out.several = "borders", out.kept = "border files", out.exchanged = "a border file";
+    out.several = "borders";
+    out.keepHelp = "Put border files into your library";
+    out.exportHelp = "Save as a border file";
     out.show = [](const std::string& name) { return documentOf(namedBorder(name)); };
     out.read = [](const std::string& file) { return itemOf(BorderLibrary::load(file)); };
     out.exportTo = [](const auto& names, const std::string& file) {
@@ -162,8 +171,9 @@ LibraryShelf borderShelf() {
 
 LibraryShelf sheetShelf() {
     auto out = plainShelf<RightsSheet>();
-    out.one = "rights sheet", out.several = "sheets", out.kept = "sheet files or XMP files";
-    out.exchanged = "a sheet file, or as plain XMP where the name ends in .xmp";
+    out.several = "sheets";
+    out.keepHelp = "Put sheet files or XMP files into your library";
+    out.exportHelp = "Save as a sheet file, or as plain XMP where the name ends in .xmp";
     out.show = [](const std::string& name) { return documentOf(namedSheet(name)); };
     out.read = [](const std::string& file) {
         return itemOf(fs::path(file).extension() == ".xmp" ? SavedSheet{{}, false, sheetFromXmp(file), {}}
@@ -182,8 +192,9 @@ LibraryShelf sheetShelf() {
 
 LibraryShelf sealShelf() {
     LibraryShelf out;
-    out.one = "seal", out.several = "seals", out.kept = "seal files";
-    out.exchanged = "a zip with its logos and typefaces";
+    out.several = "seals";
+    out.keepHelp = "Put seal files into your library";
+    out.exportHelp = "Save as a zip with its logos and typefaces";
     out.all = [](std::vector<Problem>& problems) {
         std::vector<ShelfRow> rows;
         for (const auto& seal : SealLibrary().all(&problems))

@@ -23,11 +23,10 @@ void addShelfVerbs(CLI::App& command, ShelfOptions& options, const LibraryShelf&
         return made;
     };
     named("show", "Print one as JSON", "A name or key of the library, or a file", false);
-    auto* keeping = named("keep", "Put " + shelf.kept + " into your library", "The files", true);
+    auto* keeping = named("keep", shelf.keepHelp, "The files", true);
     named("remove", "Take an own one out; restore brings it back", "Its name or key", false);
     named("restore", "Bring back the one that was removed last", "Its key", false);
-    named("export", "Save as " + shelf.exchanged, "Names or keys of the library, or files",
-          shelf.exportsSeveral)
+    named("export", shelf.exportHelp, "Names or keys of the library, or files", shelf.exportsSeveral)
         ->add_option("-o,--output", options.file, "The file to write; must not exist")
         ->required();
     auto* importing = command.add_subcommand("import", "Take what export wrote into your library");
@@ -45,7 +44,8 @@ int list(const ShelfOptions& options, const LibraryShelf& shelf) {
         if (options.onlyNames)
             std::cout << shown(row.name) << "\n";
         else if (!options.json)
-            std::cout << row.key << "  " << shown(row.name) << (row.shipped ? "" : "  (yours)")
+            std::cout << row.key << "  " << shown(row.name)
+                      << (row.shipped ? std::string() : "  " + said("(yours)"))
                       << (row.notes.empty() ? "" : "\n    " + shown(row.notes)) << "\n";
         all.push_back({{"key", row.key},
                        {"name", row.name},
@@ -71,10 +71,9 @@ std::string keyOf(const LibraryShelf& shelf, const std::string& nameOrKey) {
 }
 
 /// One of that name that is not the same is not replaced unless that was asked for.
-void keep(const ShelfItem& item, const LibraryShelf& shelf, bool replace) {
+void keep(const ShelfItem& item, bool replace) {
     if (item.there && !item.same && !replace)
-        throw Problem(ProblemKind::Refused, item.name,
-                      "the library holds another " + shelf.one + " of that name",
+        throw Problem(ProblemKind::Refused, item.name, "the library holds another one of that name",
                       "Rename one of them, or say --replace: the older one is set aside then");
     if (!item.there || !item.same)
         item.save();
@@ -94,7 +93,7 @@ std::optional<int> runShelfVerb(CLI::App& command, const ShelfOptions& options, 
         for (const auto& file : options.names)
             items.push_back(shelf.read(file));
         for (const auto& item : items)
-            keep(item, shelf, options.replace);
+            keep(item, options.replace);
     } else if (command.got_subcommand("remove"))
         shelf.remove(keyOf(shelf, options.names.front()));
     else if (command.got_subcommand("restore"))
@@ -104,7 +103,7 @@ std::optional<int> runShelfVerb(CLI::App& command, const ShelfOptions& options, 
         std::cout << shown(options.file) << "\n";
     } else if (command.got_subcommand("import")) {
         for (const auto& item : shelf.import(options.file))
-            keep(item, shelf, options.replace);
+            keep(item, options.replace);
     } else
         return std::nullopt;
     return kDone;

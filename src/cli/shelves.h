@@ -42,9 +42,8 @@ struct ShelfItem {
 };
 
 struct LibraryShelf {
-    std::string one, several; ///< "border", "borders"
-    std::string kept;         ///< what it may be kept from: "A border file"
-    std::string exchanged;    ///< what export writes: "a zip with all it needs"
+    std::string several;              ///< "borders", for JSON
+    std::string keepHelp, exportHelp; ///< of these two verbs: what files they take and write
     bool exportsSeveral = false;
     std::function<std::vector<ShelfRow>(std::vector<Problem>&)> all;
     std::function<nlohmann::json(const std::string& nameOrFile)> show;

@@ -127,13 +127,14 @@ void addNames(Texts& out) {
 
 } // namespace
 
-std::string textsOfTables() {
+std::string textsOfTables(std::set<std::string> others) {
     Texts out;
     addSettings(out);
     addWords(out);
     addNames(out);
     addDesigns(out);
-    return nlohmann::json(out.all()).dump(1) + "\n";
+    others.insert(out.all().begin(), out.all().end());
+    return nlohmann::json(others).dump(1) + "\n";
 }
 
 } // namespace keepseal::cli

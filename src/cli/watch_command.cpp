@@ -52,7 +52,7 @@ private:
             send();
             return code;
         } catch (const Problem& problem) {
-            std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
+            complain(problem.sentence());
             if (problem.kind == ProblemKind::BadSetting || problem.kind == ProblemKind::Refused)
                 throw; // it would be the same each time
             for (const auto& file : files)
@@ -68,12 +68,13 @@ private:
             Outbox outbox;
             sendDue(outbox, sendTimeNow, stopRequested, [](const OutboxItem& item) {
                 if (item.state == SendState::Sent)
-                    std::cout << "sent: " << shown(item.copy) << "\n";
+                    std::cout << Saying("sent: {file}", {{"file", shown(item.copy)}}).said() << "\n";
                 else
-                    std::cerr << "not sent: " << shown(item.problem) << "\n";
+                    std::cerr << Saying("not sent: {sentence}", {{"sentence", shown(item.problem)}}).said()
+                              << "\n";
             });
         } catch (const Problem& problem) {
-            std::cerr << "keep-seal-cli: " << shown(problem.sentence()) << "\n";
+            complain(problem.sentence());
         }
     }
 

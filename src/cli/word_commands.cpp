@@ -14,6 +14,7 @@
 #include "privacy/verdict.h"
 #include "render/picture_words.h"
 #include "render/stages.h"
+#include "report/told_page.h"
 #include "rights/sheet_xmp.h"
 
 #include <CLI/CLI.hpp>
@@ -32,17 +33,23 @@ std::string dumped(const json& value) {
 
 void printTold(const ToldFile& file) {
     if (!file.problem.empty()) {
-        std::cerr << "problem: " << shown(file.path) << ": " << shown(file.problem) << "\n";
+        std::cerr << Saying("problem: {sentence}",
+                            {{"sentence", shown(file.path) + ": " + shown(file.problem.said())}})
+                         .said()
+                  << "\n";
         return;
     }
     const auto& report = file.report;
-    std::cout << shown(file.path) << ": " << nameOf(report.container) << ", " << byteText(report.bytes)
-              << ", "
-              << (report.tellsPlace() ? "TELLS A PLACE: " + shown(report.placeText())
-                                      : std::string("tells no place"))
+    std::cout << shown(file.path) << ": "
+              << Saying(report.tellsPlace() ? toSay("{container}, {bytes}, TELLS A PLACE: {place}")
+                                            : toSay("{container}, {bytes}, tells no place"),
+                        {{"container", nameOf(report.container)},
+                         {"bytes", byteText(report.bytes)},
+                         {"place", shown(report.placeText())}})
+                     .said()
               << "\n";
     for (const auto& finding : report.findings)
-        std::cout << (finding.tellsPlace ? "  ! " : "    ") << labelOf(finding.category) << " | "
+        std::cout << (finding.tellsPlace ? "  ! " : "    ") << said(labelOf(finding.category)) << " | "
                   << shown(finding.where) << " | " << finding.offset << " | " << shown(finding.name)
                   << (finding.value.empty() ? "" : " | ") << shown(finding.value) << "\n";
     for (const auto& part : report.notSearched)
@@ -136,7 +143,7 @@ RightsSheet namedSheet(const std::string& nameOrFile) {
     if (fs::is_regular_file(nameOrFile, error))
         return fs::path(nameOrFile).extension() == ".xmp" ? sheetFromXmp(nameOrFile)
                                                           : SheetLibrary::load(nameOrFile).design;
-    const auto found = SheetLibrary().find(nameOrFile);
+    const auto found = SheetLibrary().findAsWritten(nameOrFile);
     if (!found)
         throw Problem(ProblemKind::NotFound, nameOrFile,
                       "there is no sheet file and no saved rights sheet of that name",

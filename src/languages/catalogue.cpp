@@ -34,27 +34,9 @@ private:
 
 } // namespace
 
-const QList<Known>& known() {
-    static const QList<Known> all = {
-        {"en", "English"},
-        {"de", "Deutsch"},
-        {"ar", QString::fromUtf8("\xD8\xA7\xD9\x84\xD8\xB9\xD8\xB1\xD8\xA8\xD9\x8A\xD8\xA9")}};
-    return all;
-}
-
 QString chosen(const QString& wished) {
-    const auto match = [](const QString& tag) {
-        for (const auto& language : known())
-            if (tag == language.key || tag.startsWith(language.key + "-"))
-                return language.key;
-        return QString();
-    };
-    if (const auto own = match(wished); !own.isEmpty())
-        return own;
-    for (const auto& tag : QLocale::system().uiLanguages())
-        if (const auto own = match(tag); !own.isEmpty())
-            return own;
-    return "en";
+    const auto own = keyOfTag(wished.toStdString());
+    return QString::fromStdString(own.empty() ? keyOfEnvironment() : own);
 }
 
 QLocale localeOf(const QString& key) {

@@ -5,21 +5,14 @@
 #pragma once
 
 #include "base/language.h"
+#include "languages/wished.h"
 
-#include <QList>
 #include <QLocale>
 #include <QTranslator>
 
 namespace keepseal::languages {
 
-struct Known {
-    QString key;  ///< BCP 47: "de"
-    QString name; ///< in that language
-};
-/// English first.
-const QList<Known>& known();
-
-/// `wished` if it is one of them; else the first of the system's that is; else "en".
+/// `wished` if it is one of kKnown; else what the environment asks for.
 QString chosen(const QString& wished);
 
 /// How numbers and dates are written in it.

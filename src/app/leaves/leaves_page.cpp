@@ -85,7 +85,7 @@ Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery&
     if (info.problem)
         return headline(name, toQt(info.problem->happened), t.bad);
     if (!told.problem.empty()) // it was there when the job was opened
-        return headline(name, told.problem, t.bad);
+        return headline(name, asMuch(told.problem.said()), t.bad);
     const auto metadata = info.metadata();
     const auto words = wordsOf(info, delivery, exception);
     Markup page =
@@ -113,7 +113,7 @@ Markup toldPageOf(const ToldFile& file) {
     const Theme& t = theme();
     const auto name = toQt(file.path.filename());
     if (!file.problem.empty())
-        return headline(name, asMuch(file.problem), t.bad);
+        return headline(name, asMuch(file.problem.said()), t.bad);
     Markup page =
         headline(name, asMuch(verdict(file.report).said()), file.report.tellsPlace() ? t.look : t.good) +
         notes({std::string(nameOf(file.report.container)) + ", " + shownBytes(file.report.bytes)});

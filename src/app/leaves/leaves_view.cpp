@@ -9,6 +9,7 @@
 #include "base/text.h"
 #include "document/untouchable.h"
 #include "leaves/leaves_page.h"
+#include "report/told_page.h"
 #include "theme/theme.h"
 
 #include <QDragEnterEvent>

@@ -112,8 +112,8 @@ void MainWindow::fillLanguages(QMenu* menu) {
         });
     };
     add(tr("As the desktop"), {});
-    for (const auto& language : languages::known())
-        add(language.name, language.key);
+    for (const auto& language : languages::kKnown)
+        add(QString::fromUtf8(language.name), language.key);
 }
 
 void MainWindow::fillLookMenu(QMenu* menu, WindowActions& actions) {

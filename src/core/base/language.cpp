@@ -58,13 +58,17 @@ std::string said(std::string_view english) {
     return found.empty() ? key : found;
 }
 
-std::string saidOf(std::size_t count, const char* one, const char* many) {
+std::string saidOf(std::size_t count, const char* one, const char* many,
+                   std::map<std::string, std::string> values) {
     std::string pattern;
     if (spoken())
         pattern = spoken()->find(many, static_cast<long>(count));
     if (pattern.empty())
         pattern = count == 1 ? one : many;
-    return filledIn(pattern, {{"n", shownNumber(static_cast<double>(count), 0)}});
+    for (auto& [name, value] : values)
+        value = saidValue(name, value);
+    values["n"] = shownNumber(static_cast<double>(count), 0);
+    return filledIn(pattern, values);
 }
 
 std::string filledIn(std::string_view pattern, const std::map<std::string, std::string>& values) {
@@ -126,7 +130,8 @@ std::string saidValue(const std::string& name, const std::string& value) {
         return value;
     const auto space = value.find(' ');
     const auto first = value.substr(0, space);
-    if (isNumber(first))
+    if (isNumber(first) &&
+        (space == std::string::npos || value.find('.', space) == std::string::npos)) // no file's name
         return withOwnMark(first) + (space == std::string::npos ? "" : " " + said(value.substr(space + 1)));
     if (name == "subject")
         return said(value);

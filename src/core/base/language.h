@@ -40,8 +40,14 @@ std::string said(std::string_view english);
 constexpr const char* toSay(const char* english) {
     return english;
 }
-/// A whole sentence with a number in it: {n}, which picks one of the language's plural forms.
-std::string saidOf(std::size_t count, const char* one, const char* many);
+/// The same for one with {n}, which saidOf() is given for one as for many.
+constexpr const char* toSayOf(const char* english) {
+    return english;
+}
+/// A whole sentence with a number in it: {n}, which picks one of the language's plural forms. Other {names}
+/// by `values`, as in Saying.
+std::string saidOf(std::size_t count, const char* one, const char* many,
+                   std::map<std::string, std::string> values = {});
 /// Each {name} of the pattern by its value; "{{" is a brace. A name that is not there becomes "?".
 std::string filledIn(std::string_view pattern, const std::map<std::string, std::string>& values);
 /// A number with at most that many decimals, as people of the language write it.

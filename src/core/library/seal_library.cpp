@@ -82,30 +82,39 @@ fs::path SealLibrary::fileOf(const std::string& key) const {
     return m_folder / "seals" / (key + ".json");
 }
 
+namespace {
+
+/// As they are written, in no order; those that come with Keep Seal have keys that no own one takes.
+std::vector<SavedSeal> readSeals(const fs::path& folder, bool shipped, std::vector<Problem>* problems) {
+    std::vector<SavedSeal> out;
+    std::error_code error;
+    for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error)) {
+        if (it->path().extension() != ".json")
+            continue;
+        try {
+            out.push_back(loadSealFile(it->path()));
+            out.back().shipped = shipped;
+            if (shipped)
+                out.back().key = "shipped-" + out.back().key;
+        } catch (const Problem& problem) {
+            if (problems)
+                problems->push_back(problem);
+        }
+    }
+    return out;
+}
+
+} // namespace
+
 std::vector<SavedSeal> SealLibrary::all(std::vector<Problem>* problems) const {
     std::vector<SavedSeal> out;
     for (const bool shipped : {false, true}) {
-        std::vector<fs::path> files;
-        std::error_code error;
-        const auto folder = shipped ? assetsFolder() / "seals" : m_folder / "seals";
-        for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
-            if (it->path().extension() == ".json")
-                files.push_back(it->path());
-        std::vector<SavedSeal> found;
-        for (const auto& file : files) {
-            try {
-                found.push_back(loadSealFile(file));
-                found.back().shipped = shipped;
-                if (shipped) {
-                    found.back().key = "shipped-" + found.back().key;
-                    found.back().design.name = said(found.back().design.name);
-                    found.back().notes = said(found.back().notes);
-                }
-            } catch (const Problem& problem) {
-                if (problems)
-                    problems->push_back(problem);
+        auto found = readSeals((shipped ? assetsFolder() : m_folder) / "seals", shipped, problems);
+        for (auto& seal : found)
+            if (shipped) {
+                seal.design.name = said(seal.design.name);
+                seal.notes = said(seal.notes);
             }
-        }
         std::sort(found.begin(), found.end(), [](const SavedSeal& a, const SavedSeal& b) {
             return toLowerAscii(a.design.name) < toLowerAscii(b.design.name);
         });
@@ -118,6 +127,16 @@ std::optional<SavedSeal> SealLibrary::find(const std::string& keyOrName) const {
     for (auto& seal : all())
         if (seal.key == keyOrName || toLowerAscii(seal.design.name) == toLowerAscii(keyOrName))
             return seal;
+    return std::nullopt;
+}
+
+std::optional<SavedSeal> SealLibrary::findAsWritten(const std::string& keyOrName) const {
+    const auto wanted = toLowerAscii(keyOrName);
+    for (const bool shipped : {false, true})
+        for (auto& seal : readSeals((shipped ? assetsFolder() : m_folder) / "seals", shipped, nullptr))
+            if (seal.key == keyOrName || toLowerAscii(seal.design.name) == wanted ||
+                (shipped && toLowerAscii(said(seal.design.name)) == wanted))
+                return seal;
     return std::nullopt;
 }
 

@@ -31,6 +31,8 @@ public:
     /// Own ones first, each part by name. Files that can't be read are left out and told in `problems`.
     std::vector<SavedSeal> all(std::vector<Problem>* problems = nullptr) const;
     std::optional<SavedSeal> find(const std::string& keyOrName) const;
+    /// The same, but what comes with Keep Seal is found by its English name too, and keeps it.
+    std::optional<SavedSeal> findAsWritten(const std::string& keyOrName) const;
 
     /// Saves under the seal's name; an empty or taken key makes a new one. Logos are copied in. Returns it as
     /// kept. Throws Problem(CannotWrite | ...).

@@ -63,6 +63,7 @@ void sayNames(Saved<Design>& saved) {
     }
 }
 
+/// As they are written, in no order.
 template <class Design>
 void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>& out,
                 std::vector<Problem>* problems) {
@@ -71,19 +72,21 @@ void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>
     for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error))
         if (it->path().extension() == ".json")
             files.push_back(it->path());
-    const auto first = static_cast<std::ptrdiff_t>(out.size());
     for (const auto& file : files) {
         try {
             out.push_back(Shelf<Design>::load(file));
             out.back().shipped = shipped;
-            if (shipped)
-                sayNames(out.back());
         } catch (const Problem& problem) {
             if (problems)
                 problems->push_back(problem);
         }
     }
-    std::sort(out.begin() + first, out.end(), [](const auto& a, const auto& b) {
+}
+
+template <class Design>
+void sortByName(typename std::vector<Saved<Design>>::iterator from,
+                typename std::vector<Saved<Design>>::iterator end) {
+    std::sort(from, end, [](const auto& a, const auto& b) {
         return toLowerAscii(a.design.name) < toLowerAscii(b.design.name);
     });
 }
@@ -120,8 +123,13 @@ std::string Shelf<Design>::asideKey(const std::string& key) {
 template <class Design>
 std::vector<Saved<Design>> Shelf<Design>::all(std::vector<Problem>* problems) const {
     std::vector<Saved<Design>> out;
-    readFolder(m_folder / Kind<Design>::folder, false, out, problems);
-    readFolder(assetsFolder() / Kind<Design>::folder, true, out, problems);
+    for (const bool shipped : {false, true}) {
+        const auto first = static_cast<std::ptrdiff_t>(out.size());
+        readFolder((shipped ? assetsFolder() : m_folder) / Kind<Design>::folder, shipped, out, problems);
+        if (shipped)
+            std::for_each(out.begin() + first, out.end(), sayNames<Design>);
+        sortByName<Design>(out.begin() + first, out.end());
+    }
     return out;
 }
 
@@ -129,6 +137,18 @@ template <class Design>
 std::optional<Saved<Design>> Shelf<Design>::find(const std::string& keyOrName) const {
     for (auto& saved : all())
         if (saved.key == keyOrName || saved.design.name == keyOrName)
+            return saved;
+    return std::nullopt;
+}
+
+template <class Design>
+std::optional<Saved<Design>> Shelf<Design>::findAsWritten(const std::string& keyOrName) const {
+    std::vector<Saved<Design>> all;
+    readFolder(m_folder / Kind<Design>::folder, false, all, nullptr);
+    readFolder(assetsFolder() / Kind<Design>::folder, true, all, nullptr);
+    for (auto& saved : all)
+        if (saved.key == keyOrName || saved.design.name == keyOrName ||
+            (saved.shipped && said(saved.design.name) == keyOrName))
             return saved;
     return std::nullopt;
 }

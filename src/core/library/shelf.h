@@ -31,6 +31,9 @@ public:
     /// Own ones first, each part by name. Files that can't be read are left out and told in `problems`.
     std::vector<Saved<Design>> all(std::vector<Problem>* problems = nullptr) const;
     std::optional<Saved<Design>> find(const std::string& keyOrName) const;
+    /// The same, but what comes with Keep Seal is found by its English name too, and keeps it: what is made
+    /// with it by a script is the same on each machine.
+    std::optional<Saved<Design>> findAsWritten(const std::string& keyOrName) const;
     /// Under its design's name; an own one of the same name is set aside first. Throws Problem(CannotWrite).
     Saved<Design> save(Saved<Design> saved) const;
     /// Own ones only. `restore` brings back the last removed one of that key.

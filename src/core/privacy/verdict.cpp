@@ -12,56 +12,11 @@
 #include <algorithm>
 
 namespace keepseal {
-namespace {
-
 namespace fs = std::filesystem;
-
-std::string escaped(const std::string& text) {
-    std::string out;
-    for (const char c : printable(text, text.size())) {
-        if (c == '<')
-            out += "&lt;";
-        else if (c == '>')
-            out += "&gt;";
-        else if (c == '&')
-            out += "&amp;";
-        else if (c == '"')
-            out += "&quot;";
-        else
-            out += c;
-    }
-    return out;
-}
 
 bool isLoud(Category category) {
     return category != Category::Technical && category != Category::Rights;
 }
-
-void addFile(std::string& out, const ToldFile& file) {
-    const auto& report = file.report;
-    out += "<section><h2>" + escaped(file.path.filename().string()) + "</h2>\n";
-    if (!file.problem.empty()) {
-        out += "<p class=place>" + escaped(file.problem) + "</p></section>\n";
-        return;
-    }
-    out += std::string("<p class=") + (tellsOf(report) == Tells::Place ? "place" : "quiet") + ">" +
-           escaped(verdict(report).english()) + "</p>\n<p class=small>" + nameOf(report.container) + ", " +
-           byteText(report.bytes) + ", " + escaped(file.path.string()) + "</p>\n";
-    for (const auto& part : report.notSearched)
-        out += "<p class=small>Not searched: " + escaped(part) + "</p>\n";
-    out += "<table><tr><th>Kind</th><th>Where</th><th>At byte</th><th>Field</th><th>Value</th></tr>\n";
-    auto rows = report.findings;
-    std::stable_sort(rows.begin(), rows.end(), [](const Finding& a, const Finding& b) {
-        return a.tellsPlace != b.tellsPlace ? a.tellsPlace : isLoud(a.category) && !isLoud(b.category);
-    });
-    for (const auto& f : rows)
-        out += std::string("<tr") + (f.tellsPlace ? " class=place" : "") + "><td>" + labelOf(f.category) +
-               "</td><td>" + escaped(f.where) + "</td><td>" + std::to_string(f.offset) + "</td><td>" +
-               escaped(f.name) + "</td><td>" + escaped(f.value) + "</td></tr>\n";
-    out += "</table></section>\n";
-}
-
-} // namespace
 
 std::vector<PlaceTold> placesTold(const FileReport& report, const std::vector<std::string>& names) {
     std::vector<PlaceTold> out;
@@ -106,26 +61,6 @@ Saying verdict(const FileReport& report) {
     return {"It tells no place. It tells: {kinds}.", {{"kinds", kinds}}};
 }
 
-std::string toldPage(const std::vector<ToldFile>& files) {
-    const auto places = std::count_if(files.begin(), files.end(), [](const ToldFile& file) {
-        return tellsOf(file.report) == Tells::Place;
-    });
-    std::string out =
-        "<!doctype html>\n<html lang=en><head><meta charset=utf-8><title>What these files tell</title>\n"
-        "<meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src "
-        "'unsafe-inline'\">\n<style>body{font:15px/1.5 sans-serif;margin:2em auto;max-width:70em;padding:0 "
-        "1em;color:#222}h2{margin:2em 0 .2em}table{border-collapse:collapse;width:100%}th,td{text-align:left;"
-        "vertical-align:top;padding:.25em .8em .25em 0;border-bottom:1px solid #ddd;overflow-wrap:anywhere}"
-        "th{font-weight:600}.small{color:#666;font-size:13px;margin:.2em 0}.place,.place "
-        "td{color:#a01616;font-weight:600}.quiet{color:#1d6b3c}</style></head>\n<body><h1>What these files "
-        "tell</h1>\n<p>" +
-        counted(files.size(), "file", "files") + ", " + std::to_string(places) + " of them " +
-        (places == 1 ? "tells" : "tell") + " a place.</p>\n";
-    for (const auto& file : files)
-        addFile(out, file);
-    return out + "</body></html>\n";
-}
-
 nlohmann::json toldJson(const std::vector<ToldFile>& files) {
     auto out = nlohmann::json::array();
     for (const auto& file : files) {
@@ -134,7 +69,7 @@ nlohmann::json toldJson(const std::vector<ToldFile>& files) {
             row = file.report;
             row["verdict"] = verdict(file.report).english();
         } else
-            row["problem"] = file.problem;
+            row["problem"] = file.problem.english();
         row["file"] = file.path.string();
         out.push_back(std::move(row));
     }
@@ -165,16 +100,18 @@ void addFolder(const fs::path& folder, FilesIn& out) {
     for (fs::directory_iterator it(folder, error), end; !error && it != end; it.increment(error)) {
         std::error_code entryError;
         if (it->is_symlink(entryError))
-            out.notRead.push_back({it->path(), {}, "a link: it is not followed, name what it leads to"});
+            out.notRead.push_back(
+                {it->path(), {}, toSay("a link: it is not followed, name what it leads to")});
         else if (it->is_directory(entryError))
             folders.push_back(it->path());
         else if (it->is_regular_file(entryError))
             files.push_back(it->path());
         else
-            out.notRead.push_back({it->path(), {}, "no file that can be read"});
+            out.notRead.push_back({it->path(), {}, toSay("no file that can be read")});
     }
     if (error)
-        out.notRead.push_back({folder, {}, "the folder can't be read: " + error.message()});
+        out.notRead.push_back(
+            {folder, {}, Saying("the folder can't be read: {reason}", {{"reason", error.message()}})});
     std::sort(files.begin(), files.end());
     std::sort(folders.begin(), folders.end());
     out.files.insert(out.files.end(), files.begin(), files.end());

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a file tells, said in one sentence, and as a page to keep.
+// What a file tells, said in one sentence.
 #pragma once
 
 #include "base/language.h"
@@ -21,6 +21,9 @@ struct PlaceTold {
 /// contact details the names don't count, coordinates do.
 std::vector<PlaceTold> placesTold(const FileReport& report, const std::vector<std::string>& names = {});
 
+/// Neither rights, which are meant to be told, nor what a file is made of.
+bool isLoud(Category category);
+
 enum class Tells {
     Nothing,   ///< nothing but what is technical and rights
     Something, ///< no place, but more than rights
@@ -35,11 +38,8 @@ Saying verdict(const FileReport& report);
 struct ToldFile {
     std::filesystem::path path;
     FileReport report;
-    std::string problem; ///< why it could not be read; then `report` is empty
+    Saying problem; ///< why it could not be read; then `report` is empty
 };
-/// One HTML page that needs nothing else (no script, no picture, nothing fetched); everything from the files
-/// is escaped.
-std::string toldPage(const std::vector<ToldFile>& files);
 nlohmann::json toldJson(const std::vector<ToldFile>& files);
 
 /// Reads one file; never throws. Findings that hold one of `names` tell a place in it.

@@ -143,7 +143,8 @@ std::vector<SheetCell> sheetCells(const ProofSheet& sheet) {
     std::vector<SheetCell> out;
     for (int row = 0; row < grid.down; ++row)
         for (int column = 0; column < grid.across; ++column)
-            out.push_back({gap + column * (width + gap), gap + row * (height + gap), width, height});
+            out.push_back({onSheet(gap + column * (width + gap), width, paper.widthMm),
+                           gap + row * (height + gap), width, height});
     return out;
 }
 

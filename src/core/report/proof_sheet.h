@@ -36,6 +36,7 @@ const std::vector<SheetPaper>& sheetPapers();
 struct SheetCell {
     double x = 0, y = 0, width = 0, height = 0;
 };
+/// In the order in which the language spoken is read.
 std::vector<SheetCell> sheetCells(const ProofSheet& sheet);
 
 /// A wide picture is turned where that makes it larger. One that can't be read any more stands as an empty

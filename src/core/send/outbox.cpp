@@ -46,6 +46,19 @@ std::string loginOf(const SendingSettings& to) {
         .dump();
 }
 
+/// As a person reads it: it is kept so that it can be said in any language, an earlier version's as it was
+/// said then.
+std::string problemAt(const std::string& kept) {
+    const auto saved = nlohmann::json::parse(kept, nullptr, false);
+    if (!saved.is_object())
+        return said(kept);
+    try {
+        return problemFromJson(saved).sentence();
+    } catch (const nlohmann::json::exception&) {
+        return kept;
+    }
+}
+
 OutboxItem itemAt(const SQLite::Statement& at) {
     OutboxItem out;
     out.id = at.getColumn(0).getInt64();
@@ -65,7 +78,7 @@ OutboxItem itemAt(const SQLite::Statement& at) {
     out.tries = at.getColumn(10).getInt();
     out.due = at.getColumn(11).getInt64();
     out.sentAt = at.getColumn(12).getInt64();
-    out.problem = at.getColumn(13).getString();
+    out.problem = problemAt(at.getColumn(13).getString());
     out.ledger = at.getColumn(14).getString();
     return out;
 }
@@ -370,7 +383,7 @@ void Outbox::noteNotSent(std::int64_t id, const NotSent& problem, SendTime now) 
                                       which);
             one.bind(1, keyOf(later ? SendState::Waiting : SendState::Held));
             one.bind(2, later ? now + pause : now);
-            one.bind(3, problem.sentence());
+            one.bind(3, nlohmann::json(static_cast<const Problem&>(problem)).dump());
             one.bind(4, tries);
             return one;
         };

@@ -46,7 +46,7 @@ struct OutboxItem {
     int tries = 0;
     SendTime due = 0;             ///< not before
     SendTime sentAt = 0;          ///< 0: not yet
-    std::string problem;          ///< of the last try; empty: none
+    std::string problem;          ///< of the last try, in the language spoken; empty: none
     std::filesystem::path ledger; ///< of the run that made it, which is told where it went; empty: none is
 };
 

@@ -176,7 +176,7 @@ private:
         if (!name) {
             if (!line.checksSums())
                 line.remove(thereIn(item.folder, part));
-            return m_outbox.noteLeftOut(item.id, "a file of that name is there already");
+            return m_outbox.noteLeftOut(item.id, toSay("a file of that name is there already"));
         }
         m_outbox.notePlacing(item.id, thereIn(item.folder, name->first));
         line.place(item.folder, part, name->first, file, name->second);

@@ -548,6 +548,10 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>"Make copies with" in the file manager's menu</source>
+            <translation>«اصنع نسخًا بـ» في قائمة مدير الملفات</translation>
+        </message>
+        <message>
             <source>"stations" is no object</source>
             <translation>‏«stations» ليس كائنًا</translation>
         </message>
@@ -584,8 +588,36 @@ if printed at %3 px/in</source>
             <translation>«⁨{delivery}⁩» للإرسال ولم يُذكر له خادم ولا مُرسل ولا مستلم بعد</translation>
         </message>
         <message>
+            <source>"{delivery}" names no server</source>
+            <translation>«⁨{delivery}⁩» لا يذكر خادمًا</translation>
+        </message>
+        <message>
+            <source>"{delivery}" names no server, sender or receiver</source>
+            <translation>«⁨{delivery}⁩» لا يذكر خادمًا ولا مُرسلًا ولا مستلمًا</translation>
+        </message>
+        <message>
+            <source>"{file}" does not end in .png</source>
+            <translation>«⁨{file}⁩» لا ينتهي بـ .png</translation>
+        </message>
+        <message>
+            <source>"{file}" has no ending that is known</source>
+            <translation>«⁨{file}⁩» ليس له امتداد معروف</translation>
+        </message>
+        <message>
             <source>"{key}" is no paper that is known</source>
             <translation>«⁨{key}⁩» ليس ورقًا معروفًا</translation>
+        </message>
+        <message>
+            <source>"{part}" is no part</source>
+            <translation>«⁨{part}⁩» ليس جزءًا</translation>
+        </message>
+        <message>
+            <source>"{text}" is nothing that can be accepted</source>
+            <translation>«⁨{text}⁩» ليس مما يمكن قبوله</translation>
+        </message>
+        <message>
+            <source>"{value}" can't be the value of {option}</source>
+            <translation>لا يصح «⁨{value}⁩» قيمةً لـ ⁨{option}⁩</translation>
         </message>
         <message>
             <source>"{value}" is not allowed</source>
@@ -674,16 +706,68 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>'keep-seal-cli border list' tells which there are</source>
+            <translation>الأمر keep-seal-cli border list يعرض الموجود منها</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli library list' tells which there are</source>
+            <translation>الأمر keep-seal-cli library list يعرض الموجود منها</translation>
+        </message>
+        <message>
             <source>'keep-seal-cli settings --markdown' lists them</source>
             <translation>يسردها الأمر keep-seal-cli settings --markdown</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli settings --notes' lists what holds copies back</source>
+            <translation>الأمر keep-seal-cli settings --notes يعرض ما يحجب النسخ</translation>
         </message>
         <message>
             <source>'keep-seal-cli settings' lists all there are</source>
             <translation>يسردها كلها الأمر keep-seal-cli settings</translation>
         </message>
         <message>
+            <source>'keep-seal-cli settings' lists them under rights</source>
+            <translation>الأمر keep-seal-cli settings يعرضها تحت rights</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli sheet list' tells which there are</source>
+            <translation>الأمر keep-seal-cli sheet list يعرض الموجود منها</translation>
+        </message>
+        <message>
+            <source>(CAN'T BE MADE)</source>
+            <translation>(لا يمكن صنعها)</translation>
+        </message>
+        <message>
+            <source>(HELD BACK)</source>
+            <translation>(محجوزة)</translation>
+        </message>
+        <message>
             <source>(Of the seal's first text.)</source>
             <translation>(لأول نص في الختم.)</translation>
+        </message>
+        <message>
+            <source>(TAKEN: the run will not begin)</source>
+            <translation>(الاسم مشغول: لن يبدأ التشغيل)</translation>
+        </message>
+        <message>
+            <source>(already there)</source>
+            <translation>(موجودة من قبل)</translation>
+        </message>
+        <message>
+            <source>(left out)</source>
+            <translation>(متروكة)</translation>
+        </message>
+        <message>
+            <source>(not said yet)</source>
+            <translation>(لم يُذكر بعد)</translation>
+        </message>
+        <message>
+            <source>(replaces an earlier copy)</source>
+            <translation>(تستبدل نسخة سابقة)</translation>
+        </message>
+        <message>
+            <source>(yours)</source>
+            <translation>(لك)</translation>
         </message>
         <message>
             <source>, </source>
@@ -785,6 +869,10 @@ if printed at %3 px/in</source>
             <translation>ورقة مصغّرات (PDF)</translation>
         </message>
         <message>
+            <source>A contact sheet (PDF, HTML), a table (CSV) or a web album of a run</source>
+            <translation>ورقة مصغّرات (PDF أو HTML) أو جدول (CSV) أو ألبوم للويب لتشغيل</translation>
+        </message>
+        <message>
             <source>A copy made by Keep Seal, as its mark tells, but none that this register knows.</source>
             <translation>نسخة صنعها Keep Seal كما تقول علامتها، لكنها ليست مما يعرفه هذا السجل.</translation>
         </message>
@@ -805,8 +893,20 @@ if printed at %3 px/in</source>
             <translation>النسخة التي عليها أي ملاحظة تستحق النظر لا تُسلّم حتى يُصلح ذلك أو يُقبل.</translation>
         </message>
         <message>
+            <source>A delivery file (JSON), or one of the library; may be given several times</source>
+            <translation>ملف تسليم (JSON) أو تسليم من المكتبة؛ يجوز ذكر عدة</translation>
+        </message>
+        <message>
+            <source>A delivery has one when it says where its copies go (place.folder).</source>
+            <translation>يكون للتسليم مدخل حين يذكر أين توضع نسخه (place.folder).</translation>
+        </message>
+        <message>
             <source>A few bytes of XMP by which Keep Seal knows its own copies, so that none is framed and sealed twice. They tell nothing about you or the picture.</source>
             <translation>بضعة بايتات XMP يعرف بها Keep Seal نسخه كي لا تُؤطَّر وتُختم مرتين. لا تقول شيئًا عنك ولا عن الصورة.</translation>
+        </message>
+        <message>
+            <source>A field to list; may be given several times</source>
+            <translation>حقل يُعرض؛ يجوز ذكر عدة</translation>
         </message>
         <message>
             <source>A file</source>
@@ -817,8 +917,16 @@ if printed at %3 px/in</source>
             <translation>ملف شهادات (PEM) يوثق بها إلى جانب شهادات النظام. فارغ: شهادات النظام.</translation>
         </message>
         <message>
+            <source>A file that says who you are (default: your own, see 'who')</source>
+            <translation>ملف يذكر من أنت (وإلا فملفك، انظر who)</translation>
+        </message>
+        <message>
             <source>A fine line, some air, and a mat with more weight below.</source>
             <translation>خط رفيع وبعض الفراغ وحاشية أثقل في الأسفل.</translation>
+        </message>
+        <message>
+            <source>A folder for the pictures on which it fared worst, as PNG</source>
+            <translation>مجلد للصور التي كان الختم عليها أضعف ما يكون، بصيغة PNG</translation>
         </message>
         <message>
             <source>A gap shows the mat that follows it, or the picture under a border that lies over its edge.</source>
@@ -831,6 +939,10 @@ if printed at %3 px/in</source>
         <message>
             <source>A key's file, instead of a password: the password is its passphrase then, if it has one.</source>
             <translation>ملف مفتاح بدل كلمة المرور: تكون كلمة المرور عندئذ عبارته السرية إن وُجدت.</translation>
+        </message>
+        <message>
+            <source>A ledger</source>
+            <translation>دفتر</translation>
         </message>
         <message>
             <source>A line in each page asks them to pass by. It keeps nobody out who knows the address.</source>
@@ -885,6 +997,10 @@ if printed at %3 px/in</source>
             <translation>لا يحوي الاسم شرطة مائلة؛ للمجلدات إعداد خاص بها</translation>
         </message>
         <message>
+            <source>A name or key of the library, or a file</source>
+            <translation>اسم أو مفتاح من المكتبة، أو ملف</translation>
+        </message>
+        <message>
             <source>A narrow mat with room for words below.</source>
             <translation>حاشية ضيقة فيها متسع للكلمات في الأسفل.</translation>
         </message>
@@ -899,6 +1015,10 @@ if printed at %3 px/in</source>
         <message>
             <source>A plate, if needed</source>
             <translation>لوحة عند الحاجة</translation>
+        </message>
+        <message>
+            <source>A proof is saved as a PNG</source>
+            <translation>تُحفظ البروفة بصيغة PNG</translation>
         </message>
         <message>
             <source>A ratio, padded</source>
@@ -918,6 +1038,18 @@ if printed at %3 px/in</source>
         <message>
             <source>A rounded plate with the name: readable on anything.</source>
             <translation>لوحة مستديرة فيها الاسم: مقروءة على أي شيء.</translation>
+        </message>
+        <message>
+            <source>A saved job: its pictures, exceptions and ticked deliveries</source>
+            <translation>مهمة محفوظة: صورها واستثناءاتها وتسليماتها المختارة</translation>
+        </message>
+        <message>
+            <source>A seal file, or a name or key of the library</source>
+            <translation>ملف ختم، أو اسم أو مفتاح من المكتبة</translation>
+        </message>
+        <message>
+            <source>A seal stands on it</source>
+            <translation>عليها ختم</translation>
         </message>
         <message>
             <source>A shadow that falls to one side.</source>
@@ -968,6 +1100,10 @@ if printed at %3 px/in</source>
             <translation>حاشية دافئة تلقي ظلًا ناعمًا كأنها قُصت باليد.</translation>
         </message>
         <message>
+            <source>A web album into this new folder: plain HTML and CSS, no script</source>
+            <translation>ألبوم للويب في هذا المجلد الجديد: HTML وCSS فقط، بلا برامج</translation>
+        </message>
+        <message>
             <source>A web album of them</source>
             <translation>ألبوم ويب منها</translation>
         </message>
@@ -1010,6 +1146,17 @@ if printed at %3 px/in</source>
                 <numerusform>حوالي ⁨%1⁩، تقديرًا من {n} نسخة صُنعت للمعرفة.</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>About {bytes}, estimated from {n} copies made to find out</source>
+            <translation>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+                <numerusform>حوالي ⁨{bytes}⁩، تقديرًا من النسخ المصنوعة للمعرفة: {n}</numerusform>
+            </translation>
+        </message>
         <message>
             <source>Above</source>
             <translation>فوق</translation>
@@ -1047,6 +1194,10 @@ if printed at %3 px/in</source>
             <translation>العنوان</translation>
         </message>
         <message>
+            <source>Advice on placing, seals as pictures, the library of seals</source>
+            <translation>نصائح عن الموضع، والأختام صورًا، ومكتبة الأختام</translation>
+        </message>
+        <message>
             <source>All</source>
             <translation>الكل</translation>
         </message>
@@ -1055,12 +1206,20 @@ if printed at %3 px/in</source>
             <translation>كلها مشفّرة إلا FTP العادي، وعلى الخادم أن يثبت هويته.</translation>
         </message>
         <message>
+            <source>All copies that left of a picture, known by its bytes (or those of a copy), else by its path</source>
+            <translation>كل ما خرج من نسخ صورة، تُعرف ببايتاتها (أو بايتات نسخة) وإلا فبمسارها</translation>
+        </message>
+        <message>
             <source>All equal</source>
             <translation>متساوية كلها</translation>
         </message>
         <message>
             <source>All nine</source>
             <translation>التسعة كلها</translation>
+        </message>
+        <message>
+            <source>All of it as JSON lines, to the standard output</source>
+            <translation>كله أسطر JSON، إلى المخرج القياسي</translation>
         </message>
         <message>
             <source>All over</source>
@@ -1095,8 +1254,20 @@ if printed at %3 px/in</source>
             <translation>كل الحقوق محفوظة، ليست لتعلم الآلة؛ املأ صفحتك وعنوانك</translation>
         </message>
         <message>
+            <source>All that can be said of a copy, by kind</source>
+            <translation>كل ما يمكن أن يقال عن نسخة، بحسب النوع</translation>
+        </message>
+        <message>
             <source>All that file systems take</source>
             <translation>كل ما تقبله أنظمة الملفات</translation>
+        </message>
+        <message>
+            <source>All that left of it:</source>
+            <translation>كل ما خرج منها:</translation>
+        </message>
+        <message>
+            <source>All that were sent or left out: a copy that is stamped again may be sent again then</source>
+            <translation>كل ما أُرسل أو تُرك: النسخة التي تُختم من جديد يجوز إرسالها من جديد بعدها</translation>
         </message>
         <message>
             <source>All without loss; ZIP is the smallest.</source>
@@ -1171,6 +1342,18 @@ if printed at %3 px/in</source>
             <translation>على امتداد الأسفل</translation>
         </message>
         <message>
+            <source>Also stamp pictures that are copies made by Keep Seal itself</source>
+            <translation>اختم أيضًا صورًا هي نسخ صنعها Keep Seal نفسه</translation>
+        </message>
+        <message>
+            <source>Also where another one has the name; it is set aside</source>
+            <translation>حتى إن كان لغيره الاسم نفسه؛ يُنحّى ذاك جانبًا</translation>
+        </message>
+        <message>
+            <source>Also write a page to keep; must not exist</source>
+            <translation>واكتب أيضًا صفحة للحفظ؛ يجب ألا تكون موجودة</translation>
+        </message>
+        <message>
             <source>Alt Text</source>
             <translation>النص البديل</translation>
         </message>
@@ -1213,6 +1396,10 @@ if printed at %3 px/in</source>
         <message>
             <source>An environment variable</source>
             <translation>من متغير بيئة</translation>
+        </message>
+        <message>
+            <source>An original or a copy; several may be given</source>
+            <translation>أصل أو نسخة؛ يجوز ذكر عدة</translation>
         </message>
         <message>
             <source>An original, byte for byte: "{original}". Copies that left of it: {copies}.</source>
@@ -1275,12 +1462,32 @@ if printed at %3 px/in</source>
             <translation>الترتيب</translation>
         </message>
         <message>
+            <source>As 'list' shows</source>
+            <translation>كما يعرضها list</translation>
+        </message>
+        <message>
+            <source>As 'list' shows; none: all</source>
+            <translation>كما يعرضها list؛ بلا ذكر: كلها</translation>
+        </message>
+        <message>
+            <source>As a delivery file with every default</source>
+            <translation>ملف تسليم فيه كل القيم المبدئية</translation>
+        </message>
+        <message>
+            <source>As a table for spreadsheets</source>
+            <translation>جدولًا لبرنامج جداول</translation>
+        </message>
+        <message>
             <source>As in "Sluice kite festival".</source>
             <translation>مثل «مهرجان الطائرات الورقية».</translation>
         </message>
         <message>
             <source>As in "staff photographer".</source>
             <translation>مثل «مصور العاملين».</translation>
+        </message>
+        <message>
+            <source>As in --set studio='Your Studio'</source>
+            <translation>مثل --set studio='اسم الاستوديو'</translation>
         </message>
         <message>
             <source>As in the original</source>
@@ -1317,6 +1524,26 @@ if printed at %3 px/in</source>
         <message>
             <source>As small as unseen</source>
             <translation>بأصغر حجم لا يُرى فرقه</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of borders</source>
+            <translation>مخطط JSON للأطر</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of delivery files</source>
+            <translation>مخطط JSON لملفات التسليم</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of rights sheets</source>
+            <translation>مخطط JSON لأوراق الحقوق</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of seals</source>
+            <translation>مخطط JSON للأختام</translation>
+        </message>
+        <message>
+            <source>As the reference page of the documentation</source>
+            <translation>صفحة مرجعية للتوثيق</translation>
         </message>
         <message>
             <source>As the storage names it; it is part of what is signed.</source>
@@ -1359,6 +1586,10 @@ if printed at %3 px/in</source>
             <translation>في نقطة خاصة</translation>
         </message>
         <message>
+            <source>At byte</source>
+            <translation>عند البايت</translation>
+        </message>
+        <message>
             <source>At most</source>
             <translation>على الأكثر</translation>
         </message>
@@ -1377,6 +1608,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Badge</source>
             <translation>شعار مستدير</translation>
+        </message>
+        <message>
+            <source>Beginnings of words of names, folders, delivery, seal and what the copy says; all must be there</source>
+            <translation>أوائل كلمات من الأسماء والمجلدات والتسليم والختم وما تقوله النسخة؛ يجب وجودها كلها</translation>
         </message>
         <message>
             <source>Behind the dark version.</source>
@@ -1467,6 +1702,10 @@ if printed at %3 px/in</source>
             <translation>السطوع</translation>
         </message>
         <message>
+            <source>Bring back the one that was removed last</source>
+            <translation>أعد آخر ما أُزيل</translation>
+        </message>
+        <message>
             <source>Bring that file back under its path, or plan anew</source>
             <translation>أعد ذلك الملف إلى مساره أو خطط من جديد</translation>
         </message>
@@ -1507,12 +1746,28 @@ if printed at %3 px/in</source>
             <translation>التعليق</translation>
         </message>
         <message>
+            <source>Cards and cameras that are mounted</source>
+            <translation>البطاقات والكاميرات الموصولة</translation>
+        </message>
+        <message>
             <source>Centre</source>
             <translation>الوسط</translation>
         </message>
         <message>
             <source>Certificates</source>
             <translation>الشهادات</translation>
+        </message>
+        <message>
+            <source>Change one setting first</source>
+            <translation>غيّر إعدادًا أولًا</translation>
+        </message>
+        <message>
+            <source>Change one setting, as in --set seal.size=6; see 'keep-seal-cli settings'</source>
+            <translation>غيّر إعدادًا، مثل --set seal.size=6؛ انظر keep-seal-cli settings</translation>
+        </message>
+        <message>
+            <source>Change one setting, as in --set sending.user=anna</source>
+            <translation>غيّر إعدادًا، مثل --set sending.user=anna</translation>
         </message>
         <message>
             <source>Change those words, or let the sheet drop them</source>
@@ -1765,8 +2020,16 @@ if printed at %3 px/in</source>
             <translation>قارن ذلك بما يقوله القائم على الخادم ثم اكتبه في محطة الإرسال</translation>
         </message>
         <message>
+            <source>Completion for bash, of all commands</source>
+            <translation>الإكمال لـ bash، لكل الأوامر</translation>
+        </message>
+        <message>
             <source>Composed of several captures</source>
             <translation>مركّبة من عدة لقطات</translation>
+        </message>
+        <message>
+            <source>Connect, write a small file and take it away again; where that does, copies may be sent there</source>
+            <translation>اتصل واكتب ملفًا صغيرًا ثم أزله؛ حيث ينجح ذلك يجوز إرسال النسخ</translation>
         </message>
         <message>
             <source>Contact</source>
@@ -1777,12 +2040,40 @@ if printed at %3 px/in</source>
             <translation>التباين</translation>
         </message>
         <message>
+            <source>Copies by names, words, days, delivery, folder, seal or size</source>
+            <translation>نسخ بحسب الأسماء والكلمات والأيام والتسليم والمجلد والختم والحجم</translation>
+        </message>
+        <message>
             <source>Copies go</source>
             <translation>تذهب النسخ</translation>
         </message>
         <message>
+            <source>Copies listed, the newest first; 0: all</source>
+            <translation>عدد النسخ المعروضة، الأحدث أولًا؛ 0: كلها</translation>
+        </message>
+        <message>
+            <source>Copies may be sent there from now on.</source>
+            <translation>يجوز من الآن إرسال النسخ إلى هناك.</translation>
+        </message>
+        <message>
+            <source>Copies may be sent to {place} from now on.</source>
+            <translation>يجوز من الآن إرسال النسخ إلى ⁨{place}⁩.</translation>
+        </message>
+        <message>
+            <source>Copies of {day}</source>
+            <translation>نسخ ⁨{day}⁩</translation>
+        </message>
+        <message>
+            <source>Copies that are to be sent, and sending them</source>
+            <translation>نسخ للإرسال، وإرسالها</translation>
+        </message>
+        <message>
             <source>Copy it again from where it came</source>
             <translation>انسخها من جديد من حيث جاءت</translation>
+        </message>
+        <message>
+            <source>Copy or original lies below this folder</source>
+            <translation>النسخة أو الأصل تحت هذا المجلد</translation>
         </message>
         <message>
             <source>Copyright Notice</source>
@@ -1907,6 +2198,10 @@ if printed at %3 px/in</source>
             <translation>تاريخ الالتقاط</translation>
         </message>
         <message>
+            <source>Deliver in spite of a note of this kind (KIND or KIND=SUBJECT), for all pictures; see 'settings --notes'</source>
+            <translation>سلّم رغم ملاحظة من هذا النوع (KIND أو KIND=SUBJECT)، لكل الصور؛ انظر settings --notes</translation>
+        </message>
+        <message>
             <source>Depth</source>
             <translation>العمق</translation>
         </message>
@@ -1925,6 +2220,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Did you mean </source>
             <translation>هل تقصد </translation>
+        </message>
+        <message>
+            <source>Did you mean '{command}'?</source>
+            <translation>هل قصدت «⁨{command}⁩»؟</translation>
         </message>
         <message>
             <source>Did you mean {near}?</source>
@@ -1951,6 +2250,10 @@ if printed at %3 px/in</source>
             <translation>Display P3</translation>
         </message>
         <message>
+            <source>Display program version information and exit</source>
+            <translation>اعرض الإصدار وانتهِ</translation>
+        </message>
+        <message>
             <source>Distance</source>
             <translation>المسافة</translation>
         </message>
@@ -1963,12 +2266,20 @@ if printed at %3 px/in</source>
             <translation>المسافة رأسيًا</translation>
         </message>
         <message>
+            <source>Do it; else it is only said what would go</source>
+            <translation>نفّذ؛ وإلا قيل ما سيذهب فقط</translation>
+        </message>
+        <message>
             <source>Do not begin</source>
             <translation>لا تبدأ</translation>
         </message>
         <message>
             <source>Do not send it</source>
             <translation>لا ترسلها</translation>
+        </message>
+        <message>
+            <source>Done: {outcomes}.</source>
+            <translation>تم: ⁨{outcomes}⁩.</translation>
         </message>
         <message>
             <source>Down</source>
@@ -1997,6 +2308,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Each its own</source>
             <translation>لكل لونها</translation>
+        </message>
+        <message>
+            <source>Each row needs a file name of this job first, and a field's name above each column</source>
+            <translation>يلزم في كل سطر أولًا اسم ملف من هذه المهمة، وفوق كل عمود اسم حقل</translation>
         </message>
         <message>
             <source>Edited by a person</source>
@@ -2051,6 +2366,14 @@ if printed at %3 px/in</source>
             <translation>النهاية</translation>
         </message>
         <message>
+            <source>End it with .pdf, .html or .csv</source>
+            <translation>اجعله ينتهي بـ .pdf أو .html أو .csv</translation>
+        </message>
+        <message>
+            <source>End when all that is there has been worked on</source>
+            <translation>انتهِ حين يُعمل على كل ما هناك</translation>
+        </message>
+        <message>
             <source>Ends at the picture's right edge.</source>
             <translation>ينتهي عند الحافة اليمنى للصورة.</translation>
         </message>
@@ -2069,6 +2392,21 @@ if printed at %3 px/in</source>
         <message>
             <source>Enter starts a new line. {name}, {year}, {creator} and others are filled in for each picture; {title|untitled} says what to put where there is none. (Of the seal's first text.)</source>
             <translation>مفتاح Enter يبدأ سطرًا جديدًا. يُملأ ⁨{name}⁩ و⁨{year}⁩ و⁨{creator}⁩ وغيرها لكل صورة؛ و{title|بلا عنوان} يقول ما يوضع حيث لا يوجد. (لأول نص في الختم.)</translation>
+        </message>
+        <message>
+            <source>Entries for the library's deliveries that name a folder, and for the window; again after the library changed</source>
+            <translation>مداخل لتسليمات المكتبة التي تذكر مجلدًا، وللنافذة؛ أعدها بعد تغيّر المكتبة</translation>
+        </message>
+        <message numerus="yes">
+            <source>Entries for {n} deliveries and for the window.</source>
+            <translation>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+                <numerusform>مداخل للتسليمات ({n}) وللنافذة.</numerusform>
+            </translation>
         </message>
         <message>
             <source>Equal area on every shape</source>
@@ -2097,6 +2435,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Every pixel, no mark, 300 pixels an inch; the lab gets them numbered.</source>
             <translation>كل بكسل، بلا علامة، 300 بكسل في البوصة؛ يستلمها المختبر مرقّمة.</translation>
+        </message>
+        <message>
+            <source>Everything that was made for it</source>
+            <translation>كل ما صُنع له</translation>
         </message>
         <message>
             <source>Exact pixels, filled and trimmed</source>
@@ -2135,12 +2477,28 @@ if printed at %3 px/in</source>
             <translation>صفحة سريعة</translation>
         </message>
         <message>
+            <source>Field</source>
+            <translation>الحقل</translation>
+        </message>
+        <message>
             <source>File</source>
             <translation>الملف</translation>
         </message>
         <message>
+            <source>File ending in .pdf, .html or .csv; must not exist</source>
+            <translation>ملف ينتهي بـ .pdf أو .html أو .csv؛ يجب ألا يكون موجودًا</translation>
+        </message>
+        <message>
+            <source>Files and folders</source>
+            <translation>ملفات ومجلدات</translation>
+        </message>
+        <message>
             <source>Files of Keep Seal are far smaller; ask for it again from where it came</source>
             <translation>ملفات Keep Seal أصغر بكثير؛ اطلبه من جديد من حيث جاء</translation>
+        </message>
+        <message>
+            <source>Files of any origin, and folders with all in them</source>
+            <translation>ملفات من أي مصدر، ومجلدات بكل ما فيها</translation>
         </message>
         <message>
             <source>Fill where it is empty</source>
@@ -2187,12 +2545,20 @@ if printed at %3 px/in</source>
             <translation>المجلد</translation>
         </message>
         <message>
+            <source>Folder for the copies, instead of the delivery's own</source>
+            <translation>مجلد للنسخ، بدل مجلد التسليم نفسه</translation>
+        </message>
+        <message>
             <source>Folder inside it</source>
             <translation>مجلد داخله</translation>
         </message>
         <message>
             <source>Folder there</source>
             <translation>المجلد هناك</translation>
+        </message>
+        <message>
+            <source>Folders inside it too</source>
+            <translation>والمجلدات داخله أيضًا</translation>
         </message>
         <message>
             <source>Foot strip with caption</source>
@@ -2282,6 +2648,10 @@ if printed at %3 px/in</source>
             <translation>من ⁨{count}⁩ صور يمكن استخلاص متوسط شكله، ونزع ⁨{percent}⁩ % منه عن هذه.</translation>
         </message>
         <message>
+            <source>From: {value}</source>
+            <translation>من: ⁨{value}⁩</translation>
+        </message>
+        <message>
             <source>Full (4:4:4)</source>
             <translation>كامل (⁦4:4:4⁩)</translation>
         </message>
@@ -2296,6 +2666,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Gap</source>
             <translation>فجوة</translation>
+        </message>
+        <message>
+            <source>Give K/N, such as 3/8</source>
+            <translation>اكتب K/N مثل 3/8</translation>
         </message>
         <message>
             <source>Give it a name that ends in .pdf or .html</source>
@@ -2346,8 +2720,20 @@ if printed at %3 px/in</source>
             <translation>أعط الختم جزءًا</translation>
         </message>
         <message>
+            <source>Given up; its ledger: {file}</source>
+            <translation>تُرك؛ دفتره: ⁨{file}⁩</translation>
+        </message>
+        <message>
             <source>Gives back what making the picture smaller took. A picture that keeps its own pixels is left as it is.</source>
             <translation>يعيد ما أخذه تصغير الصورة. الصورة التي تحفظ بكسلاتها تُترك كما هي.</translation>
+        </message>
+        <message>
+            <source>Go on until nothing waits any more, with a pause after each failure</source>
+            <translation>واصل حتى لا ينتظر شيء، مع توقف بعد كل إخفاق</translation>
+        </message>
+        <message>
+            <source>Go on with a run that was stopped or killed</source>
+            <translation>واصل تشغيلًا أُوقف أو انقطع</translation>
         </message>
         <message>
             <source>Grain</source>
@@ -2376,6 +2762,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Grows until the whole is square; nothing of the picture is cut.</source>
             <translation>يكبر حتى يصير الكل مربعًا؛ لا يُقطع شيء من الصورة.</translation>
+        </message>
+        <message>
+            <source>HELD BACK: {sentence}</source>
+            <translation>محجوزة: ⁨{sentence}⁩</translation>
         </message>
         <message>
             <source>Hairlines outside the picture where it is cut.</source>
@@ -2422,6 +2812,10 @@ if printed at %3 px/in</source>
             <translation>الارتفاع</translation>
         </message>
         <message>
+            <source>Held copies, and those that wait for their next try, are due now</source>
+            <translation>النسخ المحتجزة والتي تنتظر محاولتها التالية يحين وقتها الآن</translation>
+        </message>
+        <message>
             <source>Helped by</source>
             <translation>يساعد على ذلك</translation>
         </message>
@@ -2459,6 +2853,14 @@ if printed at %3 px/in</source>
         <message>
             <source>Higher takes longer and makes smaller files.</source>
             <translation>الأعلى يستغرق أطول ويصنع ملفات أصغر.</translation>
+        </message>
+        <message>
+            <source>Hold a folder, a drive or an album against what was made: untouched, changed, missing, foreign</source>
+            <translation>قارن مجلدًا أو قرصًا أو ألبومًا بما صُنع: كما هو، متغيّر، مفقود، غريب</translation>
+        </message>
+        <message>
+            <source>Hold back what is worth a look; files that are no pictures fail the command</source>
+            <translation>احجب ما يستحق النظر؛ والملفات التي ليست صورًا تُفشل الأمر</translation>
         </message>
         <message>
             <source>Hold unreadable ones back</source>
@@ -2604,9 +3006,24 @@ if printed at %3 px/in</source>
             <source>In a strip</source>
             <translation>في شريط</translation>
         </message>
+        <message numerus="yes">
+            <source>In letters to be looked at: {n} copies of these. To see them: keep-seal-cli outbox letters</source>
+            <translation>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+                <numerusform>في رسائل تنتظر النظر: {n} منها. لرؤيتها: keep-seal-cli outbox letters</numerusform>
+            </translation>
+        </message>
         <message>
             <source>In linear light</source>
             <translation>في الضوء الخطي</translation>
+        </message>
+        <message>
+            <source>In names and folders also:</source>
+            <translation>في الأسماء والمجلدات أيضًا:</translation>
         </message>
         <message>
             <source>In one colour</source>
@@ -2621,8 +3038,23 @@ if printed at %3 px/in</source>
             <translation>بالبكسل.</translation>
         </message>
         <message>
+            <source>In seals, captions and rights sheets:</source>
+            <translation>في الأختام والتعليقات وأوراق الحقوق:</translation>
+        </message>
+        <message>
             <source>In several lines</source>
             <translation>في عدة أسطر</translation>
+        </message>
+        <message numerus="yes">
+            <source>In the outbox: {n} copies more. To send them: {command}</source>
+            <translation>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+                <numerusform>في الصادر نسخ جديدة: {n}. لإرسالها: ⁨{command}⁩</numerusform>
+            </translation>
         </message>
         <message>
             <source>In the picture's own tone</source>
@@ -2631,6 +3063,17 @@ if printed at %3 px/in</source>
         <message>
             <source>In what it is measured in.</source>
             <translation>بوحدة قياسه.</translation>
+        </message>
+        <message numerus="yes">
+            <source>In {plain} of {n} pictures the seal is on plain ground; it is hard to read in {hard}.</source>
+            <translation>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+                <numerusform>الختم على أرضية سادة في ⁨{plain}⁩ من {n} من الصور، وصعب القراءة في ⁨{hard}⁩.</numerusform>
+            </translation>
         </message>
         <message>
             <source>Ink</source>
@@ -2665,6 +3108,10 @@ if printed at %3 px/in</source>
             <translation>بدل الختم كله كل مرة.</translation>
         </message>
         <message>
+            <source>Instead: a seal file, or a seal of the library</source>
+            <translation>بدلًا منه: ملف ختم أو ختم من المكتبة</translation>
+        </message>
+        <message>
             <source>Instructions</source>
             <translation>التعليمات</translation>
         </message>
@@ -2683,6 +3130,14 @@ if printed at %3 px/in</source>
         <message>
             <source>It fares worst {how}: contrast {contrast} : 1, {left} of 100 of what was asked.</source>
             <translation>أسوأ حاله ⁨{how}⁩: التباين ⁦{contrast} : 1⁩، و⁨{left}⁩ من 100 مما طُلب.</translation>
+        </message>
+        <message>
+            <source>It had {deliveries}</source>
+            <translation>كان فيه ⁨{deliveries}⁩</translation>
+        </message>
+        <message>
+            <source>It is in the desktop's secret store.</source>
+            <translation>هي في مخزن أسرار سطح المكتب.</translation>
         </message>
         <message>
             <source>It is never written into a delivery, a job or a ledger.</source>
@@ -2741,12 +3196,28 @@ if printed at %3 px/in</source>
             <translation>نسخته الداكنة</translation>
         </message>
         <message>
+            <source>Its delivery opened the place in words</source>
+            <translation>سمح تسليمها بذكر المكان في الكلمات</translation>
+        </message>
+        <message>
+            <source>Its journal (default: the newest)</source>
+            <translation>يوميته (وإلا فالأحدث)</translation>
+        </message>
+        <message>
+            <source>Its key</source>
+            <translation>مفتاحه</translation>
+        </message>
+        <message>
             <source>Its middle, where the parts of its group are placed freely.</source>
             <translation>وسطه، حيث توضع أجزاء مجموعته بحرية.</translation>
         </message>
         <message>
             <source>Its most frequent colour</source>
             <translation>أكثر ألوانها تكرارًا</translation>
+        </message>
+        <message>
+            <source>Its name or key</source>
+            <translation>اسمه أو مفتاحه</translation>
         </message>
         <message>
             <source>Its name, as in pictures.example.org; with another port, pictures.example.org:2022; for WebDAV with the folder that it begins at, cloud.example.org/dav/anna; for letters the one that takes them from you (port 587, or :465).</source>
@@ -2804,6 +3275,14 @@ if printed at %3 px/in</source>
             <source>Job identifier</source>
             <translation>معرّف العمل</translation>
         </message>
+        <message>
+            <source>Join the ledgers of a saved plan's parts, and say what is missing</source>
+            <translation>اجمع دفاتر أجزاء خطة محفوظة واذكر ما ينقص</translation>
+        </message>
+        <message>
+            <source>Join what another register exported</source>
+            <translation>ضمّ ما صدّره سجل آخر</translation>
+        </message>
         <message numerus="yes">
             <source>Joined: {n} runs.</source>
             <translation>
@@ -2814,6 +3293,10 @@ if printed at %3 px/in</source>
                 <numerusform>ضُم: {n} تشغيلًا.</numerusform>
                 <numerusform>ضُم: {n} تشغيل.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>K/N: only the K-th of N parts of it, safely beside the others; again after a kill, it goes on where it was</source>
+            <translation>K/N: الجزء K من N فقط، بأمان إلى جانب الأجزاء الأخرى؛ وإن أُعيد بعد انقطاع واصل من حيث كان</translation>
         </message>
         <message>
             <source>Keep</source>
@@ -2858,6 +3341,10 @@ if printed at %3 px/in</source>
             <translation>أبقِ التقييم والعلامة اللونية</translation>
         </message>
         <message>
+            <source>Keep the plan in this file, for 'stamp --plan'; must not exist</source>
+            <translation>احفظ الخطة في هذا الملف لـ stamp --plan؛ يجب ألا يكون موجودًا</translation>
+        </message>
+        <message>
             <source>Keeps the logo's shape and draws it in the part's colours.</source>
             <translation>يُبقي شكل الشعار ويرسمه بألوان الجزء.</translation>
         </message>
@@ -2872,6 +3359,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Keywords that hold a city, region or other place that was removed.</source>
             <translation>كلمات مفتاحية فيها مدينة أو منطقة أو مكان آخر أُزيل.</translation>
+        </message>
+        <message>
+            <source>Killed, stopped or under way: {parts}</source>
+            <translation>انقطعت أو أُوقفت أو ما زالت جارية: ⁨{parts}⁩</translation>
         </message>
         <message>
             <source>Kind</source>
@@ -2906,12 +3397,24 @@ if printed at %3 px/in</source>
             <translation>اترك تلك الصورة</translation>
         </message>
         <message>
+            <source>Leave these out, or plan anew</source>
+            <translation>احذف هذه أو خطّط من جديد</translation>
+        </message>
+        <message>
+            <source>Ledger: {file}</source>
+            <translation>الدفتر: ⁨{file}⁩</translation>
+        </message>
+        <message>
             <source>Left</source>
             <translation>يسار</translation>
         </message>
         <message>
             <source>Left and right change places.</source>
             <translation>يتبادل اليسار واليمين.</translation>
+        </message>
+        <message>
+            <source>Left out: {sentence}</source>
+            <translation>متروكة: ⁨{sentence}⁩</translation>
         </message>
         <message>
             <source>Less</source>
@@ -2948,6 +3451,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Letters never below</source>
             <translation>الحروف لا تقل عن</translation>
+        </message>
+        <message>
+            <source>Letters that nobody looked at yet, whole</source>
+            <translation>رسائل لم ينظر إليها أحد بعد، كاملةً</translation>
         </message>
         <message>
             <source>Levels to the full range</source>
@@ -3022,6 +3529,14 @@ if printed at %3 px/in</source>
             <translation>الرابط</translation>
         </message>
         <message>
+            <source>List every setting of a delivery</source>
+            <translation>اعرض كل إعدادات التسليم</translation>
+        </message>
+        <message>
+            <source>List untouched and foreign files too</source>
+            <translation>اعرض أيضًا الملفات التي كما هي والغريبة</translation>
+        </message>
+        <message>
             <source>Lit and shaded edges, as if pressed into the picture. With little opacity only the edges show.</source>
             <translation>حواف مضاءة ومظللة كأنها مضغوطة في الصورة. مع عتامة قليلة لا تظهر إلا الحواف.</translation>
         </message>
@@ -3046,6 +3561,10 @@ if printed at %3 px/in</source>
             <translation>الضلع الطويل</translation>
         </message>
         <message>
+            <source>Long side, in pixels</source>
+            <translation>الضلع الطويل بالبكسل</translation>
+        </message>
+        <message>
             <source>Longest name</source>
             <translation>أطول اسم</translation>
         </message>
@@ -3068,6 +3587,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Look at the picture again</source>
             <translation>انظر إلى الصورة من جديد</translation>
+        </message>
+        <message>
+            <source>Look into folders inside folders too</source>
+            <translation>انظر أيضًا في المجلدات داخل المجلدات</translation>
         </message>
         <message>
             <source>Looked at</source>
@@ -3106,6 +3629,10 @@ if printed at %3 px/in</source>
             <translation>صُنعت لأجل</translation>
         </message>
         <message>
+            <source>Made for this delivery</source>
+            <translation>صُنعت لهذا التسليم</translation>
+        </message>
+        <message>
             <source>Made if need be. It may not be a folder that originals lie in.</source>
             <translation>يُصنع عند الحاجة. لا يجوز أن يكون مجلدًا فيه أصول.</translation>
         </message>
@@ -3116,6 +3643,14 @@ if printed at %3 px/in</source>
         <message>
             <source>Made on</source>
             <translation>صُنعت في</translation>
+        </message>
+        <message>
+            <source>Made on that day or before</source>
+            <translation>صُنعت في ذلك اليوم أو قبله</translation>
+        </message>
+        <message>
+            <source>Made on that day or later: 2026-05-01, 2026-05 or 2026 (UTC)</source>
+            <translation>صُنعت في ذلك اليوم أو بعده: 2026-05-01 أو 2026-05 أو 2026 (UTC)</translation>
         </message>
         <message>
             <source>Made small and pressed</source>
@@ -3158,6 +3693,10 @@ if printed at %3 px/in</source>
             <translation>اصنعها من جديد؛ فتُرسل عندئذ</translation>
         </message>
         <message>
+            <source>Make no copies in memory to estimate bytes</source>
+            <translation>لا تصنع نسخًا في الذاكرة لتقدير البايتات</translation>
+        </message>
+        <message>
             <source>Make one colour transparent</source>
             <translation>اجعل لونًا شفافًا</translation>
         </message>
@@ -3174,8 +3713,20 @@ if printed at %3 px/in</source>
             <translation>أفسح مكانًا على قرصه أو انقل الملف</translation>
         </message>
         <message>
+            <source>Make the copies</source>
+            <translation>اصنع النسخ</translation>
+        </message>
+        <message>
             <source>Make the copies again</source>
             <translation>اصنع النسخ من جديد</translation>
+        </message>
+        <message>
+            <source>Make the copies of a saved plan, on any machine that sees the same folders</source>
+            <translation>اصنع نسخ خطة محفوظة، على أي جهاز يرى المجلدات نفسها</translation>
+        </message>
+        <message>
+            <source>Make the register again from the ledgers</source>
+            <translation>اصنع السجل من جديد من الدفاتر</translation>
         </message>
         <message>
             <source>Make the seal or its distances larger</source>
@@ -3196,6 +3747,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Maker and rights</source>
             <translation>الصانع والحقوق</translation>
+        </message>
+        <message>
+            <source>Makes sealed, rights-labelled copies of pictures. Originals are never written to; no copy tells where a picture was taken.</source>
+            <translation>يصنع نسخًا مختومة من الصور تحمل حقوقك. لا يُكتب في الأصول أبدًا، ولا تكشف نسخة أين التُقطت الصورة.</translation>
         </message>
         <message>
             <source>Margin</source>
@@ -3268,6 +3823,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Mend the link</source>
             <translation>أصلح الرابط</translation>
+        </message>
+        <message>
+            <source>Metadata for single pictures, from a CSV file</source>
+            <translation>بيانات وصفية لصور بعينها، من ملف CSV</translation>
         </message>
         <message>
             <source>Middle</source>
@@ -3358,8 +3917,24 @@ if printed at %3 px/in</source>
             <translation>اذكر مجلدًا ليُراقب</translation>
         </message>
         <message>
+            <source>Name a path, or use --delivery or --run</source>
+            <translation>اذكر مسارًا، أو استعمل --delivery أو --run</translation>
+        </message>
+        <message>
+            <source>Name another folder</source>
+            <translation>اذكر مجلدًا آخر</translation>
+        </message>
+        <message>
             <source>Name it at the station Sending, or switch that off</source>
             <translation>اذكره في محطة الإرسال أو أطفئها</translation>
+        </message>
+        <message>
+            <source>Name it, as in --set sending.server=pictures.example.org</source>
+            <translation>اذكره، مثل --set sending.server=pictures.example.org</translation>
+        </message>
+        <message>
+            <source>Name one file</source>
+            <translation>اذكر ملفًا واحدًا</translation>
         </message>
         <message>
             <source>Name others at the station Turn, crop</source>
@@ -3368,6 +3943,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Name over link</source>
             <translation>الاسم فوق الرابط</translation>
+        </message>
+        <message>
+            <source>Name pictures, folders or a job</source>
+            <translation>اذكر صورًا أو مجلدات أو مهمة</translation>
         </message>
         <message>
             <source>Name plate</source>
@@ -3382,12 +3961,20 @@ if printed at %3 px/in</source>
             <translation>الاسم: ⁨{is}⁩، وكان ⁨{was}⁩</translation>
         </message>
         <message>
+            <source>Names or keys of the library, or files</source>
+            <translation>أسماء أو مفاتيح من المكتبة، أو ملفات</translation>
+        </message>
+        <message>
             <source>Navier-Stokes</source>
             <translation>Navier-Stokes</translation>
         </message>
         <message>
             <source>Nearly black, with a hair of white at the picture.</source>
             <translation>سواد تقريبًا مع شعرة بيضاء عند الصورة.</translation>
+        </message>
+        <message>
+            <source>Needs</source>
+            <translation>يلزم</translation>
         </message>
         <message>
             <source>Never enlarged</source>
@@ -3404,6 +3991,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Night mat</source>
             <translation>حاشية ليلية</translation>
+        </message>
+        <message>
+            <source>No card and no camera is mounted.</source>
+            <translation>لا بطاقة ولا كاميرا موصولة.</translation>
         </message>
         <message>
             <source>No coloured fringes.</source>
@@ -3425,6 +4016,14 @@ if printed at %3 px/in</source>
             <translation>لم يُعثر على مكان، لكن تعذّرت قراءته كله.</translation>
         </message>
         <message>
+            <source>No run was interrupted.</source>
+            <translation>لم ينقطع أي تشغيل.</translation>
+        </message>
+        <message>
+            <source>No seal stands on it</source>
+            <translation>لا ختم عليها</translation>
+        </message>
+        <message>
             <source>No spaces</source>
             <translation>بلا مسافات</translation>
         </message>
@@ -3443,6 +4042,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Not allowed, see Other Constraints</source>
             <translation>غير مسموح، انظر «قيود أخرى»</translation>
+        </message>
+        <message>
+            <source>Not among the originals: {counts}</source>
+            <translation>ليست من الأصول: ⁨{counts}⁩</translation>
         </message>
         <message>
             <source>Not below quality</source>
@@ -3472,6 +4075,10 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>Not searched: {part}</source>
+            <translation>لم يُفتّش: ⁨{part}⁩</translation>
+        </message>
+        <message>
             <source>Not tried: it takes at least {fewest} pictures of one shape with the same version of the seal.</source>
             <translation>لم يُجرّب: يحتاج إلى ⁨{fewest}⁩ صور على الأقل بشكل واحد وبالنسخة نفسها من الختم.</translation>
         </message>
@@ -3490,6 +4097,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Nothing like it has left, as far as this register knows (pictures held against: {count}).</source>
             <translation>لم يخرج شيء يشبهها فيما يعرفه هذا السجل (عدد الصور التي قورنت بها: ⁨{count}⁩).</translation>
+        </message>
+        <message>
+            <source>Nothing will be replaced</source>
+            <translation>لن يُستبدل شيء</translation>
         </message>
         <message>
             <source>Nothing: transparent where the format can.</source>
@@ -3516,6 +4127,10 @@ if printed at %3 px/in</source>
             <translation>الأرقام والروابط والرموز التي هي مكان تُقطع من الكلمات الباقية؛ ويُذكر ما قُطع.</translation>
         </message>
         <message>
+            <source>OPTIONS</source>
+            <translation>الخيارات</translation>
+        </message>
+        <message>
             <source>Of 100. The place set above is kept unless another one is this much better.</source>
             <translation>من 100. يبقى الموضع المضبوط أعلاه ما لم يكن آخر أفضل منه بهذا القدر.</translation>
         </message>
@@ -3526,6 +4141,18 @@ if printed at %3 px/in</source>
         <message>
             <source>Of a file with several</source>
             <translation>من ملف فيه عدة صور</translation>
+        </message>
+        <message>
+            <source>Of an album: asks search engines to pass by</source>
+            <translation>للألبوم: يطلب من محركات البحث تجاوزه</translation>
+        </message>
+        <message>
+            <source>Of an album: the copies can be downloaded</source>
+            <translation>للألبوم: يمكن تنزيل النسخ</translation>
+        </message>
+        <message>
+            <source>Of an album: what stands under its title</source>
+            <translation>للألبوم: ما يُكتب تحت عنوانه</translation>
         </message>
         <message>
             <source>Of any size</source>
@@ -3542,6 +4169,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Of one letter as it is sent; many servers refuse more than 20. Copies that are more go in several letters.</source>
             <translation>لرسالة واحدة كما تُرسل؛ كثير من الخوادم يرفض ما زاد على 20. النسخ الأكثر تذهب في عدة رسائل.</translation>
+        </message>
+        <message>
+            <source>Of proof sheets</source>
+            <translation>لأوراق البروفات</translation>
         </message>
         <message>
             <source>Of the JPEG inside; printers ask for 90 and more.</source>
@@ -3691,6 +4322,10 @@ if printed at %3 px/in</source>
             <translation>واحد من 1 و2 و4 و9</translation>
         </message>
         <message>
+            <source>One of studio, creator, link, contact, emblem, emblem_dark, then = and the words</source>
+            <translation>واحد من studio وcreator وlink وcontact وemblem وemblem_dark ثم = والكلمات</translation>
+        </message>
+        <message>
             <source>One of {all}</source>
             <translation>واحد من ⁨{all}⁩</translation>
         </message>
@@ -3735,6 +4370,10 @@ if printed at %3 px/in</source>
             <translation>ضوء وظل فقط، كأنه مضغوط في الصورة.</translation>
         </message>
         <message>
+            <source>Only list interrupted runs</source>
+            <translation>اعرض التشغيلات المنقطعة فقط</translation>
+        </message>
+        <message>
             <source>Only lists can be added to: choose "fill" or "replace"</source>
             <translation>لا يُضاف إلا إلى القوائم: اختر «املأ» أو «استبدل»</translation>
         </message>
@@ -3755,6 +4394,14 @@ if printed at %3 px/in</source>
             <translation>العنوان وحده، صغيرًا: لصور يُراد العثور عليها من جديد.</translation>
         </message>
         <message>
+            <source>Only the copies of this delivery of the run</source>
+            <translation>نسخ هذا التسليم من التشغيل فقط</translation>
+        </message>
+        <message>
+            <source>Only the first {few} of {all}.</source>
+            <translation>أول ⁨{few}⁩ من ⁨{all}⁩ فقط.</translation>
+        </message>
+        <message>
             <source>Opacity</source>
             <translation>العتامة</translation>
         </message>
@@ -3763,12 +4410,32 @@ if printed at %3 px/in</source>
             <translation>افتحها في البرنامج الذي جاءت منه واحفظها من جديد، أو اتركها</translation>
         </message>
         <message>
+            <source>Open no picture: names and places, no sizes and warnings</source>
+            <translation>لا تفتح أي صورة: أسماء ومواضع، بلا أحجام ولا تنبيهات</translation>
+        </message>
+        <message>
             <source>Optimised</source>
             <translation>محسّن</translation>
         </message>
         <message>
+            <source>Options</source>
+            <translation>الخيارات</translation>
+        </message>
+        <message>
+            <source>Order of the pictures, in which {number} counts</source>
+            <translation>ترتيب الصور الذي يعدّ به ⁨{number}⁩</translation>
+        </message>
+        <message>
             <source>Original</source>
             <translation>الأصل</translation>
+        </message>
+        <message>
+            <source>Originals read again: {same} of {read} byte for byte as before.</source>
+            <translation>قُرئت الأصول ثانية: ⁨{same}⁩ من ⁨{read}⁩ كما كانت بايتًا ببايت.</translation>
+        </message>
+        <message>
+            <source>Originals, copies, or folders they lie below</source>
+            <translation>أصول أو نسخ، أو مجلدات هي تحتها</translation>
         </message>
         <message>
             <source>Other Constraints</source>
@@ -3801,6 +4468,10 @@ if printed at %3 px/in</source>
         <message>
             <source>PDF picture quality</source>
             <translation>‏PDF: جودة الصورة</translation>
+        </message>
+        <message>
+            <source>PLACE TOLD</source>
+            <translation>المكان مذكور</translation>
         </message>
         <message>
             <source>PNG</source>
@@ -3907,6 +4578,10 @@ if printed at %3 px/in</source>
             <translation>تقف الأجزاء</translation>
         </message>
         <message>
+            <source>Parts without a ledger: {parts}</source>
+            <translation>أجزاء بلا دفتر: ⁨{parts}⁩</translation>
+        </message>
+        <message>
             <source>Password from</source>
             <translation>كلمة المرور من</translation>
         </message>
@@ -3947,6 +4622,18 @@ if printed at %3 px/in</source>
             <translation>الصور</translation>
         </message>
         <message>
+            <source>Pictures and folders</source>
+            <translation>صور ومجلدات</translation>
+        </message>
+        <message>
+            <source>Pictures worked on at a time</source>
+            <translation>عدد الصور في آن واحد</translation>
+        </message>
+        <message>
+            <source>Pictures worked on at a time (default: one per core)</source>
+            <translation>عدد الصور في آن واحد (وإلا فواحدة لكل نواة)</translation>
+        </message>
+        <message>
             <source>Pictures: {delivery}</source>
             <translation>صور: ⁨{delivery}⁩</translation>
         </message>
@@ -3959,8 +4646,16 @@ if printed at %3 px/in</source>
             <translation>بكسلات</translation>
         </message>
         <message>
+            <source>Pixels (default 1200)</source>
+            <translation>بكسل (وإلا 1200)</translation>
+        </message>
+        <message>
             <source>Pixels of the copy, or millimetres on paper at the copy's resolution. A margin never takes more than 45 % of a side.</source>
             <translation>بكسلات النسخة، أو مليمترات على الورق بدقة النسخة. لا يأخذ الهامش أبدًا أكثر من 45 % من ضلع.</translation>
+        </message>
+        <message>
+            <source>Pixels on the long side (default: the copy's own size)</source>
+            <translation>بكسلات الضلع الطويل (وإلا حجم النسخة نفسها)</translation>
         </message>
         <message>
             <source>Pixels per inch on paper.</source>
@@ -4031,6 +4726,10 @@ if printed at %3 px/in</source>
             <translation>أعمال، 3000 على الضلع الطويل</translation>
         </message>
         <message>
+            <source>Positionals</source>
+            <translation>المعطيات</translation>
+        </message>
+        <message>
             <source>Postal code</source>
             <translation>الرمز البريدي</translation>
         </message>
@@ -4051,12 +4750,36 @@ if printed at %3 px/in</source>
             <translation>السابقة</translation>
         </message>
         <message>
+            <source>Print JSON for programs</source>
+            <translation>أخرج JSON للبرامج</translation>
+        </message>
+        <message>
+            <source>Print JSON for programs: before, after, rules, notes</source>
+            <translation>أخرج JSON للبرامج: قبل وبعد، والقواعد والملاحظات</translation>
+        </message>
+        <message>
             <source>Print lab, full size</source>
             <translation>مختبر الطباعة، الحجم الكامل</translation>
         </message>
         <message>
             <source>Print margin, 5 mm</source>
             <translation>هامش طباعة 5 مم</translation>
+        </message>
+        <message>
+            <source>Print names alone, a line each</source>
+            <translation>الأسماء وحدها، سطر لكل اسم</translation>
+        </message>
+        <message>
+            <source>Print one as JSON</source>
+            <translation>أخرج واحدًا بصيغة JSON</translation>
+        </message>
+        <message>
+            <source>Print problems only</source>
+            <translation>أخرج المشكلات فقط</translation>
+        </message>
+        <message>
+            <source>Print this help message and exit</source>
+            <translation>اعرض هذه المساعدة وانتهِ</translation>
         </message>
         <message>
             <source>Privacy</source>
@@ -4091,6 +4814,14 @@ if printed at %3 px/in</source>
             <translation>نمط بروفة، قوي</translation>
         </message>
         <message>
+            <source>Proof sheets for print instead: so many pictures a page</source>
+            <translation>بدلًا من ذلك أوراق بروفات للطباعة: عدد الصور في الصفحة</translation>
+        </message>
+        <message>
+            <source>Proof sheets without names and lines to cut along</source>
+            <translation>أوراق بروفات بلا أسماء ولا خطوط قص</translation>
+        </message>
+        <message>
             <source>Proof with number and date</source>
             <translation>بروفة برقم وتاريخ</translation>
         </message>
@@ -4115,12 +4846,40 @@ if printed at %3 px/in</source>
             <translation>ضع إطارًا</translation>
         </message>
         <message>
+            <source>Put a password, read from the standard input, into the desktop's secret store</source>
+            <translation>ضع كلمة مرور تُقرأ من المدخل القياسي في مخزن أسرار سطح المكتب</translation>
+        </message>
+        <message>
             <source>Put behind the name: "-web" makes marsh-web.jpg of marsh.tif.</source>
             <translation>يوضع بعد الاسم: «‎-web» يصنع marsh-web.jpg من marsh.tif.</translation>
         </message>
         <message>
+            <source>Put border files into your library</source>
+            <translation>ضع ملفات أطر في مكتبتك</translation>
+        </message>
+        <message>
+            <source>Put delivery files into your library</source>
+            <translation>ضع ملفات تسليم في مكتبتك</translation>
+        </message>
+        <message>
             <source>Put in a new preview</source>
             <translation>ضع معاينة جديدة</translation>
+        </message>
+        <message>
+            <source>Put on this border instead: a border file, or one of the library</source>
+            <translation>ضع هذا الإطار بدلًا منه: ملف إطار أو إطار من المكتبة</translation>
+        </message>
+        <message>
+            <source>Put on this seal instead: a seal file, or one of the library</source>
+            <translation>ضع هذا الختم بدلًا منه: ملف ختم أو ختم من المكتبة</translation>
+        </message>
+        <message>
+            <source>Put seal files into your library</source>
+            <translation>ضع ملفات أختام في مكتبتك</translation>
+        </message>
+        <message>
+            <source>Put sheet files or XMP files into your library</source>
+            <translation>ضع ملفات أوراق حقوق أو ملفات XMP في مكتبتك</translation>
         </message>
         <message>
             <source>Put shorter words in the place of its tokens</source>
@@ -4133,6 +4892,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Quiet white mat</source>
             <translation>حاشية بيضاء هادئة</translation>
+        </message>
+        <message>
+            <source>REQUIRED</source>
+            <translation>لازم</translation>
         </message>
         <message>
             <source>Radius</source>
@@ -4219,6 +4982,10 @@ if printed at %3 px/in</source>
             <translation>غيّر اسمه أولًا</translation>
         </message>
         <message>
+            <source>Rename one of them, or say --replace: the older one is set aside then</source>
+            <translation>غيّر اسم أحدهما، أو اكتب --replace فيُنحّى الأقدم جانبًا</translation>
+        </message>
+        <message>
             <source>Replace</source>
             <translation>استبدل</translation>
         </message>
@@ -4287,6 +5054,10 @@ if printed at %3 px/in</source>
             <translation>الاستدارة</translation>
         </message>
         <message>
+            <source>Run with --help for more information.</source>
+            <translation>شغّله مع --help لمعرفة المزيد.</translation>
+        </message>
+        <message>
             <source>Runs</source>
             <translation>يمتد</translation>
         </message>
@@ -4307,12 +5078,44 @@ if printed at %3 px/in</source>
             <translation>‏SSIMULACRA 2: 100 لا فرق، و90 لا يُرى حتى بالتبديل السريع بين الصورتين، و80 لا يُرى جنبًا إلى جنب، و70 جودة عالية.</translation>
         </message>
         <message>
+            <source>SUBCOMMAND</source>
+            <translation>الأمر</translation>
+        </message>
+        <message>
+            <source>SUBCOMMANDS</source>
+            <translation>الأوامر</translation>
+        </message>
+        <message>
             <source>SVG, PDF, PNG, TIFF, WebP or JPEG. SVG and PDF stay sharp at every size.</source>
             <translation>‏SVG أو PDF أو PNG أو TIFF أو WebP أو JPEG. يبقى SVG وPDF حادين بكل حجم.</translation>
         </message>
         <message>
+            <source>Said: {notes}</source>
+            <translation>قيل: ⁨{notes}⁩</translation>
+        </message>
+        <message>
             <source>Saturation</source>
             <translation>التشبع</translation>
+        </message>
+        <message>
+            <source>Save a seal alone as a PNG or SVG with transparency</source>
+            <translation>احفظ ختمًا وحده بصيغة PNG أو SVG بشفافية</translation>
+        </message>
+        <message>
+            <source>Save as a border file</source>
+            <translation>احفظ ملف إطار</translation>
+        </message>
+        <message>
+            <source>Save as a sheet file, or as plain XMP where the name ends in .xmp</source>
+            <translation>احفظ ملف ورقة حقوق، أو XMP صرفًا إن انتهى الاسم بـ .xmp</translation>
+        </message>
+        <message>
+            <source>Save as a zip with its logos and typefaces</source>
+            <translation>احفظ ملف zip مع شعاراته وخطوطه</translation>
+        </message>
+        <message>
+            <source>Save as one zip with all they need</source>
+            <translation>احفظ ملف zip واحدًا بكل ما يلزمها</translation>
         </message>
         <message>
             <source>Save it again as "CSV UTF-8"</source>
@@ -4327,16 +5130,48 @@ if printed at %3 px/in</source>
             <translation>احفظها أصغر، أو TIFF أو JPEG بسيطًا، فهي تُقرأ شرائح</translation>
         </message>
         <message>
+            <source>Save one copy's look as a PNG</source>
+            <translation>احفظ مظهر نسخة بصيغة PNG</translation>
+        </message>
+        <message>
             <source>Save the logo as a plain SVG without it, or choose another file</source>
             <translation>احفظ الشعار SVG بسيطًا من غيره، أو اختر ملفًا آخر</translation>
+        </message>
+        <message>
+            <source>Saved: {file}</source>
+            <translation>حُفظ: ⁨{file}⁩</translation>
+        </message>
+        <message>
+            <source>Say at the end, as a notification of the desktop, what came of it</source>
+            <translation>اذكر في النهاية، إشعارًا على سطح المكتب، ما آل إليه الأمر</translation>
+        </message>
+        <message>
+            <source>Say everything that files tell; exit 1 when one tells a place</source>
+            <translation>اذكر كل ما تكشفه الملفات؛ والخروج بـ 1 إن كشف أحدها مكانًا</translation>
+        </message>
+        <message>
+            <source>Say for each picture where the seal stands well, and why</source>
+            <translation>اذكر لكل صورة أين يحسن موضع الختم ولماذا</translation>
+        </message>
+        <message>
+            <source>Say or show who you are: what {studio} and its like stand for</source>
+            <translation>اذكر أو اعرض من أنت: ما ينوب عنه ⁨{studio}⁩ وأمثاله</translation>
         </message>
         <message>
             <source>Say so for that picture, if it is to be stamped again</source>
             <translation>اذكر ذلك لتلك الصورة إن كانت ستُختم من جديد</translation>
         </message>
         <message>
+            <source>Say that copies may be sent there, without trying it out</source>
+            <translation>اسمح بإرسال النسخ إلى هناك دون تجربة</translation>
+        </message>
+        <message>
             <source>Say what is added, as in "-web"</source>
             <translation>اذكر ما يُضاف، مثل «‎-web»</translation>
+        </message>
+        <message>
+            <source>Say which copies would be made, and write nothing</source>
+            <translation>اذكر أي نسخ ستُصنع ولا تكتب شيئًا</translation>
         </message>
         <message>
             <source>Say who you are (Ctrl+U in the window, keep-seal-cli who)</source>
@@ -4379,6 +5214,18 @@ if printed at %3 px/in</source>
             <translation>الختم</translation>
         </message>
         <message>
+            <source>Seconds between two looks where the system tells nothing</source>
+            <translation>الثواني بين نظرتين حيث لا يخبر النظام بشيء</translation>
+        </message>
+        <message>
+            <source>Seconds that a file has to be at rest</source>
+            <translation>الثواني التي يلزم أن يسكن فيها الملف</translation>
+        </message>
+        <message>
+            <source>See 'keep-seal-cli seal list'</source>
+            <translation>انظر keep-seal-cli seal list</translation>
+        </message>
+        <message>
             <source>Semi-bold</source>
             <translation>نصف عريض</translation>
         </message>
@@ -4393,6 +5240,14 @@ if printed at %3 px/in</source>
         <message>
             <source>Send the copies</source>
             <translation>أرسل النسخ</translation>
+        </message>
+        <message>
+            <source>Send what goes into the outbox at once</source>
+            <translation>أرسل فورًا ما يدخل الصادر</translation>
+        </message>
+        <message>
+            <source>Send what is due</source>
+            <translation>أرسل ما حان وقته</translation>
         </message>
         <message>
             <source>Sending</source>
@@ -4610,6 +5465,10 @@ if printed at %3 px/in</source>
             <source>Stamp</source>
             <translation>ختم</translation>
         </message>
+        <message>
+            <source>Stamp what comes into a folder, each picture once it has come to rest, until it is stopped</source>
+            <translation>اختم ما يصل إلى مجلد، كل صورة حالما تسكن، حتى يُوقف</translation>
+        </message>
         <message numerus="yes">
             <source>Stamp {n} copies</source>
             <translation>
@@ -4665,6 +5524,10 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>Stopped: {outcomes}.</source>
+            <translation>أُوقف: ⁨{outcomes}⁩.</translation>
+        </message>
+        <message>
             <source>Store it: 'keep-seal-cli outbox password', or the station Sending</source>
             <translation>ضعها: keep-seal-cli outbox password أو محطة الإرسال</translation>
         </message>
@@ -4709,8 +5572,16 @@ if printed at %3 px/in</source>
             <translation>الاستوديو</translation>
         </message>
         <message>
+            <source>Subcommands</source>
+            <translation>الأوامر</translation>
+        </message>
+        <message>
             <source>Subject</source>
             <translation>الموضوع</translation>
+        </message>
+        <message>
+            <source>Subject: {value}</source>
+            <translation>الموضوع: ⁨{value}⁩</translation>
         </message>
         <message>
             <source>Sublocation</source>
@@ -4731,6 +5602,26 @@ if printed at %3 px/in</source>
         <message>
             <source>TIFF compression</source>
             <translation>‏TIFF: الضغط</translation>
+        </message>
+        <message>
+            <source>Take an own one out; restore brings it back</source>
+            <translation>أخرج واحدًا لك؛ ويعيده restore</translation>
+        </message>
+        <message>
+            <source>Take copies out of the outbox; what was sent stays where it is</source>
+            <translation>أخرج نسخًا من الصادر؛ وما أُرسل يبقى حيث هو</translation>
+        </message>
+        <message>
+            <source>Take receivers, paths or runs out of register and ledgers</source>
+            <translation>أخرج مستلمين أو مسارات أو تشغيلات من السجل والدفاتر</translation>
+        </message>
+        <message>
+            <source>Take them away</source>
+            <translation>أزلها</translation>
+        </message>
+        <message>
+            <source>Take what export wrote into your library</source>
+            <translation>خذ إلى مكتبتك ما كتبه export</translation>
         </message>
         <message>
             <source>Taken</source>
@@ -4757,12 +5648,20 @@ if printed at %3 px/in</source>
             <translation>تقني</translation>
         </message>
         <message>
+            <source>Terms: {terms}</source>
+            <translation>الشروط: ⁨{terms}⁩</translation>
+        </message>
+        <message>
             <source>Text</source>
             <translation>النص</translation>
         </message>
         <message>
             <source>Textures brought back</source>
             <translation>استعادة الملامس</translation>
+        </message>
+        <message>
+            <source>The PNG to write; must not exist</source>
+            <translation>ملف PNG الذي يُكتب؛ يجب ألا يكون موجودًا</translation>
         </message>
         <message>
             <source>The border's rings are {count}, counted from the picture</source>
@@ -4817,6 +5716,14 @@ if printed at %3 px/in</source>
             <translation>أعتم جزء يصير أسود وأسطعه أبيض.</translation>
         </message>
         <message>
+            <source>The delivery whose seal is meant</source>
+            <translation>التسليم المقصود ختمه</translation>
+        </message>
+        <message>
+            <source>The delivery whose station Sending is meant</source>
+            <translation>التسليم المقصودة محطة إرساله</translation>
+        </message>
+        <message>
             <source>The desktop's secret store</source>
             <translation>مخزن أسرار سطح المكتب</translation>
         </message>
@@ -4827,6 +5734,14 @@ if printed at %3 px/in</source>
         <message>
             <source>The emblem as a monogram.</source>
             <translation>الشارة مونوغرامًا.</translation>
+        </message>
+        <message>
+            <source>The file</source>
+            <translation>الملف</translation>
+        </message>
+        <message>
+            <source>The file manager has no entries of Keep Seal.</source>
+            <translation>ليس لـ Keep Seal مداخل في مدير الملفات.</translation>
         </message>
         <message numerus="yes">
             <source>The file manager's menu offers {n} deliveries and the window on chosen pictures.</source>
@@ -4840,12 +5755,24 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>The file to write; must not exist</source>
+            <translation>الملف الذي يُكتب؛ يجب ألا يكون موجودًا</translation>
+        </message>
+        <message>
             <source>The file, of which the first line counts, or the variable's name.</source>
             <translation>الملف الذي يُحسب سطره الأول، أو اسم المتغير.</translation>
         </message>
         <message>
+            <source>The files</source>
+            <translation>الملفات</translation>
+        </message>
+        <message>
             <source>The first picture</source>
             <translation>الصورة الأولى</translation>
+        </message>
+        <message>
+            <source>The folder; several may be given</source>
+            <translation>المجلد؛ يجوز ذكر عدة</translation>
         </message>
         <message>
             <source>The four corners</source>
@@ -4872,6 +5799,14 @@ if printed at %3 px/in</source>
             <translation>أكبر جزء بتلك النسبة. يمكن سحب الاقتصاص على صورة واحدة.</translation>
         </message>
         <message>
+            <source>The library of borders</source>
+            <translation>مكتبة الأطر</translation>
+        </message>
+        <message>
+            <source>The library of rights sheets</source>
+            <translation>مكتبة أوراق الحقوق</translation>
+        </message>
+        <message>
             <source>The light version for dark places and the dark one for bright places, chosen for each picture by what lies behind the seal; or always the same.</source>
             <translation>النسخة الفاتحة للمواضع الداكنة والداكنة للفاتحة، تُختار لكل صورة حسب ما يقع خلف الختم؛ أو الواحدة نفسها دائمًا.</translation>
         </message>
@@ -4882,6 +5817,14 @@ if printed at %3 px/in</source>
         <message>
             <source>The lowest quality at which the difference from the finished picture keeps to a limit, found for each copy by at most six encodings. Where the best quality does not, the copy is held back.</source>
             <translation>أدنى جودة يبقى معها الفرق عن الصورة المنتهية ضمن حد، تُطلب لكل نسخة بستة ترميزات على الأكثر. حيث لا تبلغها أفضل جودة تُحجز النسخة.</translation>
+        </message>
+        <message>
+            <source>The manual page, of all commands</source>
+            <translation>صفحة الدليل، لكل الأوامر</translation>
+        </message>
+        <message>
+            <source>The mapping of metadata fields to XMP, Exif and IIM</source>
+            <translation>مقابلة حقول البيانات الوصفية لـ XMP وExif وIIM</translation>
         </message>
         <message>
             <source>The mat takes the mean of the picture, a white line keeps them apart.</source>
@@ -4908,12 +5851,20 @@ if printed at %3 px/in</source>
             <translation>الترتيب الذي يُجرّب به ما يُسمح له بالمساعدة، بعد النسخة الأخرى. يؤخذ أول ما يكفي وحده بأقل مقدار؛ ثم عدة منها معًا.</translation>
         </message>
         <message>
+            <source>The original of these copies: the names of its place are looked for as well</source>
+            <translation>أصل هذه النسخ: يُبحث عن أسماء مكانه أيضًا</translation>
+        </message>
+        <message>
             <source>The originals' own folders get new files only with the last of them, and there nothing is ever replaced.</source>
             <translation>لا تأخذ مجلدات الأصول ملفات جديدة إلا مع الأخير، ولا يُستبدل هناك شيء أبدًا.</translation>
         </message>
         <message>
             <source>The others keep their own size.</source>
             <translation>تحتفظ الأخرى بحجمها.</translation>
+        </message>
+        <message>
+            <source>The outbox is empty.</source>
+            <translation>الصادر فارغ.</translation>
         </message>
         <message>
             <source>The picture</source>
@@ -4963,8 +5914,16 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>The run's ledger</source>
+            <translation>دفتر التشغيل</translation>
+        </message>
+        <message>
             <source>The same at length.</source>
             <translation>الشيء نفسه بالتفصيل.</translation>
+        </message>
+        <message>
+            <source>The same for another shell</source>
+            <translation>مثله لصدفة أوامر أخرى</translation>
         </message>
         <message>
             <source>The same for light ground; empty: one serves both.</source>
@@ -4975,12 +5934,20 @@ if printed at %3 px/in</source>
             <translation>هي نفسها للصورة نفسها كل مرة.</translation>
         </message>
         <message>
+            <source>The saved deliveries</source>
+            <translation>التسليمات المحفوظة</translation>
+        </message>
+        <message>
             <source>The seal stands</source>
             <translation>يقف الختم</translation>
         </message>
         <message>
             <source>The seal's unit, which is the type size of a text of 100 %, measured against the picture. A seal that would not fit between the margins is made smaller until it does, and the plan says so.</source>
             <translation>وحدة الختم، وهي حجم الخط لنص 100 %، قياسًا إلى الصورة. الختم الذي لا يسع بين الهوامش يُصغّر حتى يسع، وتذكر الخطة ذلك.</translation>
+        </message>
+        <message>
+            <source>The server's key: {key}</source>
+            <translation>مفتاح الخادم: ⁨{key}⁩</translation>
         </message>
         <message>
             <source>The short side</source>
@@ -5001,6 +5968,10 @@ if printed at %3 px/in</source>
         <message>
             <source>The studio's street and number.</source>
             <translation>شارع الاستوديو ورقمه.</translation>
+        </message>
+        <message>
+            <source>The tokens for texts and names</source>
+            <translation>الرموز للنصوص والأسماء</translation>
         </message>
         <message>
             <source>The type size against the mat's height. Made smaller where the words would run over.</source>
@@ -5039,8 +6010,24 @@ if printed at %3 px/in</source>
             <translation>عرض الحاشية الأولى بوحدة قياسها.</translation>
         </message>
         <message>
+            <source>There is no picture in there that Keep Seal reads: nothing was made.</source>
+            <translation>ليس هناك صورة يقرؤها Keep Seal: لم يُصنع شيء.</translation>
+        </message>
+        <message>
+            <source>There is nothing to go on with</source>
+            <translation>ليس هناك ما يُواصَل</translation>
+        </message>
+        <message>
+            <source>They are right: send them</source>
+            <translation>هي صحيحة: أرسلها</translation>
+        </message>
+        <message>
             <source>Those that come with Keep Seal stay</source>
             <translation>ما يأتي مع Keep Seal يبقى</translation>
+        </message>
+        <message>
+            <source>Those that come with Keep Seal, and your own</source>
+            <translation>ما يأتي مع Keep Seal وما هو لك</translation>
         </message>
         <message>
             <source>Thousands of bytes of each file; 0: as many as it takes. The best quality that fits is found, up to the one chosen above. No file has one byte more.</source>
@@ -5049,6 +6036,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Threshold</source>
             <translation>العتبة</translation>
+        </message>
+        <message>
+            <source>Through: {value}</source>
+            <translation>عبر: ⁨{value}⁩</translation>
         </message>
         <message>
             <source>Title</source>
@@ -5076,6 +6067,18 @@ if printed at %3 px/in</source>
                 <numerusform>سيُخرج من السجل والدفاتر: {n} سطرًا، مع ما تُعرف به هذه الصور. لا يمكن التراجع عن ذلك. تبقى الملفات نفسها حيث هي.</numerusform>
                 <numerusform>سيُخرج من السجل والدفاتر: {n} سطر، مع ما تُعرف به هذه الصور. لا يمكن التراجع عن ذلك. تبقى الملفات نفسها حيث هي.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>To go on where it was: {command}</source>
+            <translation>للمواصلة من حيث كان: ⁨{command}⁩</translation>
+        </message>
+        <message>
+            <source>To: {folder}</source>
+            <translation>إلى: ⁨{folder}⁩</translation>
+        </message>
+        <message>
+            <source>To: {value}</source>
+            <translation>إلى: ⁨{value}⁩</translation>
         </message>
         <message>
             <source>Top</source>
@@ -5120,6 +6123,17 @@ if printed at %3 px/in</source>
                 <numerusform>جُرّب على {n} صورة</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>Tried on {n} pictures. That a mark holds here does not prove that it can't be taken off.</source>
+            <translation>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+                <numerusform>جُرّب على عدد من الصور: {n}. ثبات العلامة هنا لا يثبت أنه لا يمكن نزعها.</numerusform>
+            </translation>
+        </message>
         <message>
             <source>Try again</source>
             <translation>أعد المحاولة</translation>
@@ -5131,6 +6145,32 @@ if printed at %3 px/in</source>
         <message>
             <source>Try it out first: the station Sending, or 'keep-seal-cli outbox try'</source>
             <translation>جرّبه أولًا: محطة الإرسال أو keep-seal-cli outbox try</translation>
+        </message>
+        <message>
+            <source>Try it:
+  keep-seal-cli proof marsh.jpg -o proof.png --set seal.text='(c) Studio'
+  keep-seal-cli plan  --delivery web.json --out copies pictures/
+  keep-seal-cli stamp --delivery web.json --out copies pictures/
+  keep-seal-cli check copies/*.jpg
+  keep-seal-cli seal advise pictures/   where the seal stands well
+  keep-seal-cli settings            every setting, its range and its default
+
+Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a place);
+            2 the call or a delivery is wrong, nothing was written; 3 stopped by the user.</source>
+            <translation>للتجربة:
+  keep-seal-cli proof marsh.jpg -o proof.png --set seal.text='(c) Studio'
+  keep-seal-cli plan  --delivery web.json --out copies pictures/
+  keep-seal-cli stamp --delivery web.json --out copies pictures/
+  keep-seal-cli check copies/*.jpg
+  keep-seal-cli seal advise pictures/   أين يحسن موضع الختم
+  keep-seal-cli settings            كل الإعدادات ومجالها وقيمها المبدئية
+
+رموز الخروج: 0 تم كل شيء؛ 1 كان لبعض الصور مشكلات (check: ملف يكشف مكانًا)؛
+            2 الأمر أو تسليم غير صحيح ولم يُكتب شيء؛ 3 أوقفه المستخدم.</translation>
+        </message>
+        <message>
+            <source>Try to take the seal off, in five ways, and say what is left of it</source>
+            <translation>حاول نزع الختم بخمس طرق واذكر ما يبقى منه</translation>
         </message>
         <message>
             <source>Turn</source>
@@ -5217,6 +6257,10 @@ if printed at %3 px/in</source>
             <translation>قائم، صعودًا</translation>
         </message>
         <message>
+            <source>Usage</source>
+            <translation>الاستعمال</translation>
+        </message>
+        <message>
             <source>Use</source>
             <translation>استعمل</translation>
         </message>
@@ -5231,6 +6275,10 @@ if printed at %3 px/in</source>
         <message>
             <source>User</source>
             <translation>المستخدم</translation>
+        </message>
+        <message>
+            <source>Value</source>
+            <translation>القيمة</translation>
         </message>
         <message>
             <source>Version</source>
@@ -5281,8 +6329,20 @@ if printed at %3 px/in</source>
             <translation>الثقل</translation>
         </message>
         <message>
+            <source>What 'export' wrote</source>
+            <translation>ما كتبه export</translation>
+        </message>
+        <message>
+            <source>What a picture that was met somewhere is: by its bytes, or by how it looks</source>
+            <translation>ما هي صورة صادفتها في مكان ما: ببايتاتها أو بمظهرها</translation>
+        </message>
+        <message>
             <source>What a receiver's system can't take becomes a hyphen. Plain turns "Böe" into "Boe".</source>
             <translation>ما لا يأخذه نظام المستلم يصير شرطة. البسيطة تحوّل «Böe» إلى «Boe».</translation>
+        </message>
+        <message>
+            <source>What all runs together know of copies and pictures</source>
+            <translation>ما تعرفه كل التشغيلات معًا عن النسخ والصور</translation>
         </message>
         <message>
             <source>What copies say of their maker: written to XMP, Exif and IIM in step.</source>
@@ -5324,6 +6384,10 @@ if printed at %3 px/in</source>
             <source>What receivers often ask for; every number can be changed afterwards.</source>
             <translation>ما يطلبه المستلمون كثيرًا؛ يمكن تغيير كل عدد بعد ذلك.</translation>
         </message>
+        <message>
+            <source>What stands above it</source>
+            <translation>ما يُكتب فوقه</translation>
+        </message>
         <message numerus="yes">
             <source>What the copies of {n} pictures will say. %1 with something to look at, first.</source>
             <translation>
@@ -5345,6 +6409,10 @@ if printed at %3 px/in</source>
                 <numerusform>ما ستقوله نسخ {n} صورة. لا شيء يستحق النظر.</numerusform>
                 <numerusform>ما ستقوله نسخ {n} صورة. لا شيء يستحق النظر.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>What the copies will say, as CSV</source>
+            <translation>ما ستقوله النسخ، بصيغة CSV</translation>
         </message>
         <message>
             <source>What the list of parts calls it.</source>
@@ -5379,8 +6447,20 @@ if printed at %3 px/in</source>
             <translation>ما تسمي به الخدمة مجموع كائناتها.</translation>
         </message>
         <message>
+            <source>What these files tell</source>
+            <translation>ما تكشفه هذه الملفات</translation>
+        </message>
+        <message>
+            <source>What waits, and what is held and why</source>
+            <translation>ما ينتظر، وما هو محتجز ولماذا</translation>
+        </message>
+        <message>
             <source>What was found</source>
             <translation>ما عُثر عليه</translation>
+        </message>
+        <message>
+            <source>What was sent and left out too</source>
+            <translation>وما أُرسل وتُرك أيضًا</translation>
         </message>
         <message>
             <source>What you write. A link to where the pictures lie may stand here.</source>
@@ -5405,6 +6485,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Where finished copies are put as well, by the outbox.</source>
             <translation>إلى أين تذهب النسخ المنتهية أيضًا، عن طريق الصادر.</translation>
+        </message>
+        <message>
+            <source>Where it was met, for the report</source>
+            <translation>أين صودفت، للتقرير</translation>
         </message>
         <message>
             <source>Where neither the other version nor halo and strength make the seal readable. Not under a pattern.</source>
@@ -5559,6 +6643,10 @@ if printed at %3 px/in</source>
             <translation>مع</translation>
         </message>
         <message>
+            <source>With --merge: for other programs to read</source>
+            <translation>مع --merge: لتقرأه برامج أخرى</translation>
+        </message>
+        <message>
             <source>With a ratio the width is the least; two sides then grow alike.</source>
             <translation>مع نسبة يكون العرض أقل ما يكون؛ ويكبر جانبان عندئذ معًا.</translation>
         </message>
@@ -5599,6 +6687,10 @@ if printed at %3 px/in</source>
             <translation>الكلمات الطويلة تمضي في سطر ثان وثالث قبل أن تُصغّر.</translation>
         </message>
         <message>
+            <source>Write ./{file} for the file, or -- before the paths</source>
+            <translation>اكتب ./⁨{file}⁩ للملف، أو -- قبل المسارات</translation>
+        </message>
+        <message>
             <source>Write in the mat</source>
             <translation>اكتب في الحاشية</translation>
         </message>
@@ -5615,12 +6707,24 @@ if printed at %3 px/in</source>
             <translation>اكتبه من غير ..</translation>
         </message>
         <message>
+            <source>Write its ledger as far as it came, and forget it</source>
+            <translation>اكتب دفتره إلى حيث بلغ ثم انسه</translation>
+        </message>
+        <message>
             <source>Write station.setting=value</source>
             <translation>اكتب station.setting=value</translation>
         </message>
         <message>
+            <source>Write this rights sheet instead: a sheet file, an XMP file, or one of the library</source>
+            <translation>اكتب ورقة الحقوق هذه بدلًا منها: ملف ورقة أو ملف XMP أو ورقة من المكتبة</translation>
+        </message>
+        <message>
             <source>Write this sheet</source>
             <translation>اكتب هذه الورقة</translation>
+        </message>
+        <message>
+            <source>Write what was found: a file ending in .pdf or .html; must not exist</source>
+            <translation>اكتب ما وُجد: ملف ينتهي بـ .pdf أو .html؛ يجب ألا يكون موجودًا</translation>
         </message>
         <message>
             <source>Your name</source>
@@ -5659,12 +6763,20 @@ if printed at %3 px/in</source>
             <translation>تعذّر صنع ملف ألوان</translation>
         </message>
         <message>
+            <source>a command has to be named</source>
+            <translation>يجب ذكر أمر</translation>
+        </message>
+        <message>
             <source>a copy in the plan belongs to nothing</source>
             <translation>نسخة في الخطة لا تنتمي إلى شيء</translation>
         </message>
         <message>
             <source>a copy in the plan has a format its delivery does not make</source>
             <translation>لنسخة في الخطة صيغة لا يصنعها تسليمها</translation>
+        </message>
+        <message>
+            <source>a copy of {original} for "{delivery}"</source>
+            <translation>نسخة من ⁨{original}⁩ لـ «⁨{delivery}⁩»</translation>
         </message>
         <message>
             <source>a copy that Keep Seal made: it is no original</source>
@@ -5677,6 +6789,14 @@ if printed at %3 px/in</source>
         <message>
             <source>a document ({subject})</source>
             <translation>مستند (⁨{subject}⁩)</translation>
+        </message>
+        <message>
+            <source>a fact</source>
+            <translation>واقعة</translation>
+        </message>
+        <message>
+            <source>a file of that name is there already</source>
+            <translation>يوجد هناك ملف بهذا الاسم</translation>
         </message>
         <message>
             <source>a file that it uses (a logo, a profile) is not here as it was when the plan was saved</source>
@@ -5693,6 +6813,10 @@ if printed at %3 px/in</source>
         <message>
             <source>a link to a folder: it is not followed</source>
             <translation>رابط إلى مجلد: لا يُتبع</translation>
+        </message>
+        <message>
+            <source>a link: it is not followed, name what it leads to</source>
+            <translation>رابط: لا يُتبع، اذكر ما يؤدي إليه</translation>
         </message>
         <message>
             <source>a name with control characters is not sent</source>
@@ -5715,8 +6839,20 @@ if printed at %3 px/in</source>
             <translation>التقرير PDF أو صفحة HTML</translation>
         </message>
         <message>
+            <source>a report is of one picture</source>
+            <translation>التقرير عن صورة واحدة</translation>
+        </message>
+        <message>
             <source>a ring has no such setting</source>
             <translation>ليس للحلقة إعداد كهذا</translation>
+        </message>
+        <message>
+            <source>a run that did not come to its end keeps its own journal: {file} (see 'resume --give-up')</source>
+            <translation>تشغيل لم يبلغ نهايته يحتفظ بيوميته: ⁨{file}⁩ (انظر resume --give-up)</translation>
+        </message>
+        <message>
+            <source>a saved plan has its own pictures, deliveries and folders</source>
+            <translation>للخطة المحفوظة صورها وتسليماتها ومجلداتها</translation>
         </message>
         <message>
             <source>a seal is saved as .png or .svg</source>
@@ -5743,6 +6879,10 @@ if printed at %3 px/in</source>
             <translation>عناوين تفصل بينها فواصل</translation>
         </message>
         <message>
+            <source>again at {day}</source>
+            <translation>ثانيةً في ⁨{day}⁩</translation>
+        </message>
+        <message>
             <source>album by {kind} to {server}</source>
             <translation>ألبوم عبر ⁨{kind}⁩ إلى ⁨{server}⁩</translation>
         </message>
@@ -5753,6 +6893,10 @@ if printed at %3 px/in</source>
         <message>
             <source>already there</source>
             <translation>موجودة من قبل</translation>
+        </message>
+        <message>
+            <source>already there: {original}</source>
+            <translation>موجودة من قبل: ⁨{original}⁩</translation>
         </message>
         <message>
             <source>alt text</source>
@@ -5791,6 +6935,10 @@ if printed at %3 px/in</source>
             <translation>في المنشئ الموجود</translation>
         </message>
         <message>
+            <source>an original</source>
+            <translation>أصل</translation>
+        </message>
+        <message>
             <source>another Keep Seal is sending</source>
             <translation>هناك Keep Seal آخر يرسل</translation>
         </message>
@@ -5811,6 +6959,14 @@ if printed at %3 px/in</source>
             <translation>أي شيء آخر</translation>
         </message>
         <message>
+            <source>as designed: dark version, contrast {contrast} : 1</source>
+            <translation>كما صُمّم: النسخة الداكنة، التباين ⁨{contrast}⁩ : 1</translation>
+        </message>
+        <message>
+            <source>as designed: light version, contrast {contrast} : 1</source>
+            <translation>كما صُمّم: النسخة الفاتحة، التباين ⁨{contrast}⁩ : 1</translation>
+        </message>
+        <message>
             <source>as shot, set upright</source>
             <translation>كما التُقطت، مُقامة</translation>
         </message>
@@ -5821,6 +6977,17 @@ if printed at %3 px/in</source>
         <message>
             <source>at most {bytes}</source>
             <translation>⁨{bytes}⁩ على الأكثر</translation>
+        </message>
+        <message numerus="yes">
+            <source>begun {day}, {made} of {n} copies made</source>
+            <translation>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+                <numerusform>بدأ ⁨{day}⁩، صُنع ⁨{made}⁩ من {n} من النسخ</numerusform>
+            </translation>
         </message>
         <message>
             <source>beside, in {folder}</source>
@@ -5861,6 +7028,10 @@ if printed at %3 px/in</source>
         <message>
             <source>centre</source>
             <translation>الوسط</translation>
+        </message>
+        <message>
+            <source>changed</source>
+            <translation>متغيّر</translation>
         </message>
         <message>
             <source>changed to: {text}</source>
@@ -5943,6 +7114,10 @@ if printed at %3 px/in</source>
             <translation>اقتُصّت إلى ⁨{shape}⁩</translation>
         </message>
         <message>
+            <source>cropped {size}</source>
+            <translation>مقصوصة ⁨{size}⁩</translation>
+        </message>
+        <message>
             <source>dark version</source>
             <translation>النسخة الداكنة</translation>
         </message>
@@ -6023,6 +7198,14 @@ if printed at %3 px/in</source>
             <translation>هناك تفقده اقتصاصات أقل</translation>
         </message>
         <message>
+            <source>fitted {size}</source>
+            <translation>محجّمة ⁨{size}⁩</translation>
+        </message>
+        <message>
+            <source>foreign</source>
+            <translation>غريب</translation>
+        </message>
+        <message>
             <source>full size</source>
             <translation>الحجم الكامل</translation>
         </message>
@@ -6051,8 +7234,28 @@ if printed at %3 px/in</source>
             <translation>العنوان الرئيسي</translation>
         </message>
         <message>
+            <source>held</source>
+            <translation>محتجزة</translation>
+        </message>
+        <message>
+            <source>held back</source>
+            <translation>محجوزة</translation>
+        </message>
+        <message>
+            <source>held back: {original} for "{delivery}"</source>
+            <translation>محجوزة: ⁨{original}⁩ لـ «⁨{delivery}⁩»</translation>
+        </message>
+        <message>
+            <source>held back: {original}: {sentence}</source>
+            <translation>محجوزة: ⁨{original}⁩: ⁨{sentence}⁩</translation>
+        </message>
+        <message>
             <source>hidden: its name begins with a dot</source>
             <translation>مخفي: يبدأ اسمه بنقطة</translation>
+        </message>
+        <message>
+            <source>holds the copy back</source>
+            <translation>يحجب النسخة</translation>
         </message>
         <message>
             <source>if {what} {text}</source>
@@ -6101,6 +7304,10 @@ if printed at %3 px/in</source>
         <message>
             <source>it declares entities</source>
             <translation>يعرّف كيانات</translation>
+        </message>
+        <message>
+            <source>it exists already</source>
+            <translation>هو موجود من قبل</translation>
         </message>
         <message>
             <source>it goes among the originals: {subject} gets a new file</source>
@@ -6197,6 +7404,10 @@ if printed at %3 px/in</source>
         <message>
             <source>it is turned upright</source>
             <translation>تُقام الصورة</translation>
+        </message>
+        <message>
+            <source>it needs a ledger and --output or --album, or --merge</source>
+            <translation>يلزم دفتر مع --output أو --album، أو --merge</translation>
         </message>
         <message>
             <source>it refers to something outside itself ("{text}")</source>
@@ -6363,6 +7574,10 @@ if printed at %3 px/in</source>
             <translation>ك.ب</translation>
         </message>
         <message>
+            <source>keep-seal-cli report LEDGER -o sheet.pdf</source>
+            <translation>keep-seal-cli report LEDGER -o sheet.pdf</translation>
+        </message>
+        <message>
             <source>keywords</source>
             <translation>الكلمات المفتاحية</translation>
         </message>
@@ -6377,6 +7592,10 @@ if printed at %3 px/in</source>
         <message>
             <source>left out by hand</source>
             <translation>تُركت يدويًا</translation>
+        </message>
+        <message>
+            <source>left out: {original}</source>
+            <translation>متروكة: ⁨{original}⁩</translation>
         </message>
         <message>
             <source>letter to {who}</source>
@@ -6427,8 +7646,20 @@ if printed at %3 px/in</source>
             <translation>الدخول</translation>
         </message>
         <message>
+            <source>look: {folder} has only {bytes} left</source>
+            <translation>للنظر: لم يبق في ⁨{folder}⁩ إلا ⁨{bytes}⁩</translation>
+        </message>
+        <message>
+            <source>look: {sentence}</source>
+            <translation>للنظر: ⁨{sentence}⁩</translation>
+        </message>
+        <message>
             <source>looking for a file there</source>
             <translation>البحث عن ملف هناك</translation>
+        </message>
+        <message>
+            <source>made as {file}</source>
+            <translation>صُنعت باسم ⁨{file}⁩</translation>
         </message>
         <message>
             <source>made by an earlier run and unchanged</source>
@@ -6467,6 +7698,10 @@ if printed at %3 px/in</source>
             <translation>معكوسة</translation>
         </message>
         <message>
+            <source>missing</source>
+            <translation>مفقود</translation>
+        </message>
+        <message>
             <source>mm</source>
             <translation>مم</translation>
         </message>
@@ -6495,12 +7730,20 @@ if printed at %3 px/in</source>
             <translation>لا تُقرأ معاملات بهذا الحجم</translation>
         </message>
         <message>
+            <source>no copy of {sentence}</source>
+            <translation>لا نسخة من ⁨{sentence}⁩</translation>
+        </message>
+        <message>
             <source>no file but a {subject}</source>
             <translation>ليس ملفًا بل ⁨{subject}⁩</translation>
         </message>
         <message>
             <source>no file is chosen for the logo</source>
             <translation>لم يُختر ملف للشعار</translation>
+        </message>
+        <message>
+            <source>no file that can be read</source>
+            <translation>ليس ملفًا يمكن قراءته</translation>
         </message>
         <message>
             <source>no folder chosen yet</source>
@@ -6539,6 +7782,10 @@ if printed at %3 px/in</source>
             <translation>لم تُكتب حقوق</translation>
         </message>
         <message>
+            <source>no run was interrupted</source>
+            <translation>لم ينقطع أي تشغيل</translation>
+        </message>
+        <message>
             <source>no seal</source>
             <translation>بلا ختم</translation>
         </message>
@@ -6575,12 +7822,32 @@ if printed at %3 px/in</source>
             <translation>لم تُملأ بعد</translation>
         </message>
         <message>
+            <source>not known here: {words}</source>
+            <translation>غير معروف هنا: ⁨{words}⁩</translation>
+        </message>
+        <message>
+            <source>not looked at yet</source>
+            <translation>لم يُنظر إليها بعد</translation>
+        </message>
+        <message>
+            <source>not reached: {original}</source>
+            <translation>لم يُبلغ: ⁨{original}⁩</translation>
+        </message>
+        <message>
             <source>not sent</source>
             <translation>لا تُرسل</translation>
         </message>
         <message>
+            <source>not sent: {sentence}</source>
+            <translation>لم تُرسل: ⁨{sentence}⁩</translation>
+        </message>
+        <message>
             <source>not {keywords}</source>
             <translation>ليس ⁨{keywords}⁩</translation>
+        </message>
+        <message>
+            <source>note: {sentence}</source>
+            <translation>ملاحظة: ⁨{sentence}⁩</translation>
         </message>
         <message>
             <source>nothing came of it for {seconds} seconds</source>
@@ -6603,6 +7870,10 @@ if printed at %3 px/in</source>
             <translation>لا يبقى من «⁨{subject}⁩» في الختم ما يُقرأ</translation>
         </message>
         <message>
+            <source>nothing is named</source>
+            <translation>لم يُذكر شيء</translation>
+        </message>
+        <message>
             <source>notice</source>
             <translation>الإشعار</translation>
         </message>
@@ -6613,6 +7884,39 @@ if printed at %3 px/in</source>
         <message>
             <source>numbers and spans from 1, such as 1-3, 5</source>
             <translation>أعداد ومديات من 1، مثل 1-3, 5</translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} copies</source>
+            <translation>
+                <numerusform>من {n} من النسخ</numerusform>
+                <numerusform>من {n} من النسخ</numerusform>
+                <numerusform>من {n} من النسخ</numerusform>
+                <numerusform>من {n} من النسخ</numerusform>
+                <numerusform>من {n} من النسخ</numerusform>
+                <numerusform>من {n} من النسخ</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} copies, about {bytes}</source>
+            <translation>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+                <numerusform>من {n} من النسخ، حوالي ⁨{bytes}⁩</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} ledgers</source>
+            <translation>
+                <numerusform>من الدفاتر ({n})</numerusform>
+                <numerusform>من الدفاتر ({n})</numerusform>
+                <numerusform>من الدفاتر ({n})</numerusform>
+                <numerusform>من الدفاتر ({n})</numerusform>
+                <numerusform>من الدفاتر ({n})</numerusform>
+                <numerusform>من الدفاتر ({n})</numerusform>
+            </translation>
         </message>
         <message numerus="yes">
             <source>of {n} pictures</source>
@@ -6648,6 +7952,10 @@ if printed at %3 px/in</source>
         <message>
             <source>opacity {percent} %</source>
             <translation>العتامة ⁨{percent}⁩ %</translation>
+        </message>
+        <message>
+            <source>or like</source>
+            <translation>أو مثل</translation>
         </message>
         <message>
             <source>original's quality</source>
@@ -6713,6 +8021,10 @@ if printed at %3 px/in</source>
             <translation>المكان</translation>
         </message>
         <message>
+            <source>place removed</source>
+            <translation>أُزيل المكان</translation>
+        </message>
+        <message>
             <source>plain FTP is not used: nobody said that all may read along</source>
             <translation>لا يُستعمل FTP العادي: لم يقل أحد إن للكل أن يقرأ</translation>
         </message>
@@ -6723,6 +8035,10 @@ if printed at %3 px/in</source>
         <message>
             <source>postal code</source>
             <translation>الرمز البريدي</translation>
+        </message>
+        <message>
+            <source>problem: {sentence}</source>
+            <translation>مشكلة: ⁨{sentence}⁩</translation>
         </message>
         <message>
             <source>province or state</source>
@@ -6769,6 +8085,10 @@ if printed at %3 px/in</source>
             <translation>المنطقة</translation>
         </message>
         <message>
+            <source>replaced</source>
+            <translation>مستبدلة</translation>
+        </message>
+        <message>
             <source>right</source>
             <translation>يمين</translation>
         </message>
@@ -6801,8 +8121,16 @@ if printed at %3 px/in</source>
             <translation>إرسال الرسالة</translation>
         </message>
         <message>
+            <source>sent</source>
+            <translation>مرسلة</translation>
+        </message>
+        <message>
             <source>sent to {place} as {name}, {when}</source>
             <translation>أُرسلت إلى ⁨{place}⁩ باسم ⁨{name}⁩، ⁨{when}⁩</translation>
+        </message>
+        <message>
+            <source>sent: {file}</source>
+            <translation>أُرسلت: ⁨{file}⁩</translation>
         </message>
         <message>
             <source>serial numbers and owner</source>
@@ -6867,6 +8195,10 @@ if printed at %3 px/in</source>
         <message>
             <source>text without spaces</source>
             <translation>نص بلا مسافات</translation>
+        </message>
+        <message>
+            <source>that run had no delivery "{delivery}"</source>
+            <translation>لم يكن في ذلك التشغيل تسليم «⁨{delivery}⁩»</translation>
         </message>
         <message>
             <source>the JPEG is damaged: bytes of it are missing</source>
@@ -7185,6 +8517,10 @@ if printed at %3 px/in</source>
             <translation>المجلد «⁨{typed}⁩» يقود إلى الخارج فصار «⁨{subject}⁩»</translation>
         </message>
         <message>
+            <source>the folder can't be read: {reason}</source>
+            <translation>تعذّرت قراءة المجلد: ⁨{reason}⁩</translation>
+        </message>
+        <message>
             <source>the ground is harder to paint out there</source>
             <translation>هناك يصعب المحو من الأرضية</translation>
         </message>
@@ -7215,6 +8551,10 @@ if printed at %3 px/in</source>
         <message>
             <source>the keywords in its metadata</source>
             <translation>الكلمات المفتاحية في البيانات الوصفية</translation>
+        </message>
+        <message>
+            <source>the library holds another one of that name</source>
+            <translation>في المكتبة غيره بهذا الاسم</translation>
         </message>
         <message>
             <source>the logo can't be drawn ({reason})</source>
@@ -7263,6 +8603,10 @@ if printed at %3 px/in</source>
         <message>
             <source>the name's {{{subject}} has no value for this picture</source>
             <translation>ليس لـ {{{subject}} في الاسم قيمة لهذه الصورة</translation>
+        </message>
+        <message>
+            <source>the original is another one now</source>
+            <translation>الأصل الآن غير ما كان</translation>
         </message>
         <message>
             <source>the original vanished during the run</source>
@@ -7409,6 +8753,10 @@ if printed at %3 px/in</source>
             <translation>تعذّرت كتابة يومية التشغيل: ⁨{reason}⁩</translation>
         </message>
         <message>
+            <source>the same command again</source>
+            <translation>الأمر نفسه من جديد</translation>
+        </message>
+        <message>
             <source>the same file as {subject}</source>
             <translation>الملف نفسه مثل ⁨{subject}⁩</translation>
         </message>
@@ -7541,6 +8889,10 @@ if printed at %3 px/in</source>
             <translation>العنوان في البيانات الوصفية</translation>
         </message>
         <message>
+            <source>the typeface {family} is here already: yours stays</source>
+            <translation>الخط ⁨{family}⁩ موجود هنا: يبقى خطك</translation>
+        </message>
+        <message>
             <source>the year now</source>
             <translation>السنة الحالية</translation>
         </message>
@@ -7565,8 +8917,16 @@ if printed at %3 px/in</source>
             <translation>ليس فيه رسم SVG</translation>
         </message>
         <message>
+            <source>there is no border file and no saved border of that name</source>
+            <translation>لا ملف إطار ولا إطار محفوظ بهذا الاسم</translation>
+        </message>
+        <message>
             <source>there is no copy that could be in an album</source>
             <translation>ليس هناك نسخة يمكن أن تكون في ألبوم</translation>
+        </message>
+        <message>
+            <source>there is no delivery file and no saved delivery of that name</source>
+            <translation>لا ملف تسليم ولا تسليم محفوظ بهذا الاسم</translation>
         </message>
         <message>
             <source>there is no delivery in it</source>
@@ -7581,12 +8941,24 @@ if printed at %3 px/in</source>
             <translation>ليس له كلمة مرور</translation>
         </message>
         <message>
+            <source>there is no picture to work on</source>
+            <translation>لا صورة يُعمل عليها</translation>
+        </message>
+        <message>
             <source>there is no plan that can be read</source>
             <translation>ليس هناك خطة يمكن قراءتها</translation>
         </message>
         <message>
             <source>there is no seal in it</source>
             <translation>ليس فيه ختم</translation>
+        </message>
+        <message>
+            <source>there is no sheet file and no saved rights sheet of that name</source>
+            <translation>لا ملف ورقة ولا ورقة حقوق محفوظة بهذا الاسم</translation>
+        </message>
+        <message>
+            <source>there is no such field</source>
+            <translation>لا حقل كهذا</translation>
         </message>
         <message>
             <source>there is no such file</source>
@@ -7611,6 +8983,10 @@ if printed at %3 px/in</source>
         <message>
             <source>there is no such seal</source>
             <translation>لا ختم كهذا</translation>
+        </message>
+        <message>
+            <source>there is no such seal file, and none of that name in the library</source>
+            <translation>لا ملف ختم كهذا ولا ختم بهذا الاسم في المكتبة</translation>
         </message>
         <message>
             <source>there is no such setting</source>
@@ -7679,6 +9055,10 @@ if printed at %3 px/in</source>
         <message>
             <source>this is a link or a file where a folder of our own has to be</source>
             <translation>هذا رابط أو ملف حيث يجب أن يكون مجلد لنا</translation>
+        </message>
+        <message>
+            <source>this is an option, and a file of that name lies here</source>
+            <translation>هذا خيار، وهنا ملف بهذا الاسم</translation>
         </message>
         <message>
             <source>this is an original, or belongs to one</source>
@@ -7785,6 +9165,10 @@ if printed at %3 px/in</source>
             <translation>هذا التشغيل جارٍ في نافذة أخرى أو سطر أوامر آخر</translation>
         </message>
         <message>
+            <source>this says nothing of who you are</source>
+            <translation>هذا لا يذكر شيئًا عمن أنت</translation>
+        </message>
+        <message>
             <source>this sets nothing</source>
             <translation>هذا لا يضبط شيئًا</translation>
         </message>
@@ -7836,6 +9220,18 @@ if printed at %3 px/in</source>
             <translation>ما لم ⁨{what}⁩ ⁨{text}⁩</translation>
         </message>
         <message>
+            <source>unread</source>
+            <translation>غير مقروء</translation>
+        </message>
+        <message>
+            <source>untouched</source>
+            <translation>كما هو</translation>
+        </message>
+        <message>
+            <source>waiting</source>
+            <translation>منتظرة</translation>
+        </message>
+        <message>
             <source>web page</source>
             <translation>صفحة الويب</translation>
         </message>
@@ -7860,6 +9256,10 @@ if printed at %3 px/in</source>
             <translation>لا يمكن حفظ ما تُعرف به الصور</translation>
         </message>
         <message>
+            <source>what was to be printed could not be written: the disk is full, or nobody reads</source>
+            <translation>تعذّرت كتابة ما كان سيُخرج: القرص ممتلئ أو لا أحد يقرأ</translation>
+        </message>
+        <message>
             <source>what was to be written is not in the finished copy: {subject}</source>
             <translation>ما كان يجب أن يُكتب ليس في النسخة المنتهية: ⁨{subject}⁩</translation>
         </message>
@@ -7872,8 +9272,16 @@ if printed at %3 px/in</source>
             <translation>العرضية</translation>
         </message>
         <message>
+            <source>with border {size}</source>
+            <translation>مع الإطار ⁨{size}⁩</translation>
+        </message>
+        <message>
             <source>with its contrast stretched</source>
             <translation>بمدّ تباينها</translation>
+        </message>
+        <message>
+            <source>worth a look</source>
+            <translation>تستحق النظر</translation>
         </message>
         <message>
             <source>yes</source>
@@ -7920,6 +9328,10 @@ if printed at %3 px/in</source>
             <translation>⁨{agree}⁩ من ⁨{parts}⁩ من أجزاء الصورة متطابقة؛ وتُظهر ⁨{percent}⁩ % منها</translation>
         </message>
         <message>
+            <source>{allowed}; default {value}</source>
+            <translation>⁨{allowed}⁩؛ القيمة المبدئية ⁨{value}⁩</translation>
+        </message>
+        <message>
             <source>{box}, filled</source>
             <translation>⁨{box}⁩، ممتلئة</translation>
         </message>
@@ -7928,16 +9340,40 @@ if printed at %3 px/in</source>
             <translation>⁨{box}⁩، مملوءة</translation>
         </message>
         <message>
+            <source>{bytes} were written.</source>
+            <translation>كُتب ⁨{bytes}⁩.</translation>
+        </message>
+        <message>
             <source>{clean} of {made} searched and tell no place</source>
             <translation>⁨{clean}⁩ من ⁨{made}⁩ فُتشت ولا تكشف مكانًا</translation>
+        </message>
+        <message>
+            <source>{container}, {bytes}, TELLS A PLACE: {place}</source>
+            <translation>⁨{container}⁩، ⁨{bytes}⁩، يكشف مكانًا: ⁨{place}⁩</translation>
+        </message>
+        <message>
+            <source>{container}, {bytes}, tells no place</source>
+            <translation>⁨{container}⁩، ⁨{bytes}⁩، لا يكشف مكانًا</translation>
         </message>
         <message>
             <source>{count} from {studio}</source>
             <translation>{count} from {studio}</translation>
         </message>
         <message>
+            <source>{day}  {file}  "{delivery}"  {size}  of {original}</source>
+            <translation>⁨{day}⁩  ⁨{file}⁩  «⁨{delivery}⁩»  ⁨{size}⁩  من ⁨{original}⁩</translation>
+        </message>
+        <message>
             <source>{delivery}, {count} and {date} are filled in, and who you are.</source>
             <translation>يُملأ ⁨{delivery}⁩ و⁨{count}⁩ و⁨{date}⁩، ومن أنت.</translation>
+        </message>
+        <message>
+            <source>{done} of {total}, {percent} %</source>
+            <translation>⁨{done}⁩ من ⁨{total}⁩، ⁨{percent}⁩ %</translation>
+        </message>
+        <message>
+            <source>{done} of {total}, {percent} %, about {time} left</source>
+            <translation>⁨{done}⁩ من ⁨{total}⁩، ⁨{percent}⁩ %، بقي حوالي ⁨{time}⁩</translation>
         </message>
         <message>
             <source>{event|picture}-{number}</source>
@@ -7964,8 +9400,16 @@ if printed at %3 px/in</source>
             <translation>كُتب ⁨{field}⁩</translation>
         </message>
         <message>
+            <source>{field}: changed to {value}</source>
+            <translation>⁨{field}⁩: تغيّر إلى ⁨{value}⁩</translation>
+        </message>
+        <message>
             <source>{field}: coordinates were cut out: {text}</source>
             <translation>⁨{field}⁩: قُطعت إحداثيات: ⁨{text}⁩</translation>
+        </message>
+        <message>
+            <source>{field}: gone</source>
+            <translation>⁨{field}⁩: أُزيل</translation>
         </message>
         <message>
             <source>{field}: left out, since it names the place: {text}</source>
@@ -7986,6 +9430,18 @@ if printed at %3 px/in</source>
         <message>
             <source>{field}: {{{token}} is no token</source>
             <translation>⁨{field}⁩: ليس {{{token}} رمزًا</translation>
+        </message>
+        <message>
+            <source>{file}  to {place}</source>
+            <translation>⁨{file}⁩  إلى ⁨{place}⁩</translation>
+        </message>
+        <message>
+            <source>{file}  to {place}  as {name}  {day}</source>
+            <translation>⁨{file}⁩  إلى ⁨{place}⁩  باسم ⁨{name}⁩  ⁨{day}⁩</translation>
+        </message>
+        <message>
+            <source>{file}: the same bytes as {other}, whose copies were made on {day}; nothing is made again</source>
+            <translation>⁨{file}⁩: البايتات نفسها كما في ⁨{other}⁩ الذي صُنعت نسخه في ⁨{day}⁩؛ لا يُصنع شيء من جديد</translation>
         </message>
         <message>
             <source>{folder}, same folders</source>
@@ -8020,12 +9476,60 @@ if printed at %3 px/in</source>
             <translation>⁨{label}⁩ ليس قائمة</translation>
         </message>
         <message>
+            <source>{name} asks that its copies tell where pictures were taken: it comes in with that closed</source>
+            <translation>⁨{name}⁩ يطلب أن تكشف نسخه أين التُقطت الصور: يدخل وذلك مغلق</translation>
+        </message>
+        <message>
             <source>{name} is the original's own; {number}, {date}, {delivery}, {width} and every field of its metadata can stand here, as in {title|{name}}.</source>
             <translation>⁨{name}⁩ اسم الأصل؛ ويمكن أن يقف هنا ⁨{number}⁩ و⁨{date}⁩ و⁨{delivery}⁩ و⁨{width}⁩ وكل حقل من بياناته، مثل {title|⁨{name}⁩}.</translation>
         </message>
         <message>
             <source>{number} of {all}</source>
             <translation>⁨{number}⁩ من ⁨{all}⁩</translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} HELD BACK</source>
+            <translation>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} MISSING</source>
+            <translation>
+                <numerusform>مفقودة: {n}</numerusform>
+                <numerusform>مفقودة: {n}</numerusform>
+                <numerusform>مفقودة: {n}</numerusform>
+                <numerusform>مفقودة: {n}</numerusform>
+                <numerusform>مفقودة: {n}</numerusform>
+                <numerusform>مفقودة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} already there</source>
+            <translation>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+                <numerusform>موجودة من قبل: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} changed</source>
+            <translation>
+                <numerusform>متغيّر: {n}</numerusform>
+                <numerusform>متغيّر: {n}</numerusform>
+                <numerusform>متغيّر: {n}</numerusform>
+                <numerusform>متغيّر: {n}</numerusform>
+                <numerusform>متغيّر: {n}</numerusform>
+                <numerusform>متغيّر: {n}</numerusform>
+            </translation>
         </message>
         <message numerus="yes">
             <source>{n} copies</source>
@@ -8036,6 +9540,17 @@ if printed at %3 px/in</source>
                 <numerusform>{n} نسخ</numerusform>
                 <numerusform>{n} نسخة</numerusform>
                 <numerusform>{n} نسخة</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies are worth a look</source>
+            <translation>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
+                <numerusform>نسخ تستحق النظر: {n}</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8069,6 +9584,17 @@ if printed at %3 px/in</source>
                 <numerusform>يمكن صنع {n} نسخ متى كان مجلد لأجل «⁨%1⁩».</numerusform>
                 <numerusform>يمكن صنع {n} نسخة متى كان مجلد لأجل «⁨%1⁩».</numerusform>
                 <numerusform>يمكن صنع {n} نسخة متى كان مجلد لأجل «⁨%1⁩».</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies can't be made</source>
+            <translation>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
+                <numerusform>نسخ لا يمكن صنعها: {n}</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8138,6 +9664,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies made</source>
+            <translation>
+                <numerusform>لا نسخ صُنعت</numerusform>
+                <numerusform>نسخة واحدة صُنعت</numerusform>
+                <numerusform>نسختان صُنعت</numerusform>
+                <numerusform>{n} نسخ صُنعت</numerusform>
+                <numerusform>{n} نسخة صُنعت</numerusform>
+                <numerusform>{n} نسخة صُنعت</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies made and checked.</source>
             <translation>
                 <numerusform>صُنعت وفُحصت: لا نسخ.</numerusform>
@@ -8171,6 +9708,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies of {pictures} in the register.</source>
+            <translation>
+                <numerusform>في السجل لا نسخ من ⁨{pictures}⁩.</numerusform>
+                <numerusform>في السجل نسخة واحدة من ⁨{pictures}⁩.</numerusform>
+                <numerusform>في السجل نسختان من ⁨{pictures}⁩.</numerusform>
+                <numerusform>في السجل {n} نسخ من ⁨{pictures}⁩.</numerusform>
+                <numerusform>في السجل {n} نسخة من ⁨{pictures}⁩.</numerusform>
+                <numerusform>في السجل {n} نسخة من ⁨{pictures}⁩.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies sent</source>
             <translation>
                 <numerusform>أُرسلت: لا نسخ</numerusform>
@@ -8179,6 +9727,39 @@ if printed at %3 px/in</source>
                 <numerusform>أُرسلت: {n} نسخ</numerusform>
                 <numerusform>أُرسلت: {n} نسخة</numerusform>
                 <numerusform>أُرسلت: {n} نسخة</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies taken out</source>
+            <translation>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+                <numerusform>نسخ أُخرجت: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies to be sent again</source>
+            <translation>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+                <numerusform>نسخ ستُرسل من جديد: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies to make; nothing was written.</source>
+            <translation>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
+                <numerusform>نسخ ستُصنع: {n}؛ لم يُكتب شيء.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8204,6 +9785,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies will be HELD BACK, as it stands: see above what each lacks</source>
+            <translation>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+                <numerusform>نسخ ستُحجب على هذه الحال: {n}؛ انظر أعلاه ما ينقص كلًا منها</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies will be held back, as it stands: each says what it lacks.</source>
             <translation>
                 <numerusform>ستُحجز على هذه الحال: لا نسخ. كل منها تقول ما ينقصها.</numerusform>
@@ -8212,6 +9804,39 @@ if printed at %3 px/in</source>
                 <numerusform>ستُحجز على هذه الحال: {n} نسخ. كل منها تقول ما ينقصها.</numerusform>
                 <numerusform>ستُحجز على هذه الحال: {n} نسخة. كل منها تقول ما ينقصها.</numerusform>
                 <numerusform>ستُحجز على هذه الحال: {n} نسخة. كل منها تقول ما ينقصها.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies, the newest are listed.</source>
+            <translation>
+                <numerusform>لا نسخ، يُعرض أحدثها.</numerusform>
+                <numerusform>نسخة واحدة، يُعرض أحدثها.</numerusform>
+                <numerusform>نسختان، يُعرض أحدثها.</numerusform>
+                <numerusform>{n} نسخ، يُعرض أحدثها.</numerusform>
+                <numerusform>{n} نسخة، يُعرض أحدثها.</numerusform>
+                <numerusform>{n} نسخة، يُعرض أحدثها.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies.</source>
+            <translation>
+                <numerusform>لا نسخ.</numerusform>
+                <numerusform>نسخة واحدة.</numerusform>
+                <numerusform>نسختان.</numerusform>
+                <numerusform>{n} نسخ.</numerusform>
+                <numerusform>{n} نسخة.</numerusform>
+                <numerusform>{n} نسخة.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} could not be made</source>
+            <translation>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
+                <numerusform>تعذّر صنعها: {n}</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8248,6 +9873,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} earlier copies will be replaced</source>
+            <translation>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+                <numerusform>نسخ سابقة ستُستبدل: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} earlier copies will be replaced.</source>
             <translation>
                 <numerusform>ستُستبدل من السابقة: لا نسخ.</numerusform>
@@ -8281,6 +9917,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} files.</source>
+            <translation>
+                <numerusform>الملفات: {n}.</numerusform>
+                <numerusform>الملفات: {n}.</numerusform>
+                <numerusform>الملفات: {n}.</numerusform>
+                <numerusform>الملفات: {n}.</numerusform>
+                <numerusform>الملفات: {n}.</numerusform>
+                <numerusform>الملفات: {n}.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} files: %1 of them tell a place.</source>
             <translation>
                 <numerusform>‏لا ملفات: ما يكشف منها مكانًا ⁨%1⁩.</numerusform>
@@ -8289,6 +9936,83 @@ if printed at %3 px/in</source>
                 <numerusform>‏{n} ملفات: ما يكشف منها مكانًا ⁨%1⁩.</numerusform>
                 <numerusform>‏{n} ملفًا: ما يكشف منها مكانًا ⁨%1⁩.</numerusform>
                 <numerusform>‏{n} ملف: ما يكشف منها مكانًا ⁨%1⁩.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} foreign</source>
+            <translation>
+                <numerusform>غريب: {n}</numerusform>
+                <numerusform>غريب: {n}</numerusform>
+                <numerusform>غريب: {n}</numerusform>
+                <numerusform>غريب: {n}</numerusform>
+                <numerusform>غريب: {n}</numerusform>
+                <numerusform>غريب: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} held</source>
+            <translation>
+                <numerusform>محتجزة: {n}</numerusform>
+                <numerusform>محتجزة: {n}</numerusform>
+                <numerusform>محتجزة: {n}</numerusform>
+                <numerusform>محتجزة: {n}</numerusform>
+                <numerusform>محتجزة: {n}</numerusform>
+                <numerusform>محتجزة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} held back</source>
+            <translation>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+                <numerusform>محجوزة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} in letters that nobody looked at: outbox letters</source>
+            <translation>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+                <numerusform>في رسائل لم ينظر إليها أحد: {n}: outbox letters</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} left out</source>
+            <translation>
+                <numerusform>متروكة: {n}</numerusform>
+                <numerusform>متروكة: {n}</numerusform>
+                <numerusform>متروكة: {n}</numerusform>
+                <numerusform>متروكة: {n}</numerusform>
+                <numerusform>متروكة: {n}</numerusform>
+                <numerusform>متروكة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} letters</source>
+            <translation>
+                <numerusform>رسائل: {n}</numerusform>
+                <numerusform>رسائل: {n}</numerusform>
+                <numerusform>رسائل: {n}</numerusform>
+                <numerusform>رسائل: {n}</numerusform>
+                <numerusform>رسائل: {n}</numerusform>
+                <numerusform>رسائل: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} letters. To send them: outbox letters --send</source>
+            <translation>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
+                <numerusform>رسائل: {n}. لإرسالها: outbox letters --send</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8303,6 +10027,17 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} missing</source>
+            <translation>
+                <numerusform>مفقود: {n}</numerusform>
+                <numerusform>مفقود: {n}</numerusform>
+                <numerusform>مفقود: {n}</numerusform>
+                <numerusform>مفقود: {n}</numerusform>
+                <numerusform>مفقود: {n}</numerusform>
+                <numerusform>مفقود: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} names are taken, and the delivery says not to begin then: see the plan.</source>
             <translation>
                 <numerusform>مأخوذ: لا أسماء، والتسليم يقول ألا يُبدأ عندئذ: انظر الخطة.</numerusform>
@@ -8311,6 +10046,28 @@ if printed at %3 px/in</source>
                 <numerusform>مأخوذ: {n} أسماء، والتسليم يقول ألا يُبدأ عندئذ: انظر الخطة.</numerusform>
                 <numerusform>مأخوذ: {n} اسمًا، والتسليم يقول ألا يُبدأ عندئذ: انظر الخطة.</numerusform>
                 <numerusform>مأخوذ: {n} اسم، والتسليم يقول ألا يُبدأ عندئذ: انظر الخطة.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} not reached</source>
+            <translation>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+                <numerusform>لم يُبلغ: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} of them tell a place.</source>
+            <translation>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
+                <numerusform>منها ما يكشف مكانًا: {n}.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8333,6 +10090,17 @@ if printed at %3 px/in</source>
                 <numerusform>{n} أجزاء</numerusform>
                 <numerusform>{n} جزءًا</numerusform>
                 <numerusform>{n} جزء</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} parts found; {outcomes}.</source>
+            <translation>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
+                <numerusform>أجزاء وُجدت: {n}؛ ⁨{outcomes}⁩.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8401,6 +10169,151 @@ if printed at %3 px/in</source>
                 <numerusform>‏{n} صورة في ⁨%1⁩</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>{n} pictures, copies were made of {known}</source>
+            <translation>
+                <numerusform>لا صور، صُنعت نسخ من ⁨{known}⁩</numerusform>
+                <numerusform>صورة واحدة، صُنعت نسخ من ⁨{known}⁩</numerusform>
+                <numerusform>صورتان، صُنعت نسخ من ⁨{known}⁩</numerusform>
+                <numerusform>{n} صور، صُنعت نسخ من ⁨{known}⁩</numerusform>
+                <numerusform>{n} صورة، صُنعت نسخ من ⁨{known}⁩</numerusform>
+                <numerusform>{n} صورة، صُنعت نسخ من ⁨{known}⁩</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} pixels wide</source>
+            <translation>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+                <numerusform>العرض بالبكسل: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} points</source>
+            <translation>
+                <numerusform>النقاط: {n}</numerusform>
+                <numerusform>النقاط: {n}</numerusform>
+                <numerusform>النقاط: {n}</numerusform>
+                <numerusform>النقاط: {n}</numerusform>
+                <numerusform>النقاط: {n}</numerusform>
+                <numerusform>النقاط: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} rows {ledgers} forgotten. The pictures themselves stay where they are.</source>
+            <translation>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+                <numerusform>أسطر نُسيت: {n} ⁨{ledgers}⁩. الصور نفسها تبقى حيث هي.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} rows {ledgers} would go. Nothing is changed: say --yes to do it.</source>
+            <translation>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+                <numerusform>أسطر ستذهب: {n} ⁨{ledgers}⁩. لم يتغيّر شيء: اكتب --yes للتنفيذ.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} runs with {copies} joined, {known} here already.</source>
+            <translation>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+                <numerusform>تشغيلات ضُمّت: {n} وفيها ⁨{copies}⁩؛ موجود هنا من قبل: ⁨{known}⁩.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} sent</source>
+            <translation>
+                <numerusform>مرسلة: {n}</numerusform>
+                <numerusform>مرسلة: {n}</numerusform>
+                <numerusform>مرسلة: {n}</numerusform>
+                <numerusform>مرسلة: {n}</numerusform>
+                <numerusform>مرسلة: {n}</numerusform>
+                <numerusform>مرسلة: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} that can't be read</source>
+            <translation>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+                <numerusform>لا تمكن قراءته: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} untouched</source>
+            <translation>
+                <numerusform>كما هو: {n}</numerusform>
+                <numerusform>كما هو: {n}</numerusform>
+                <numerusform>كما هو: {n}</numerusform>
+                <numerusform>كما هو: {n}</numerusform>
+                <numerusform>كما هو: {n}</numerusform>
+                <numerusform>كما هو: {n}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} waiting</source>
+            <translation>
+                <numerusform>منتظرة: {n}</numerusform>
+                <numerusform>منتظرة: {n}</numerusform>
+                <numerusform>منتظرة: {n}</numerusform>
+                <numerusform>منتظرة: {n}</numerusform>
+                <numerusform>منتظرة: {n}</numerusform>
+                <numerusform>منتظرة: {n}</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>{option} has to be given</source>
+            <translation>يجب ذكر ⁨{option}⁩</translation>
+        </message>
+        <message>
+            <source>{option} is one of {choices}, not {value}</source>
+            <translation>⁨{option}⁩ واحد من ⁨{choices}⁩ لا ⁨{value}⁩</translation>
+        </message>
+        <message>
+            <source>{option} is {least} to {most}, not {value}</source>
+            <translation>⁨{option}⁩ من ⁨{least}⁩ إلى ⁨{most}⁩، لا ⁨{value}⁩</translation>
+        </message>
+        <message>
+            <source>{option} needs a value</source>
+            <translation>⁨{option}⁩ يلزمه قيمة</translation>
+        </message>
+        <message>
+            <source>{option} needs {other}</source>
+            <translation>⁨{option}⁩ يلزمه ⁨{other}⁩</translation>
+        </message>
+        <message>
+            <source>{outcomes}. They are in {folder}</source>
+            <translation>⁨{outcomes}⁩. هي في ⁨{folder}⁩</translation>
+        </message>
+        <message numerus="yes">
+            <source>{parts} and {n} more</source>
+            <translation>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+                <numerusform>⁨{parts}⁩ و{n} أخرى</numerusform>
+            </translation>
+        </message>
         <message>
             <source>{pixels} high</source>
             <translation>ارتفاع ⁨{pixels}⁩</translation>
@@ -8416,6 +10329,10 @@ if printed at %3 px/in</source>
         <message>
             <source>{pixels} wide</source>
             <translation>عرض ⁨{pixels}⁩</translation>
+        </message>
+        <message>
+            <source>{sizes}, about {bytes}</source>
+            <translation>⁨{sizes}⁩، حوالي ⁨{bytes}⁩</translation>
         </message>
         <message>
             <source>{station}: its design was changed</source>
@@ -8488,6 +10405,10 @@ if printed at %3 px/in</source>
         <message>
             <source>{width} × {height} {unit} on paper, padded</source>
             <translation>⁦{width} × {height}⁩ ⁨{unit}⁩ على الورق، مملوء</translation>
+        </message>
+        <message>
+            <source>{worst} of 100 at worst, {mean} on average</source>
+            <translation>⁨{worst}⁩ من 100 في أسوأ حال، ⁨{mean}⁩ في المتوسط</translation>
         </message>
         <message>
             <source>{{{subject}} stands for {meaning}, which is not said yet</source>

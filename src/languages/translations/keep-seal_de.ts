@@ -540,6 +540,10 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>"Make copies with" in the file manager's menu</source>
+            <translation>„Kopien machen mit“ im Menü der Dateiverwaltung</translation>
+        </message>
+        <message>
             <source>"stations" is no object</source>
             <translation>„stations“ ist kein Objekt</translation>
         </message>
@@ -576,8 +580,36 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>„{delivery}“ soll gesendet werden und nennt noch keinen Server, Absender oder Empfänger</translation>
         </message>
         <message>
+            <source>"{delivery}" names no server</source>
+            <translation>„{delivery}“ nennt keinen Server</translation>
+        </message>
+        <message>
+            <source>"{delivery}" names no server, sender or receiver</source>
+            <translation>„{delivery}“ nennt keinen Server, Absender oder Empfänger</translation>
+        </message>
+        <message>
+            <source>"{file}" does not end in .png</source>
+            <translation>„{file}“ endet nicht auf .png</translation>
+        </message>
+        <message>
+            <source>"{file}" has no ending that is known</source>
+            <translation>„{file}“ hat keine bekannte Endung</translation>
+        </message>
+        <message>
             <source>"{key}" is no paper that is known</source>
             <translation>„{key}“ ist kein bekanntes Papier</translation>
+        </message>
+        <message>
+            <source>"{part}" is no part</source>
+            <translation>„{part}“ ist kein Teil</translation>
+        </message>
+        <message>
+            <source>"{text}" is nothing that can be accepted</source>
+            <translation>„{text}“ ist nichts, was man hinnehmen kann</translation>
+        </message>
+        <message>
+            <source>"{value}" can't be the value of {option}</source>
+            <translation>„{value}“ kann nicht der Wert von {option} sein</translation>
         </message>
         <message>
             <source>"{value}" is not allowed</source>
@@ -658,16 +690,68 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>'keep-seal-cli border list' tells which there are</source>
+            <translation>„keep-seal-cli border list“ zeigt, welche es gibt</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli library list' tells which there are</source>
+            <translation>„keep-seal-cli library list“ zeigt, welche es gibt</translation>
+        </message>
+        <message>
             <source>'keep-seal-cli settings --markdown' lists them</source>
             <translation>„keep-seal-cli settings --markdown“ listet sie auf</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli settings --notes' lists what holds copies back</source>
+            <translation>„keep-seal-cli settings --notes“ zeigt, was Kopien zurückhält</translation>
         </message>
         <message>
             <source>'keep-seal-cli settings' lists all there are</source>
             <translation>„keep-seal-cli settings“ listet alle auf</translation>
         </message>
         <message>
+            <source>'keep-seal-cli settings' lists them under rights</source>
+            <translation>„keep-seal-cli settings“ zeigt sie unter rights</translation>
+        </message>
+        <message>
+            <source>'keep-seal-cli sheet list' tells which there are</source>
+            <translation>„keep-seal-cli sheet list“ zeigt, welche es gibt</translation>
+        </message>
+        <message>
+            <source>(CAN'T BE MADE)</source>
+            <translation>(NICHT MACHBAR)</translation>
+        </message>
+        <message>
+            <source>(HELD BACK)</source>
+            <translation>(ZURÜCKGEHALTEN)</translation>
+        </message>
+        <message>
             <source>(Of the seal's first text.)</source>
             <translation>(Vom ersten Text des Siegels.)</translation>
+        </message>
+        <message>
+            <source>(TAKEN: the run will not begin)</source>
+            <translation>(BELEGT: Der Lauf beginnt nicht)</translation>
+        </message>
+        <message>
+            <source>(already there)</source>
+            <translation>(schon da)</translation>
+        </message>
+        <message>
+            <source>(left out)</source>
+            <translation>(ausgelassen)</translation>
+        </message>
+        <message>
+            <source>(not said yet)</source>
+            <translation>(noch nicht gesagt)</translation>
+        </message>
+        <message>
+            <source>(replaces an earlier copy)</source>
+            <translation>(ersetzt eine frühere Kopie)</translation>
+        </message>
+        <message>
+            <source>(yours)</source>
+            <translation>(eigene)</translation>
         </message>
         <message>
             <source>, </source>
@@ -765,6 +849,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ein Kontaktbogen (PDF)</translation>
         </message>
         <message>
+            <source>A contact sheet (PDF, HTML), a table (CSV) or a web album of a run</source>
+            <translation>Ein Kontaktbogen (PDF, HTML), eine Tabelle (CSV) oder ein Webalbum eines Laufs</translation>
+        </message>
+        <message>
             <source>A copy made by Keep Seal, as its mark tells, but none that this register knows.</source>
             <translation>Eine Kopie von Keep Seal, wie ihr Zeichen sagt, aber keine, die dieses Register kennt.</translation>
         </message>
@@ -785,8 +873,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eine Kopie mit irgendeinem Hinweis, der anzusehen ist, wird nicht geliefert, bis er behoben oder angenommen ist.</translation>
         </message>
         <message>
+            <source>A delivery file (JSON), or one of the library; may be given several times</source>
+            <translation>Eine Lieferungsdatei (JSON) oder eine der Bibliothek; mehrere sind möglich</translation>
+        </message>
+        <message>
+            <source>A delivery has one when it says where its copies go (place.folder).</source>
+            <translation>Eine Lieferung hat einen, wenn sie sagt, wohin ihre Kopien kommen (place.folder).</translation>
+        </message>
+        <message>
             <source>A few bytes of XMP by which Keep Seal knows its own copies, so that none is framed and sealed twice. They tell nothing about you or the picture.</source>
             <translation>Ein paar Bytes XMP, an denen Keep Seal seine eigenen Kopien erkennt, damit keine zweimal gerahmt und gesiegelt wird. Sie verraten nichts über Sie oder das Bild.</translation>
+        </message>
+        <message>
+            <source>A field to list; may be given several times</source>
+            <translation>Ein Feld, das gezeigt wird; mehrere sind möglich</translation>
         </message>
         <message>
             <source>A file</source>
@@ -797,8 +897,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eine Datei mit Zertifikaten (PEM), denen zusätzlich zu denen des Systems vertraut wird. Leer: die des Systems.</translation>
         </message>
         <message>
+            <source>A file that says who you are (default: your own, see 'who')</source>
+            <translation>Eine Datei, die sagt, wer Sie sind (sonst Ihre eigene, siehe „who“)</translation>
+        </message>
+        <message>
             <source>A fine line, some air, and a mat with more weight below.</source>
             <translation>Eine feine Linie, etwas Luft und ein Passepartout mit mehr Gewicht unten.</translation>
+        </message>
+        <message>
+            <source>A folder for the pictures on which it fared worst, as PNG</source>
+            <translation>Ein Ordner für die Bilder, auf denen es am schlechtesten hielt, als PNG</translation>
         </message>
         <message>
             <source>A gap shows the mat that follows it, or the picture under a border that lies over its edge.</source>
@@ -811,6 +919,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>A key's file, instead of a password: the password is its passphrase then, if it has one.</source>
             <translation>Die Datei eines Schlüssels statt eines Passworts: Das Passwort ist dann seine Passphrase, wenn er eine hat.</translation>
+        </message>
+        <message>
+            <source>A ledger</source>
+            <translation>Ein Protokoll</translation>
         </message>
         <message>
             <source>A line in each page asks them to pass by. It keeps nobody out who knows the address.</source>
@@ -865,6 +977,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ein Name darf keinen Schrägstrich enthalten; Ordner haben eine eigene Einstellung</translation>
         </message>
         <message>
+            <source>A name or key of the library, or a file</source>
+            <translation>Ein Name oder Schlüssel der Bibliothek oder eine Datei</translation>
+        </message>
+        <message>
             <source>A narrow mat with room for words below.</source>
             <translation>Ein schmales Passepartout mit Platz für Worte darunter.</translation>
         </message>
@@ -881,6 +997,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ein Schild, wenn nötig</translation>
         </message>
         <message>
+            <source>A proof is saved as a PNG</source>
+            <translation>Eine Probe wird als PNG gespeichert</translation>
+        </message>
+        <message>
             <source>A ratio, padded</source>
             <translation>Ein Verhältnis, aufgefüllt</translation>
         </message>
@@ -894,6 +1014,18 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>A rounded plate with the name: readable on anything.</source>
             <translation>Ein rundes Schild mit dem Namen: auf allem lesbar.</translation>
+        </message>
+        <message>
+            <source>A saved job: its pictures, exceptions and ticked deliveries</source>
+            <translation>Ein gespeicherter Auftrag: seine Bilder, Ausnahmen und angehakten Lieferungen</translation>
+        </message>
+        <message>
+            <source>A seal file, or a name or key of the library</source>
+            <translation>Eine Siegeldatei oder ein Name oder Schlüssel der Bibliothek</translation>
+        </message>
+        <message>
+            <source>A seal stands on it</source>
+            <translation>Ein Siegel steht darauf</translation>
         </message>
         <message>
             <source>A shadow that falls to one side.</source>
@@ -944,6 +1076,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ein warmes Passepartout mit weichem Schatten, wie von Hand geschnitten.</translation>
         </message>
         <message>
+            <source>A web album into this new folder: plain HTML and CSS, no script</source>
+            <translation>Ein Webalbum in diesen neuen Ordner: nur HTML und CSS, kein Skript</translation>
+        </message>
+        <message>
             <source>A web album of them</source>
             <translation>Ein Webalbum davon</translation>
         </message>
@@ -980,6 +1116,13 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>
                 <numerusform>Etwa %1, geschätzt aus {n} probeweise gemachten Kopie.</numerusform>
                 <numerusform>Etwa %1, geschätzt aus {n} probeweise gemachten Kopien.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>About {bytes}, estimated from {n} copies made to find out</source>
+            <translation>
+                <numerusform>Etwa {bytes}, geschätzt aus {n} probeweise gemachten Kopie</numerusform>
+                <numerusform>Etwa {bytes}, geschätzt aus {n} probeweise gemachten Kopien</numerusform>
             </translation>
         </message>
         <message>
@@ -1019,6 +1162,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Adresse</translation>
         </message>
         <message>
+            <source>Advice on placing, seals as pictures, the library of seals</source>
+            <translation>Rat zum Platz, Siegel als Bilder, die Bibliothek der Siegel</translation>
+        </message>
+        <message>
             <source>All</source>
             <translation>Alle</translation>
         </message>
@@ -1027,12 +1174,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Alle außer einfachem FTP sind verschlüsselt, und der Server muss beweisen, wer er ist.</translation>
         </message>
         <message>
+            <source>All copies that left of a picture, known by its bytes (or those of a copy), else by its path</source>
+            <translation>Alle Kopien, die von einem Bild hinausgingen, erkannt an seinen Bytes (oder denen einer Kopie), sonst am Pfad</translation>
+        </message>
+        <message>
             <source>All equal</source>
             <translation>Alle gleich</translation>
         </message>
         <message>
             <source>All nine</source>
             <translation>Alle neun</translation>
+        </message>
+        <message>
+            <source>All of it as JSON lines, to the standard output</source>
+            <translation>Alles davon als JSON-Zeilen, in die Standardausgabe</translation>
         </message>
         <message>
             <source>All over</source>
@@ -1067,8 +1222,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Alle Rechte vorbehalten, nicht für maschinelles Lernen; tragen Sie Ihre Webseite und Adresse ein</translation>
         </message>
         <message>
+            <source>All that can be said of a copy, by kind</source>
+            <translation>Alles, was über eine Kopie gesagt werden kann, nach Art</translation>
+        </message>
+        <message>
             <source>All that file systems take</source>
             <translation>Alle, die Dateisysteme nehmen</translation>
+        </message>
+        <message>
+            <source>All that left of it:</source>
+            <translation>Alles, was davon hinausging:</translation>
+        </message>
+        <message>
+            <source>All that were sent or left out: a copy that is stamped again may be sent again then</source>
+            <translation>Alle gesendeten oder ausgelassenen: Eine Kopie, die nochmals gestempelt wird, kann dann nochmals gesendet werden</translation>
         </message>
         <message>
             <source>All without loss; ZIP is the smallest.</source>
@@ -1143,6 +1310,18 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Am Fuß entlang</translation>
         </message>
         <message>
+            <source>Also stamp pictures that are copies made by Keep Seal itself</source>
+            <translation>Auch Bilder stempeln, die selbst Kopien von Keep Seal sind</translation>
+        </message>
+        <message>
+            <source>Also where another one has the name; it is set aside</source>
+            <translation>Auch wo ein anderes den Namen hat; es wird beiseitegelegt</translation>
+        </message>
+        <message>
+            <source>Also write a page to keep; must not exist</source>
+            <translation>Auch eine Seite zum Aufbewahren schreiben; darf noch nicht bestehen</translation>
+        </message>
+        <message>
             <source>Alt Text</source>
             <translation>Alternativtext</translation>
         </message>
@@ -1185,6 +1364,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>An environment variable</source>
             <translation>Einer Umgebungsvariablen</translation>
+        </message>
+        <message>
+            <source>An original or a copy; several may be given</source>
+            <translation>Ein Original oder eine Kopie; mehrere sind möglich</translation>
         </message>
         <message>
             <source>An original, byte for byte: "{original}". Copies that left of it: {copies}.</source>
@@ -1247,12 +1430,32 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Anordnung</translation>
         </message>
         <message>
+            <source>As 'list' shows</source>
+            <translation>Wie „list“ sie zeigt</translation>
+        </message>
+        <message>
+            <source>As 'list' shows; none: all</source>
+            <translation>Wie „list“ sie zeigt; keine: alle</translation>
+        </message>
+        <message>
+            <source>As a delivery file with every default</source>
+            <translation>Als Lieferungsdatei mit allen Vorgaben</translation>
+        </message>
+        <message>
+            <source>As a table for spreadsheets</source>
+            <translation>Als Tabelle für eine Tabellenkalkulation</translation>
+        </message>
+        <message>
             <source>As in "Sluice kite festival".</source>
             <translation>Wie in „Drachenfest an der Schleuse“.</translation>
         </message>
         <message>
             <source>As in "staff photographer".</source>
             <translation>Wie in „Hausfotograf“.</translation>
+        </message>
+        <message>
+            <source>As in --set studio='Your Studio'</source>
+            <translation>Wie in --set studio='Ihr Studio'</translation>
         </message>
         <message>
             <source>As in the original</source>
@@ -1289,6 +1492,26 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>As small as unseen</source>
             <translation>So klein wie ungesehen</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of borders</source>
+            <translation>Als JSON-Schema der Rahmen</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of delivery files</source>
+            <translation>Als JSON-Schema der Lieferungsdateien</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of rights sheets</source>
+            <translation>Als JSON-Schema der Rechteblätter</translation>
+        </message>
+        <message>
+            <source>As the JSON Schema of seals</source>
+            <translation>Als JSON-Schema der Siegel</translation>
+        </message>
+        <message>
+            <source>As the reference page of the documentation</source>
+            <translation>Als Nachschlageseite der Dokumentation</translation>
         </message>
         <message>
             <source>As the storage names it; it is part of what is signed.</source>
@@ -1331,6 +1554,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>An einem eigenen Punkt</translation>
         </message>
         <message>
+            <source>At byte</source>
+            <translation>Ab Byte</translation>
+        </message>
+        <message>
             <source>At most</source>
             <translation>Höchstens</translation>
         </message>
@@ -1349,6 +1576,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Badge</source>
             <translation>Plakette</translation>
+        </message>
+        <message>
+            <source>Beginnings of words of names, folders, delivery, seal and what the copy says; all must be there</source>
+            <translation>Wortanfänge aus Namen, Ordnern, Lieferung, Siegel und dem, was die Kopie sagt; alle müssen vorkommen</translation>
         </message>
         <message>
             <source>Behind the dark version.</source>
@@ -1439,6 +1670,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Helligkeit</translation>
         </message>
         <message>
+            <source>Bring back the one that was removed last</source>
+            <translation>Das zuletzt entfernte zurückholen</translation>
+        </message>
+        <message>
             <source>Bring that file back under its path, or plan anew</source>
             <translation>Bringen Sie die Datei unter ihren Pfad zurück oder planen Sie neu</translation>
         </message>
@@ -1479,12 +1714,28 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Bildunterschrift</translation>
         </message>
         <message>
+            <source>Cards and cameras that are mounted</source>
+            <translation>Eingehängte Karten und Kameras</translation>
+        </message>
+        <message>
             <source>Centre</source>
             <translation>Mitte</translation>
         </message>
         <message>
             <source>Certificates</source>
             <translation>Zertifikate</translation>
+        </message>
+        <message>
+            <source>Change one setting first</source>
+            <translation>Zuerst eine Einstellung ändern</translation>
+        </message>
+        <message>
+            <source>Change one setting, as in --set seal.size=6; see 'keep-seal-cli settings'</source>
+            <translation>Eine Einstellung ändern, wie in --set seal.size=6; siehe „keep-seal-cli settings“</translation>
+        </message>
+        <message>
+            <source>Change one setting, as in --set sending.user=anna</source>
+            <translation>Eine Einstellung ändern, wie in --set sending.user=anna</translation>
         </message>
         <message>
             <source>Change those words, or let the sheet drop them</source>
@@ -1729,8 +1980,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Vergleichen Sie das mit dem, was der Betreiber sagt, dann schreiben Sie es an die Station Versand</translation>
         </message>
         <message>
+            <source>Completion for bash, of all commands</source>
+            <translation>Vervollständigung aller Befehle für bash</translation>
+        </message>
+        <message>
             <source>Composed of several captures</source>
             <translation>Zusammengesetzt aus mehreren Aufnahmen</translation>
+        </message>
+        <message>
+            <source>Connect, write a small file and take it away again; where that does, copies may be sent there</source>
+            <translation>Verbinden, eine kleine Datei schreiben und wieder wegnehmen; wo das geht, dürfen Kopien hingesendet werden</translation>
         </message>
         <message>
             <source>Contact</source>
@@ -1741,12 +2000,40 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Kontrast</translation>
         </message>
         <message>
+            <source>Copies by names, words, days, delivery, folder, seal or size</source>
+            <translation>Kopien nach Namen, Worten, Tagen, Lieferung, Ordner, Siegel oder Größe</translation>
+        </message>
+        <message>
             <source>Copies go</source>
             <translation>Kopien kommen</translation>
         </message>
         <message>
+            <source>Copies listed, the newest first; 0: all</source>
+            <translation>So viele Kopien zeigen, die neuesten zuerst; 0: alle</translation>
+        </message>
+        <message>
+            <source>Copies may be sent there from now on.</source>
+            <translation>Von jetzt an dürfen Kopien dorthin gesendet werden.</translation>
+        </message>
+        <message>
+            <source>Copies may be sent to {place} from now on.</source>
+            <translation>Von jetzt an dürfen Kopien an {place} gesendet werden.</translation>
+        </message>
+        <message>
+            <source>Copies of {day}</source>
+            <translation>Kopien vom {day}</translation>
+        </message>
+        <message>
+            <source>Copies that are to be sent, and sending them</source>
+            <translation>Kopien, die zu senden sind, und das Senden</translation>
+        </message>
+        <message>
             <source>Copy it again from where it came</source>
             <translation>Kopieren Sie es nochmals, wo es herkam</translation>
+        </message>
+        <message>
+            <source>Copy or original lies below this folder</source>
+            <translation>Kopie oder Original liegt unter diesem Ordner</translation>
         </message>
         <message>
             <source>Copyright Notice</source>
@@ -1863,6 +2150,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Aufnahmedatum</translation>
         </message>
         <message>
+            <source>Deliver in spite of a note of this kind (KIND or KIND=SUBJECT), for all pictures; see 'settings --notes'</source>
+            <translation>Trotz eines Hinweises dieser Art liefern (KIND oder KIND=SUBJECT), für alle Bilder; siehe „settings --notes“</translation>
+        </message>
+        <message>
             <source>Depth</source>
             <translation>Tiefe</translation>
         </message>
@@ -1881,6 +2172,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Did you mean </source>
             <translation>Meinten Sie </translation>
+        </message>
+        <message>
+            <source>Did you mean '{command}'?</source>
+            <translation>Meinten Sie „{command}“?</translation>
         </message>
         <message>
             <source>Did you mean {near}?</source>
@@ -1907,6 +2202,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Display P3</translation>
         </message>
         <message>
+            <source>Display program version information and exit</source>
+            <translation>Die Version zeigen und enden</translation>
+        </message>
+        <message>
             <source>Distance</source>
             <translation>Abstand</translation>
         </message>
@@ -1919,12 +2218,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Abstand hoch</translation>
         </message>
         <message>
+            <source>Do it; else it is only said what would go</source>
+            <translation>Es tun; sonst wird nur gesagt, was ginge</translation>
+        </message>
+        <message>
             <source>Do not begin</source>
             <translation>Nicht beginnen</translation>
         </message>
         <message>
             <source>Do not send it</source>
             <translation>Nicht senden</translation>
+        </message>
+        <message>
+            <source>Done: {outcomes}.</source>
+            <translation>Fertig: {outcomes}.</translation>
         </message>
         <message>
             <source>Down</source>
@@ -1953,6 +2260,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Each its own</source>
             <translation>Jede ihre eigene</translation>
+        </message>
+        <message>
+            <source>Each row needs a file name of this job first, and a field's name above each column</source>
+            <translation>Jede Zeile braucht zuerst einen Dateinamen dieses Auftrags und jede Spalte den Namen eines Feldes</translation>
         </message>
         <message>
             <source>Edited by a person</source>
@@ -2007,6 +2318,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ende</translation>
         </message>
         <message>
+            <source>End it with .pdf, .html or .csv</source>
+            <translation>Lassen Sie es auf .pdf, .html oder .csv enden</translation>
+        </message>
+        <message>
+            <source>End when all that is there has been worked on</source>
+            <translation>Enden, wenn alles, was da ist, bearbeitet wurde</translation>
+        </message>
+        <message>
             <source>Ends at the picture's right edge.</source>
             <translation>Endet an der rechten Bildkante.</translation>
         </message>
@@ -2025,6 +2344,17 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Enter starts a new line. {name}, {year}, {creator} and others are filled in for each picture; {title|untitled} says what to put where there is none. (Of the seal's first text.)</source>
             <translation>Eingabe beginnt eine neue Zeile. {name}, {year}, {creator} und andere werden für jedes Bild eingesetzt; {title|ohne Titel} sagt, was steht, wo es keinen gibt. (Vom ersten Text des Siegels.)</translation>
+        </message>
+        <message>
+            <source>Entries for the library's deliveries that name a folder, and for the window; again after the library changed</source>
+            <translation>Einträge für die Lieferungen der Bibliothek, die einen Ordner nennen, und für das Fenster; nochmals, nachdem sich die Bibliothek geändert hat</translation>
+        </message>
+        <message numerus="yes">
+            <source>Entries for {n} deliveries and for the window.</source>
+            <translation>
+                <numerusform>Einträge für {n} Lieferung und für das Fenster.</numerusform>
+                <numerusform>Einträge für {n} Lieferungen und für das Fenster.</numerusform>
+            </translation>
         </message>
         <message>
             <source>Equal area on every shape</source>
@@ -2053,6 +2383,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Every pixel, no mark, 300 pixels an inch; the lab gets them numbered.</source>
             <translation>Jedes Pixel, kein Zeichen, 300 Pixel je Zoll; das Labor bekommt sie nummeriert.</translation>
+        </message>
+        <message>
+            <source>Everything that was made for it</source>
+            <translation>Alles, was für sie gemacht wurde</translation>
         </message>
         <message>
             <source>Exact pixels, filled and trimmed</source>
@@ -2091,12 +2425,28 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Schnelle Seite</translation>
         </message>
         <message>
+            <source>Field</source>
+            <translation>Feld</translation>
+        </message>
+        <message>
             <source>File</source>
             <translation>Datei</translation>
         </message>
         <message>
+            <source>File ending in .pdf, .html or .csv; must not exist</source>
+            <translation>Datei, die auf .pdf, .html oder .csv endet; darf noch nicht bestehen</translation>
+        </message>
+        <message>
+            <source>Files and folders</source>
+            <translation>Dateien und Ordner</translation>
+        </message>
+        <message>
             <source>Files of Keep Seal are far smaller; ask for it again from where it came</source>
             <translation>Dateien von Keep Seal sind viel kleiner; bitten Sie nochmals um sie, wo sie herkam</translation>
+        </message>
+        <message>
+            <source>Files of any origin, and folders with all in them</source>
+            <translation>Dateien jeder Herkunft, und Ordner mit allem darin</translation>
         </message>
         <message>
             <source>Fill where it is empty</source>
@@ -2143,12 +2493,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ordner</translation>
         </message>
         <message>
+            <source>Folder for the copies, instead of the delivery's own</source>
+            <translation>Ordner für die Kopien, statt des eigenen der Lieferung</translation>
+        </message>
+        <message>
             <source>Folder inside it</source>
             <translation>Ordner darin</translation>
         </message>
         <message>
             <source>Folder there</source>
             <translation>Ordner dort</translation>
+        </message>
+        <message>
+            <source>Folders inside it too</source>
+            <translation>Auch Ordner darin</translation>
         </message>
         <message>
             <source>Foot strip with caption</source>
@@ -2234,6 +2592,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Aus {count} Bildern lässt sich seine Form mitteln, und {percent} % davon lassen sich von diesem abziehen.</translation>
         </message>
         <message>
+            <source>From: {value}</source>
+            <translation>Von: {value}</translation>
+        </message>
+        <message>
             <source>Full (4:4:4)</source>
             <translation>Voll (4:4:4)</translation>
         </message>
@@ -2248,6 +2610,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Gap</source>
             <translation>Lücke</translation>
+        </message>
+        <message>
+            <source>Give K/N, such as 3/8</source>
+            <translation>Geben Sie K/N an, etwa 3/8</translation>
         </message>
         <message>
             <source>Give it a name that ends in .pdf or .html</source>
@@ -2298,8 +2664,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Geben Sie dem Siegel einen Teil</translation>
         </message>
         <message>
+            <source>Given up; its ledger: {file}</source>
+            <translation>Aufgegeben; sein Protokoll: {file}</translation>
+        </message>
+        <message>
             <source>Gives back what making the picture smaller took. A picture that keeps its own pixels is left as it is.</source>
             <translation>Gibt zurück, was das Verkleinern nahm. Ein Bild, das seine Pixel behält, bleibt, wie es ist.</translation>
+        </message>
+        <message>
+            <source>Go on until nothing waits any more, with a pause after each failure</source>
+            <translation>Weitermachen, bis nichts mehr wartet, mit einer Pause nach jedem Fehlschlag</translation>
+        </message>
+        <message>
+            <source>Go on with a run that was stopped or killed</source>
+            <translation>Mit einem angehaltenen oder abgebrochenen Lauf weitermachen</translation>
         </message>
         <message>
             <source>Grain</source>
@@ -2328,6 +2706,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Grows until the whole is square; nothing of the picture is cut.</source>
             <translation>Wächst, bis das Ganze quadratisch ist; vom Bild wird nichts abgeschnitten.</translation>
+        </message>
+        <message>
+            <source>HELD BACK: {sentence}</source>
+            <translation>ZURÜCKGEHALTEN: {sentence}</translation>
         </message>
         <message>
             <source>Hairlines outside the picture where it is cut.</source>
@@ -2374,6 +2756,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Höhe</translation>
         </message>
         <message>
+            <source>Held copies, and those that wait for their next try, are due now</source>
+            <translation>Festgehaltene Kopien und solche, die auf den nächsten Versuch warten, sind jetzt fällig</translation>
+        </message>
+        <message>
             <source>Helped by</source>
             <translation>Dabei helfen</translation>
         </message>
@@ -2407,6 +2793,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Higher takes longer and makes smaller files.</source>
             <translation>Höher dauert länger und macht kleinere Dateien.</translation>
+        </message>
+        <message>
+            <source>Hold a folder, a drive or an album against what was made: untouched, changed, missing, foreign</source>
+            <translation>Einen Ordner, ein Laufwerk oder ein Album mit dem vergleichen, was gemacht wurde: unberührt, geändert, fehlend, fremd</translation>
+        </message>
+        <message>
+            <source>Hold back what is worth a look; files that are no pictures fail the command</source>
+            <translation>Zurückhalten, was anzusehen ist; Dateien, die keine Bilder sind, lassen den Befehl scheitern</translation>
         </message>
         <message>
             <source>Hold unreadable ones back</source>
@@ -2552,9 +2946,20 @@ wenn mit %3 px/in gedruckt</translation>
             <source>In a strip</source>
             <translation>In einem Streifen</translation>
         </message>
+        <message numerus="yes">
+            <source>In letters to be looked at: {n} copies of these. To see them: keep-seal-cli outbox letters</source>
+            <translation>
+                <numerusform>In Briefen, die anzusehen sind: {n} davon. Um sie zu sehen: keep-seal-cli outbox letters</numerusform>
+                <numerusform>In Briefen, die anzusehen sind: {n} davon. Um sie zu sehen: keep-seal-cli outbox letters</numerusform>
+            </translation>
+        </message>
         <message>
             <source>In linear light</source>
             <translation>In linearem Licht</translation>
+        </message>
+        <message>
+            <source>In names and folders also:</source>
+            <translation>In Namen und Ordnern außerdem:</translation>
         </message>
         <message>
             <source>In one colour</source>
@@ -2569,8 +2974,19 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>In Pixeln.</translation>
         </message>
         <message>
+            <source>In seals, captions and rights sheets:</source>
+            <translation>In Siegeln, Bildunterschriften und Rechteblättern:</translation>
+        </message>
+        <message>
             <source>In several lines</source>
             <translation>In mehreren Zeilen</translation>
+        </message>
+        <message numerus="yes">
+            <source>In the outbox: {n} copies more. To send them: {command}</source>
+            <translation>
+                <numerusform>Im Ausgang: {n} Kopie mehr. Um sie zu senden: {command}</numerusform>
+                <numerusform>Im Ausgang: {n} Kopien mehr. Um sie zu senden: {command}</numerusform>
+            </translation>
         </message>
         <message>
             <source>In the picture's own tone</source>
@@ -2579,6 +2995,13 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>In what it is measured in.</source>
             <translation>In seinem Maß.</translation>
+        </message>
+        <message numerus="yes">
+            <source>In {plain} of {n} pictures the seal is on plain ground; it is hard to read in {hard}.</source>
+            <translation>
+                <numerusform>Auf {plain} von {n} Bild steht das Siegel auf glattem Grund; auf {hard} ist es schlecht lesbar.</numerusform>
+                <numerusform>Auf {plain} von {n} Bildern steht das Siegel auf glattem Grund; auf {hard} ist es schlecht lesbar.</numerusform>
+            </translation>
         </message>
         <message>
             <source>Ink</source>
@@ -2613,6 +3036,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Statt jedes Mal das ganze Siegel.</translation>
         </message>
         <message>
+            <source>Instead: a seal file, or a seal of the library</source>
+            <translation>Stattdessen: eine Siegeldatei oder ein Siegel der Bibliothek</translation>
+        </message>
+        <message>
             <source>Instructions</source>
             <translation>Anweisungen</translation>
         </message>
@@ -2631,6 +3058,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>It fares worst {how}: contrast {contrast} : 1, {left} of 100 of what was asked.</source>
             <translation>Am schlechtesten steht es {how}: Kontrast {contrast} : 1, {left} von 100 dessen, was verlangt war.</translation>
+        </message>
+        <message>
+            <source>It had {deliveries}</source>
+            <translation>Er hatte {deliveries}</translation>
+        </message>
+        <message>
+            <source>It is in the desktop's secret store.</source>
+            <translation>Es liegt im Passwortspeicher des Desktops.</translation>
         </message>
         <message>
             <source>It is never written into a delivery, a job or a ledger.</source>
@@ -2689,12 +3124,28 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Seine dunkle Fassung</translation>
         </message>
         <message>
+            <source>Its delivery opened the place in words</source>
+            <translation>Ihre Lieferung ließ den Ort in Worten zu</translation>
+        </message>
+        <message>
+            <source>Its journal (default: the newest)</source>
+            <translation>Sein Journal (sonst das neueste)</translation>
+        </message>
+        <message>
+            <source>Its key</source>
+            <translation>Sein Schlüssel</translation>
+        </message>
+        <message>
             <source>Its middle, where the parts of its group are placed freely.</source>
             <translation>Seine Mitte, wo die Teile seiner Gruppe frei stehen.</translation>
         </message>
         <message>
             <source>Its most frequent colour</source>
             <translation>Seine häufigste Farbe</translation>
+        </message>
+        <message>
+            <source>Its name or key</source>
+            <translation>Sein Name oder Schlüssel</translation>
         </message>
         <message>
             <source>Its name, as in pictures.example.org; with another port, pictures.example.org:2022; for WebDAV with the folder that it begins at, cloud.example.org/dav/anna; for letters the one that takes them from you (port 587, or :465).</source>
@@ -2752,12 +3203,24 @@ wenn mit %3 px/in gedruckt</translation>
             <source>Job identifier</source>
             <translation>Auftragskennung</translation>
         </message>
+        <message>
+            <source>Join the ledgers of a saved plan's parts, and say what is missing</source>
+            <translation>Die Protokolle der Teile eines gespeicherten Plans verbinden und sagen, was fehlt</translation>
+        </message>
+        <message>
+            <source>Join what another register exported</source>
+            <translation>Verbinden, was ein anderes Register ausgab</translation>
+        </message>
         <message numerus="yes">
             <source>Joined: {n} runs.</source>
             <translation>
                 <numerusform>Hinzugefügt: {n} Lauf.</numerusform>
                 <numerusform>Hinzugefügt: {n} Läufe.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>K/N: only the K-th of N parts of it, safely beside the others; again after a kill, it goes on where it was</source>
+            <translation>K/N: nur der K-te von N Teilen, sicher neben den anderen; nach einem Abbruch nochmals, und es geht weiter, wo es war</translation>
         </message>
         <message>
             <source>Keep</source>
@@ -2794,6 +3257,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Bewertung und Farbmarke behalten</translation>
         </message>
         <message>
+            <source>Keep the plan in this file, for 'stamp --plan'; must not exist</source>
+            <translation>Den Plan in dieser Datei behalten, für „stamp --plan“; darf noch nicht bestehen</translation>
+        </message>
+        <message>
             <source>Keeps the logo's shape and draws it in the part's colours.</source>
             <translation>Behält die Form des Logos und zeichnet sie in den Farben des Teils.</translation>
         </message>
@@ -2808,6 +3275,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Keywords that hold a city, region or other place that was removed.</source>
             <translation>Stichworte mit Stadt, Region oder einem anderen entfernten Ort.</translation>
+        </message>
+        <message>
+            <source>Killed, stopped or under way: {parts}</source>
+            <translation>Abgebrochen, angehalten oder unterwegs: {parts}</translation>
         </message>
         <message>
             <source>Kind</source>
@@ -2842,12 +3313,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Dieses Bild auslassen</translation>
         </message>
         <message>
+            <source>Leave these out, or plan anew</source>
+            <translation>Lassen Sie diese weg oder planen Sie neu</translation>
+        </message>
+        <message>
+            <source>Ledger: {file}</source>
+            <translation>Protokoll: {file}</translation>
+        </message>
+        <message>
             <source>Left</source>
             <translation>Links</translation>
         </message>
         <message>
             <source>Left and right change places.</source>
             <translation>Links und rechts tauschen.</translation>
+        </message>
+        <message>
+            <source>Left out: {sentence}</source>
+            <translation>Ausgelassen: {sentence}</translation>
         </message>
         <message>
             <source>Less</source>
@@ -2884,6 +3367,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Letters never below</source>
             <translation>Buchstaben nie unter</translation>
+        </message>
+        <message>
+            <source>Letters that nobody looked at yet, whole</source>
+            <translation>Briefe, die noch niemand angesehen hat, ganz</translation>
         </message>
         <message>
             <source>Levels to the full range</source>
@@ -2958,6 +3445,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Link</translation>
         </message>
         <message>
+            <source>List every setting of a delivery</source>
+            <translation>Jede Einstellung einer Lieferung zeigen</translation>
+        </message>
+        <message>
+            <source>List untouched and foreign files too</source>
+            <translation>Auch unberührte und fremde Dateien zeigen</translation>
+        </message>
+        <message>
             <source>Lit and shaded edges, as if pressed into the picture. With little opacity only the edges show.</source>
             <translation>Helle und dunkle Kanten, wie in das Bild gepresst. Bei geringer Deckkraft sind nur die Kanten zu sehen.</translation>
         </message>
@@ -2982,6 +3477,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Lange Seite</translation>
         </message>
         <message>
+            <source>Long side, in pixels</source>
+            <translation>Lange Seite, in Pixeln</translation>
+        </message>
+        <message>
             <source>Longest name</source>
             <translation>Längster Name</translation>
         </message>
@@ -3004,6 +3503,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Look at the picture again</source>
             <translation>Sehen Sie sich das Bild nochmals an</translation>
+        </message>
+        <message>
+            <source>Look into folders inside folders too</source>
+            <translation>In Ordner innerhalb der Ordner auch sehen</translation>
         </message>
         <message>
             <source>Looked at</source>
@@ -3042,6 +3545,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Gemacht für</translation>
         </message>
         <message>
+            <source>Made for this delivery</source>
+            <translation>Für diese Lieferung gemacht</translation>
+        </message>
+        <message>
             <source>Made if need be. It may not be a folder that originals lie in.</source>
             <translation>Wird bei Bedarf angelegt. Es darf kein Ordner sein, in dem Originale liegen.</translation>
         </message>
@@ -3052,6 +3559,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Made on</source>
             <translation>Gemacht am</translation>
+        </message>
+        <message>
+            <source>Made on that day or before</source>
+            <translation>An diesem Tag oder davor gemacht</translation>
+        </message>
+        <message>
+            <source>Made on that day or later: 2026-05-01, 2026-05 or 2026 (UTC)</source>
+            <translation>An diesem Tag oder später gemacht: 2026-05-01, 2026-05 oder 2026 (UTC)</translation>
         </message>
         <message>
             <source>Made small and pressed</source>
@@ -3094,6 +3609,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Machen Sie sie nochmals; dann wird sie gesendet</translation>
         </message>
         <message>
+            <source>Make no copies in memory to estimate bytes</source>
+            <translation>Keine Kopien im Speicher machen, um Bytes zu schätzen</translation>
+        </message>
+        <message>
             <source>Make one colour transparent</source>
             <translation>Eine Farbe durchsichtig machen</translation>
         </message>
@@ -3110,8 +3629,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Schaffen Sie Platz auf dem Datenträger oder verschieben Sie die Datei</translation>
         </message>
         <message>
+            <source>Make the copies</source>
+            <translation>Die Kopien machen</translation>
+        </message>
+        <message>
             <source>Make the copies again</source>
             <translation>Machen Sie die Kopien nochmals</translation>
+        </message>
+        <message>
+            <source>Make the copies of a saved plan, on any machine that sees the same folders</source>
+            <translation>Die Kopien eines gespeicherten Plans machen, auf jeder Maschine, die dieselben Ordner sieht</translation>
+        </message>
+        <message>
+            <source>Make the register again from the ledgers</source>
+            <translation>Das Register aus den Protokollen neu machen</translation>
         </message>
         <message>
             <source>Make the seal or its distances larger</source>
@@ -3132,6 +3663,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Maker and rights</source>
             <translation>Urheber und Rechte</translation>
+        </message>
+        <message>
+            <source>Makes sealed, rights-labelled copies of pictures. Originals are never written to; no copy tells where a picture was taken.</source>
+            <translation>Macht gesiegelte Kopien von Bildern mit Ihren Rechten. In Originale wird nie geschrieben; keine Kopie verrät, wo ein Bild aufgenommen wurde.</translation>
         </message>
         <message>
             <source>Margin</source>
@@ -3204,6 +3739,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Mend the link</source>
             <translation>Berichtigen Sie den Link</translation>
+        </message>
+        <message>
+            <source>Metadata for single pictures, from a CSV file</source>
+            <translation>Metadaten für einzelne Bilder, aus einer CSV-Datei</translation>
         </message>
         <message>
             <source>Middle</source>
@@ -3294,8 +3833,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Nennen Sie einen zu beobachtenden Ordner</translation>
         </message>
         <message>
+            <source>Name a path, or use --delivery or --run</source>
+            <translation>Nennen Sie einen Pfad oder nehmen Sie --delivery oder --run</translation>
+        </message>
+        <message>
+            <source>Name another folder</source>
+            <translation>Nennen Sie einen anderen Ordner</translation>
+        </message>
+        <message>
             <source>Name it at the station Sending, or switch that off</source>
             <translation>Nennen Sie ihn an der Station Versand oder schalten Sie diese aus</translation>
+        </message>
+        <message>
+            <source>Name it, as in --set sending.server=pictures.example.org</source>
+            <translation>Nennen Sie ihn, wie in --set sending.server=pictures.example.org</translation>
+        </message>
+        <message>
+            <source>Name one file</source>
+            <translation>Nennen Sie eine Datei</translation>
         </message>
         <message>
             <source>Name others at the station Turn, crop</source>
@@ -3304,6 +3859,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Name over link</source>
             <translation>Name über Link</translation>
+        </message>
+        <message>
+            <source>Name pictures, folders or a job</source>
+            <translation>Nennen Sie Bilder, Ordner oder einen Auftrag</translation>
         </message>
         <message>
             <source>Name plate</source>
@@ -3318,12 +3877,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Name: {is}, war {was}</translation>
         </message>
         <message>
+            <source>Names or keys of the library, or files</source>
+            <translation>Namen oder Schlüssel der Bibliothek oder Dateien</translation>
+        </message>
+        <message>
             <source>Navier-Stokes</source>
             <translation>Navier-Stokes</translation>
         </message>
         <message>
             <source>Nearly black, with a hair of white at the picture.</source>
             <translation>Fast schwarz, mit einem Haar von Weiß am Bild.</translation>
+        </message>
+        <message>
+            <source>Needs</source>
+            <translation>Braucht</translation>
         </message>
         <message>
             <source>Never enlarged</source>
@@ -3342,6 +3909,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Nacht-Passepartout</translation>
         </message>
         <message>
+            <source>No card and no camera is mounted.</source>
+            <translation>Keine Karte und keine Kamera ist eingehängt.</translation>
+        </message>
+        <message>
             <source>No coloured fringes.</source>
             <translation>Keine farbigen Säume.</translation>
         </message>
@@ -3355,6 +3926,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>No place was found, but not all of it could be read.</source>
             <translation>Kein Ort wurde gefunden, aber nicht alles war lesbar.</translation>
+        </message>
+        <message>
+            <source>No run was interrupted.</source>
+            <translation>Kein Lauf wurde unterbrochen.</translation>
+        </message>
+        <message>
+            <source>No seal stands on it</source>
+            <translation>Kein Siegel steht darauf</translation>
         </message>
         <message>
             <source>No spaces</source>
@@ -3375,6 +3954,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Not allowed, see Other Constraints</source>
             <translation>Nicht erlaubt, siehe „Weitere Einschränkungen“</translation>
+        </message>
+        <message>
+            <source>Not among the originals: {counts}</source>
+            <translation>Nicht unter den Originalen: {counts}</translation>
         </message>
         <message>
             <source>Not below quality</source>
@@ -3400,6 +3983,10 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>Not searched: {part}</source>
+            <translation>Nicht durchsucht: {part}</translation>
+        </message>
+        <message>
             <source>Not tried: it takes at least {fewest} pictures of one shape with the same version of the seal.</source>
             <translation>Nicht versucht: Es braucht mindestens {fewest} Bilder einer Form mit derselben Fassung des Siegels.</translation>
         </message>
@@ -3418,6 +4005,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Nothing like it has left, as far as this register knows (pictures held against: {count}).</source>
             <translation>Nichts Ähnliches ist hinausgegangen, soweit dieses Register weiß (verglichen mit so vielen Bildern: {count}).</translation>
+        </message>
+        <message>
+            <source>Nothing will be replaced</source>
+            <translation>Nichts wird ersetzt</translation>
         </message>
         <message>
             <source>Nothing: transparent where the format can.</source>
@@ -3444,6 +4035,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Zahlen, Links und Codes, die ein Ort sind, werden aus den Worten genommen, die bleiben; was wegfiel, wird gesagt.</translation>
         </message>
         <message>
+            <source>OPTIONS</source>
+            <translation>OPTIONEN</translation>
+        </message>
+        <message>
             <source>Of 100. The place set above is kept unless another one is this much better.</source>
             <translation>Von 100. Der oben gesetzte Platz bleibt, wenn kein anderer um so viel besser ist.</translation>
         </message>
@@ -3454,6 +4049,18 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Of a file with several</source>
             <translation>Von einer Datei mit mehreren</translation>
+        </message>
+        <message>
+            <source>Of an album: asks search engines to pass by</source>
+            <translation>Beim Album: bittet Suchmaschinen, vorbeizugehen</translation>
+        </message>
+        <message>
+            <source>Of an album: the copies can be downloaded</source>
+            <translation>Beim Album: Die Kopien können heruntergeladen werden</translation>
+        </message>
+        <message>
+            <source>Of an album: what stands under its title</source>
+            <translation>Beim Album: was unter dem Titel steht</translation>
         </message>
         <message>
             <source>Of any size</source>
@@ -3470,6 +4077,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Of one letter as it is sent; many servers refuse more than 20. Copies that are more go in several letters.</source>
             <translation>Eines Briefs, wie er gesendet wird; viele Server lehnen mehr als 20 ab. Kopien, die mehr sind, gehen in mehreren Briefen.</translation>
+        </message>
+        <message>
+            <source>Of proof sheets</source>
+            <translation>Bei Probebögen</translation>
         </message>
         <message>
             <source>Of the JPEG inside; printers ask for 90 and more.</source>
@@ -3615,6 +4226,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eines von 1, 2, 4, 9</translation>
         </message>
         <message>
+            <source>One of studio, creator, link, contact, emblem, emblem_dark, then = and the words</source>
+            <translation>Eines von studio, creator, link, contact, emblem, emblem_dark, dann = und die Worte</translation>
+        </message>
+        <message>
             <source>One of {all}</source>
             <translation>Eines von {all}</translation>
         </message>
@@ -3659,6 +4274,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Nur Licht und Schatten, wie in das Bild gepresst.</translation>
         </message>
         <message>
+            <source>Only list interrupted runs</source>
+            <translation>Unterbrochene Läufe nur aufzählen</translation>
+        </message>
+        <message>
             <source>Only lists can be added to: choose "fill" or "replace"</source>
             <translation>Nur Listen kann hinzugefügt werden: Wählen Sie „füllen“ oder „ersetzen“</translation>
         </message>
@@ -3679,6 +4298,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Nur die Adresse, klein: für Bilder, die wiedergefunden werden sollen.</translation>
         </message>
         <message>
+            <source>Only the copies of this delivery of the run</source>
+            <translation>Nur die Kopien dieser Lieferung des Laufs</translation>
+        </message>
+        <message>
+            <source>Only the first {few} of {all}.</source>
+            <translation>Nur die ersten {few} von {all}.</translation>
+        </message>
+        <message>
             <source>Opacity</source>
             <translation>Deckkraft</translation>
         </message>
@@ -3687,12 +4314,32 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Öffnen Sie sie in dem Programm, aus dem sie kam, und speichern Sie sie neu, oder lassen Sie sie aus</translation>
         </message>
         <message>
+            <source>Open no picture: names and places, no sizes and warnings</source>
+            <translation>Kein Bild öffnen: Namen und Orte, keine Größen und Hinweise</translation>
+        </message>
+        <message>
             <source>Optimised</source>
             <translation>Optimiert</translation>
         </message>
         <message>
+            <source>Options</source>
+            <translation>Optionen</translation>
+        </message>
+        <message>
+            <source>Order of the pictures, in which {number} counts</source>
+            <translation>Reihenfolge der Bilder, in der {number} zählt</translation>
+        </message>
+        <message>
             <source>Original</source>
             <translation>Original</translation>
+        </message>
+        <message>
+            <source>Originals read again: {same} of {read} byte for byte as before.</source>
+            <translation>Originale nochmals gelesen: {same} von {read} Byte für Byte wie zuvor.</translation>
+        </message>
+        <message>
+            <source>Originals, copies, or folders they lie below</source>
+            <translation>Originale, Kopien oder Ordner, unter denen sie liegen</translation>
         </message>
         <message>
             <source>Other Constraints</source>
@@ -3725,6 +4372,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>PDF picture quality</source>
             <translation>PDF, Bildqualität</translation>
+        </message>
+        <message>
+            <source>PLACE TOLD</source>
+            <translation>ORT GENANNT</translation>
         </message>
         <message>
             <source>PNG</source>
@@ -3831,6 +4482,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Teile stehen</translation>
         </message>
         <message>
+            <source>Parts without a ledger: {parts}</source>
+            <translation>Teile ohne Protokoll: {parts}</translation>
+        </message>
+        <message>
             <source>Password from</source>
             <translation>Passwort aus</translation>
         </message>
@@ -3871,6 +4526,18 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Bilder</translation>
         </message>
         <message>
+            <source>Pictures and folders</source>
+            <translation>Bilder und Ordner</translation>
+        </message>
+        <message>
+            <source>Pictures worked on at a time</source>
+            <translation>So viele Bilder zugleich</translation>
+        </message>
+        <message>
+            <source>Pictures worked on at a time (default: one per core)</source>
+            <translation>So viele Bilder zugleich (sonst eines je Kern)</translation>
+        </message>
+        <message>
             <source>Pictures: {delivery}</source>
             <translation>Bilder: {delivery}</translation>
         </message>
@@ -3883,8 +4550,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Pixel</translation>
         </message>
         <message>
+            <source>Pixels (default 1200)</source>
+            <translation>Pixel (sonst 1200)</translation>
+        </message>
+        <message>
             <source>Pixels of the copy, or millimetres on paper at the copy's resolution. A margin never takes more than 45 % of a side.</source>
             <translation>Pixel der Kopie oder Millimeter auf Papier bei der Auflösung der Kopie. Ein Abstand nimmt nie mehr als 45 % einer Seite.</translation>
+        </message>
+        <message>
+            <source>Pixels on the long side (default: the copy's own size)</source>
+            <translation>Pixel der langen Seite (sonst die Größe der Kopie)</translation>
         </message>
         <message>
             <source>Pixels per inch on paper.</source>
@@ -3955,6 +4630,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Portfolio, 3000 an der langen Seite</translation>
         </message>
         <message>
+            <source>Positionals</source>
+            <translation>Argumente</translation>
+        </message>
+        <message>
             <source>Postal code</source>
             <translation>Postleitzahl</translation>
         </message>
@@ -3975,12 +4654,36 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Vorheriges</translation>
         </message>
         <message>
+            <source>Print JSON for programs</source>
+            <translation>JSON für Programme ausgeben</translation>
+        </message>
+        <message>
+            <source>Print JSON for programs: before, after, rules, notes</source>
+            <translation>JSON für Programme ausgeben: vorher, nachher, Regeln, Hinweise</translation>
+        </message>
+        <message>
             <source>Print lab, full size</source>
             <translation>Drucklabor, volle Größe</translation>
         </message>
         <message>
             <source>Print margin, 5 mm</source>
             <translation>Druckrand, 5 mm</translation>
+        </message>
+        <message>
+            <source>Print names alone, a line each</source>
+            <translation>Nur Namen, eine Zeile je Name</translation>
+        </message>
+        <message>
+            <source>Print one as JSON</source>
+            <translation>Eines als JSON ausgeben</translation>
+        </message>
+        <message>
+            <source>Print problems only</source>
+            <translation>Nur Probleme ausgeben</translation>
+        </message>
+        <message>
+            <source>Print this help message and exit</source>
+            <translation>Diese Hilfe zeigen und enden</translation>
         </message>
         <message>
             <source>Privacy</source>
@@ -4015,6 +4718,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Probenmuster, stark</translation>
         </message>
         <message>
+            <source>Proof sheets for print instead: so many pictures a page</source>
+            <translation>Stattdessen Probebögen zum Drucken: so viele Bilder je Seite</translation>
+        </message>
+        <message>
+            <source>Proof sheets without names and lines to cut along</source>
+            <translation>Probebögen ohne Namen und Schnittlinien</translation>
+        </message>
+        <message>
             <source>Proof with number and date</source>
             <translation>Probe mit Nummer und Datum</translation>
         </message>
@@ -4039,12 +4750,40 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Einen Rahmen geben</translation>
         </message>
         <message>
+            <source>Put a password, read from the standard input, into the desktop's secret store</source>
+            <translation>Ein Passwort, aus der Standardeingabe gelesen, in den Passwortspeicher des Desktops legen</translation>
+        </message>
+        <message>
             <source>Put behind the name: "-web" makes marsh-web.jpg of marsh.tif.</source>
             <translation>Kommt hinter den Namen: „-web“ macht aus marsh.tif marsh-web.jpg.</translation>
         </message>
         <message>
+            <source>Put border files into your library</source>
+            <translation>Rahmendateien in Ihre Bibliothek legen</translation>
+        </message>
+        <message>
+            <source>Put delivery files into your library</source>
+            <translation>Lieferungsdateien in Ihre Bibliothek legen</translation>
+        </message>
+        <message>
             <source>Put in a new preview</source>
             <translation>Neue Vorschau einlegen</translation>
+        </message>
+        <message>
+            <source>Put on this border instead: a border file, or one of the library</source>
+            <translation>Stattdessen diesen Rahmen nehmen: eine Rahmendatei oder einer der Bibliothek</translation>
+        </message>
+        <message>
+            <source>Put on this seal instead: a seal file, or one of the library</source>
+            <translation>Stattdessen dieses Siegel nehmen: eine Siegeldatei oder eines der Bibliothek</translation>
+        </message>
+        <message>
+            <source>Put seal files into your library</source>
+            <translation>Siegeldateien in Ihre Bibliothek legen</translation>
+        </message>
+        <message>
+            <source>Put sheet files or XMP files into your library</source>
+            <translation>Blattdateien oder XMP-Dateien in Ihre Bibliothek legen</translation>
         </message>
         <message>
             <source>Put shorter words in the place of its tokens</source>
@@ -4057,6 +4796,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Quiet white mat</source>
             <translation>Ruhiges weißes Passepartout</translation>
+        </message>
+        <message>
+            <source>REQUIRED</source>
+            <translation>NÖTIG</translation>
         </message>
         <message>
             <source>Radius</source>
@@ -4143,6 +4886,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Benennen Sie es zuerst um</translation>
         </message>
         <message>
+            <source>Rename one of them, or say --replace: the older one is set aside then</source>
+            <translation>Benennen Sie eines um oder sagen Sie --replace: Das ältere wird dann beiseitegelegt</translation>
+        </message>
+        <message>
             <source>Replace</source>
             <translation>Ersetzen</translation>
         </message>
@@ -4211,6 +4958,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Rundung</translation>
         </message>
         <message>
+            <source>Run with --help for more information.</source>
+            <translation>Mit --help gibt es mehr dazu.</translation>
+        </message>
+        <message>
             <source>Runs</source>
             <translation>Läuft</translation>
         </message>
@@ -4231,12 +4982,44 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>SSIMULACRA 2: 100 ist kein Unterschied, 90 sieht man nicht einmal im schnellen Wechsel, 80 nicht nebeneinander, 70 ist hohe Qualität.</translation>
         </message>
         <message>
+            <source>SUBCOMMAND</source>
+            <translation>BEFEHL</translation>
+        </message>
+        <message>
+            <source>SUBCOMMANDS</source>
+            <translation>BEFEHLE</translation>
+        </message>
+        <message>
             <source>SVG, PDF, PNG, TIFF, WebP or JPEG. SVG and PDF stay sharp at every size.</source>
             <translation>SVG, PDF, PNG, TIFF, WebP oder JPEG. SVG und PDF bleiben in jeder Größe scharf.</translation>
         </message>
         <message>
+            <source>Said: {notes}</source>
+            <translation>Gesagt: {notes}</translation>
+        </message>
+        <message>
             <source>Saturation</source>
             <translation>Sättigung</translation>
+        </message>
+        <message>
+            <source>Save a seal alone as a PNG or SVG with transparency</source>
+            <translation>Ein Siegel allein als PNG oder SVG mit Transparenz speichern</translation>
+        </message>
+        <message>
+            <source>Save as a border file</source>
+            <translation>Als Rahmendatei speichern</translation>
+        </message>
+        <message>
+            <source>Save as a sheet file, or as plain XMP where the name ends in .xmp</source>
+            <translation>Als Blattdatei speichern, oder als reines XMP, wenn der Name auf .xmp endet</translation>
+        </message>
+        <message>
+            <source>Save as a zip with its logos and typefaces</source>
+            <translation>Als Zip mit seinen Logos und Schriften speichern</translation>
+        </message>
+        <message>
+            <source>Save as one zip with all they need</source>
+            <translation>Als ein Zip speichern, mit allem, was sie brauchen</translation>
         </message>
         <message>
             <source>Save it again as "CSV UTF-8"</source>
@@ -4251,16 +5034,48 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Speichern Sie es kleiner oder als TIFF oder einfaches JPEG, die in Streifen gelesen werden</translation>
         </message>
         <message>
+            <source>Save one copy's look as a PNG</source>
+            <translation>Das Aussehen einer Kopie als PNG speichern</translation>
+        </message>
+        <message>
             <source>Save the logo as a plain SVG without it, or choose another file</source>
             <translation>Speichern Sie das Logo ohne es als einfaches SVG oder wählen Sie eine andere Datei</translation>
+        </message>
+        <message>
+            <source>Saved: {file}</source>
+            <translation>Gespeichert: {file}</translation>
+        </message>
+        <message>
+            <source>Say at the end, as a notification of the desktop, what came of it</source>
+            <translation>Am Ende als Benachrichtigung des Desktops sagen, was daraus wurde</translation>
+        </message>
+        <message>
+            <source>Say everything that files tell; exit 1 when one tells a place</source>
+            <translation>Alles sagen, was Dateien verraten; Exit 1, wenn eine einen Ort verrät</translation>
+        </message>
+        <message>
+            <source>Say for each picture where the seal stands well, and why</source>
+            <translation>Für jedes Bild sagen, wo das Siegel gut steht, und warum</translation>
+        </message>
+        <message>
+            <source>Say or show who you are: what {studio} and its like stand for</source>
+            <translation>Sagen oder zeigen, wer Sie sind: wofür {studio} und dergleichen stehen</translation>
         </message>
         <message>
             <source>Say so for that picture, if it is to be stamped again</source>
             <translation>Sagen Sie es für dieses Bild, wenn es nochmals gestempelt werden soll</translation>
         </message>
         <message>
+            <source>Say that copies may be sent there, without trying it out</source>
+            <translation>Sagen, dass Kopien dorthin gesendet werden dürfen, ohne es zu versuchen</translation>
+        </message>
+        <message>
             <source>Say what is added, as in "-web"</source>
             <translation>Sagen Sie, was angehängt wird, etwa „-web“</translation>
+        </message>
+        <message>
+            <source>Say which copies would be made, and write nothing</source>
+            <translation>Sagen, welche Kopien gemacht würden, und nichts schreiben</translation>
         </message>
         <message>
             <source>Say who you are (Ctrl+U in the window, keep-seal-cli who)</source>
@@ -4303,6 +5118,18 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Siegel</translation>
         </message>
         <message>
+            <source>Seconds between two looks where the system tells nothing</source>
+            <translation>Sekunden zwischen zwei Blicken, wo das System nichts sagt</translation>
+        </message>
+        <message>
+            <source>Seconds that a file has to be at rest</source>
+            <translation>Sekunden, die eine Datei in Ruhe sein muss</translation>
+        </message>
+        <message>
+            <source>See 'keep-seal-cli seal list'</source>
+            <translation>Siehe „keep-seal-cli seal list“</translation>
+        </message>
+        <message>
             <source>Semi-bold</source>
             <translation>Halbfett</translation>
         </message>
@@ -4317,6 +5144,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Send the copies</source>
             <translation>Die Kopien senden</translation>
+        </message>
+        <message>
+            <source>Send what goes into the outbox at once</source>
+            <translation>Sofort senden, was in den Ausgang kommt</translation>
+        </message>
+        <message>
+            <source>Send what is due</source>
+            <translation>Senden, was fällig ist</translation>
         </message>
         <message>
             <source>Sending</source>
@@ -4534,6 +5369,10 @@ wenn mit %3 px/in gedruckt</translation>
             <source>Stamp</source>
             <translation>Stempel</translation>
         </message>
+        <message>
+            <source>Stamp what comes into a folder, each picture once it has come to rest, until it is stopped</source>
+            <translation>Stempeln, was in einen Ordner kommt, jedes Bild, sobald es zur Ruhe gekommen ist, bis es angehalten wird</translation>
+        </message>
         <message numerus="yes">
             <source>Stamp {n} copies</source>
             <translation>
@@ -4581,6 +5420,10 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>Stopped: {outcomes}.</source>
+            <translation>Angehalten: {outcomes}.</translation>
+        </message>
+        <message>
             <source>Store it: 'keep-seal-cli outbox password', or the station Sending</source>
             <translation>Legen Sie es ab: „keep-seal-cli outbox password“ oder die Station Versand</translation>
         </message>
@@ -4625,8 +5468,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Studio</translation>
         </message>
         <message>
+            <source>Subcommands</source>
+            <translation>Befehle</translation>
+        </message>
+        <message>
             <source>Subject</source>
             <translation>Betreff</translation>
+        </message>
+        <message>
+            <source>Subject: {value}</source>
+            <translation>Betreff: {value}</translation>
         </message>
         <message>
             <source>Sublocation</source>
@@ -4647,6 +5498,26 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>TIFF compression</source>
             <translation>TIFF, Kompression</translation>
+        </message>
+        <message>
+            <source>Take an own one out; restore brings it back</source>
+            <translation>Ein eigenes herausnehmen; restore bringt es zurück</translation>
+        </message>
+        <message>
+            <source>Take copies out of the outbox; what was sent stays where it is</source>
+            <translation>Kopien aus dem Ausgang nehmen; was gesendet wurde, bleibt, wo es ist</translation>
+        </message>
+        <message>
+            <source>Take receivers, paths or runs out of register and ledgers</source>
+            <translation>Empfänger, Pfade oder Läufe aus Register und Protokollen nehmen</translation>
+        </message>
+        <message>
+            <source>Take them away</source>
+            <translation>Sie wegnehmen</translation>
+        </message>
+        <message>
+            <source>Take what export wrote into your library</source>
+            <translation>In Ihre Bibliothek nehmen, was export schrieb</translation>
         </message>
         <message>
             <source>Taken</source>
@@ -4673,12 +5544,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Technisches</translation>
         </message>
         <message>
+            <source>Terms: {terms}</source>
+            <translation>Bedingungen: {terms}</translation>
+        </message>
+        <message>
             <source>Text</source>
             <translation>Text</translation>
         </message>
         <message>
             <source>Textures brought back</source>
             <translation>Strukturen zurückgeholt</translation>
+        </message>
+        <message>
+            <source>The PNG to write; must not exist</source>
+            <translation>Das PNG, das geschrieben wird; darf noch nicht bestehen</translation>
         </message>
         <message>
             <source>The border's rings are {count}, counted from the picture</source>
@@ -4733,6 +5612,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Die dunkelste Stelle wird schwarz, die hellste weiß.</translation>
         </message>
         <message>
+            <source>The delivery whose seal is meant</source>
+            <translation>Die Lieferung, deren Siegel gemeint ist</translation>
+        </message>
+        <message>
+            <source>The delivery whose station Sending is meant</source>
+            <translation>Die Lieferung, deren Station Versand gemeint ist</translation>
+        </message>
+        <message>
             <source>The desktop's secret store</source>
             <translation>Dem Passwortspeicher des Desktops</translation>
         </message>
@@ -4744,6 +5631,14 @@ wenn mit %3 px/in gedruckt</translation>
             <source>The emblem as a monogram.</source>
             <translation>Das Emblem als Monogramm.</translation>
         </message>
+        <message>
+            <source>The file</source>
+            <translation>Die Datei</translation>
+        </message>
+        <message>
+            <source>The file manager has no entries of Keep Seal.</source>
+            <translation>Die Dateiverwaltung hat keine Einträge von Keep Seal.</translation>
+        </message>
         <message numerus="yes">
             <source>The file manager's menu offers {n} deliveries and the window on chosen pictures.</source>
             <translation>
@@ -4752,12 +5647,24 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>The file to write; must not exist</source>
+            <translation>Die Datei, die geschrieben wird; darf noch nicht bestehen</translation>
+        </message>
+        <message>
             <source>The file, of which the first line counts, or the variable's name.</source>
             <translation>Die Datei, deren erste Zeile zählt, oder der Name der Variablen.</translation>
         </message>
         <message>
+            <source>The files</source>
+            <translation>Die Dateien</translation>
+        </message>
+        <message>
             <source>The first picture</source>
             <translation>Das erste Bild</translation>
+        </message>
+        <message>
+            <source>The folder; several may be given</source>
+            <translation>Der Ordner; mehrere sind möglich</translation>
         </message>
         <message>
             <source>The four corners</source>
@@ -4784,6 +5691,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Der größte Teil dieses Verhältnisses. An einem einzelnen Bild kann der Ausschnitt gezogen werden.</translation>
         </message>
         <message>
+            <source>The library of borders</source>
+            <translation>Die Bibliothek der Rahmen</translation>
+        </message>
+        <message>
+            <source>The library of rights sheets</source>
+            <translation>Die Bibliothek der Rechteblätter</translation>
+        </message>
+        <message>
             <source>The light version for dark places and the dark one for bright places, chosen for each picture by what lies behind the seal; or always the same.</source>
             <translation>Die helle Fassung für dunkle Stellen und die dunkle für helle, für jedes Bild nach dem gewählt, was hinter dem Siegel liegt; oder immer dieselbe.</translation>
         </message>
@@ -4794,6 +5709,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>The lowest quality at which the difference from the finished picture keeps to a limit, found for each copy by at most six encodings. Where the best quality does not, the copy is held back.</source>
             <translation>Die niedrigste Qualität, bei der der Unterschied zum fertigen Bild unter einer Grenze bleibt, für jede Kopie mit höchstens sechs Versuchen gefunden. Wo es die beste Qualität nicht schafft, wird die Kopie zurückgehalten.</translation>
+        </message>
+        <message>
+            <source>The manual page, of all commands</source>
+            <translation>Die Handbuchseite aller Befehle</translation>
+        </message>
+        <message>
+            <source>The mapping of metadata fields to XMP, Exif and IIM</source>
+            <translation>Die Zuordnung der Metadatenfelder zu XMP, Exif und IIM</translation>
         </message>
         <message>
             <source>The mat takes the mean of the picture, a white line keeps them apart.</source>
@@ -4820,12 +5743,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Die Reihenfolge, in der versucht wird, was helfen darf, nach der anderen Fassung. Genommen wird das Erste, was allein reicht, im geringsten Maß; erst dann mehreres zusammen.</translation>
         </message>
         <message>
+            <source>The original of these copies: the names of its place are looked for as well</source>
+            <translation>Das Original dieser Kopien: Auch die Namen seines Orts werden gesucht</translation>
+        </message>
+        <message>
             <source>The originals' own folders get new files only with the last of them, and there nothing is ever replaced.</source>
             <translation>Die Ordner der Originale bekommen nur mit dem letzten davon neue Dateien, und dort wird nie etwas ersetzt.</translation>
         </message>
         <message>
             <source>The others keep their own size.</source>
             <translation>Die anderen behalten ihre Größe.</translation>
+        </message>
+        <message>
+            <source>The outbox is empty.</source>
+            <translation>Der Ausgang ist leer.</translation>
         </message>
         <message>
             <source>The picture</source>
@@ -4871,8 +5802,16 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>The run's ledger</source>
+            <translation>Das Protokoll des Laufs</translation>
+        </message>
+        <message>
             <source>The same at length.</source>
             <translation>Dasselbe ausführlich.</translation>
+        </message>
+        <message>
+            <source>The same for another shell</source>
+            <translation>Dasselbe für eine andere Shell</translation>
         </message>
         <message>
             <source>The same for light ground; empty: one serves both.</source>
@@ -4883,12 +5822,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Dasselbe für dasselbe Bild, jedes Mal.</translation>
         </message>
         <message>
+            <source>The saved deliveries</source>
+            <translation>Die gespeicherten Lieferungen</translation>
+        </message>
+        <message>
             <source>The seal stands</source>
             <translation>Das Siegel steht</translation>
         </message>
         <message>
             <source>The seal's unit, which is the type size of a text of 100 %, measured against the picture. A seal that would not fit between the margins is made smaller until it does, and the plan says so.</source>
             <translation>Die Einheit des Siegels, die Schriftgröße eines Textes von 100 %, gemessen am Bild. Ein Siegel, das nicht zwischen die Abstände passt, wird kleiner gemacht, bis es passt, und der Plan sagt es.</translation>
+        </message>
+        <message>
+            <source>The server's key: {key}</source>
+            <translation>Der Schlüssel des Servers: {key}</translation>
         </message>
         <message>
             <source>The short side</source>
@@ -4909,6 +5856,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>The studio's street and number.</source>
             <translation>Straße und Hausnummer des Studios.</translation>
+        </message>
+        <message>
+            <source>The tokens for texts and names</source>
+            <translation>Die Platzhalter für Texte und Namen</translation>
         </message>
         <message>
             <source>The type size against the mat's height. Made smaller where the words would run over.</source>
@@ -4947,8 +5898,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Die Breite des ersten Passepartouts, in seinem Maß.</translation>
         </message>
         <message>
+            <source>There is no picture in there that Keep Seal reads: nothing was made.</source>
+            <translation>Dort ist kein Bild, das Keep Seal liest: Es wurde nichts gemacht.</translation>
+        </message>
+        <message>
+            <source>There is nothing to go on with</source>
+            <translation>Es gibt nichts, womit man weitermachen könnte</translation>
+        </message>
+        <message>
+            <source>They are right: send them</source>
+            <translation>Sie sind richtig: sie senden</translation>
+        </message>
+        <message>
             <source>Those that come with Keep Seal stay</source>
             <translation>Die mit Keep Seal kommen, bleiben</translation>
+        </message>
+        <message>
+            <source>Those that come with Keep Seal, and your own</source>
+            <translation>Die mit Keep Seal kommen, und Ihre eigenen</translation>
         </message>
         <message>
             <source>Thousands of bytes of each file; 0: as many as it takes. The best quality that fits is found, up to the one chosen above. No file has one byte more.</source>
@@ -4957,6 +5924,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Threshold</source>
             <translation>Schwelle</translation>
+        </message>
+        <message>
+            <source>Through: {value}</source>
+            <translation>Über: {value}</translation>
         </message>
         <message>
             <source>Title</source>
@@ -4980,6 +5951,18 @@ wenn mit %3 px/in gedruckt</translation>
                 <numerusform>Aus Register und Protokollen zu nehmen: {n} Zeile, mit dem, woran diese Bilder bekannt sind. Das lässt sich nicht zurücknehmen. Die Dateien selbst bleiben, wo sie sind.</numerusform>
                 <numerusform>Aus Register und Protokollen zu nehmen: {n} Zeilen, mit dem, woran diese Bilder bekannt sind. Das lässt sich nicht zurücknehmen. Die Dateien selbst bleiben, wo sie sind.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>To go on where it was: {command}</source>
+            <translation>Um weiterzumachen, wo es war: {command}</translation>
+        </message>
+        <message>
+            <source>To: {folder}</source>
+            <translation>Nach: {folder}</translation>
+        </message>
+        <message>
+            <source>To: {value}</source>
+            <translation>An: {value}</translation>
         </message>
         <message>
             <source>Top</source>
@@ -5020,6 +6003,13 @@ wenn mit %3 px/in gedruckt</translation>
                 <numerusform>Erprobt an {n} Bildern</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>Tried on {n} pictures. That a mark holds here does not prove that it can't be taken off.</source>
+            <translation>
+                <numerusform>An {n} Bild versucht. Dass ein Zeichen hier hält, beweist nicht, dass es nicht entfernt werden kann.</numerusform>
+                <numerusform>An {n} Bildern versucht. Dass ein Zeichen hier hält, beweist nicht, dass es nicht entfernt werden kann.</numerusform>
+            </translation>
+        </message>
         <message>
             <source>Try again</source>
             <translation>Versuchen Sie es nochmals</translation>
@@ -5031,6 +6021,32 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Try it out first: the station Sending, or 'keep-seal-cli outbox try'</source>
             <translation>Probieren Sie es erst aus: die Station Versand oder „keep-seal-cli outbox try“</translation>
+        </message>
+        <message>
+            <source>Try it:
+  keep-seal-cli proof marsh.jpg -o proof.png --set seal.text='(c) Studio'
+  keep-seal-cli plan  --delivery web.json --out copies pictures/
+  keep-seal-cli stamp --delivery web.json --out copies pictures/
+  keep-seal-cli check copies/*.jpg
+  keep-seal-cli seal advise pictures/   where the seal stands well
+  keep-seal-cli settings            every setting, its range and its default
+
+Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a place);
+            2 the call or a delivery is wrong, nothing was written; 3 stopped by the user.</source>
+            <translation>Zum Ausprobieren:
+  keep-seal-cli proof marsh.jpg -o proof.png --set seal.text='(c) Studio'
+  keep-seal-cli plan  --delivery web.json --out kopien bilder/
+  keep-seal-cli stamp --delivery web.json --out kopien bilder/
+  keep-seal-cli check kopien/*.jpg
+  keep-seal-cli seal advise bilder/     wo das Siegel gut steht
+  keep-seal-cli settings            jede Einstellung, ihr Bereich und ihre Vorgabe
+
+Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei verrät einen Ort);
+            2 der Aufruf oder eine Lieferung ist falsch, nichts wurde geschrieben; 3 vom Benutzer angehalten.</translation>
+        </message>
+        <message>
+            <source>Try to take the seal off, in five ways, and say what is left of it</source>
+            <translation>Versuchen, das Siegel auf fünf Arten zu entfernen, und sagen, was davon bleibt</translation>
         </message>
         <message>
             <source>Turn</source>
@@ -5117,6 +6133,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Aufrecht, aufwärts</translation>
         </message>
         <message>
+            <source>Usage</source>
+            <translation>Aufruf</translation>
+        </message>
+        <message>
             <source>Use</source>
             <translation>Nehmen</translation>
         </message>
@@ -5131,6 +6151,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>User</source>
             <translation>Benutzer</translation>
+        </message>
+        <message>
+            <source>Value</source>
+            <translation>Wert</translation>
         </message>
         <message>
             <source>Version</source>
@@ -5181,8 +6205,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Gewicht</translation>
         </message>
         <message>
+            <source>What 'export' wrote</source>
+            <translation>Was „export“ schrieb</translation>
+        </message>
+        <message>
+            <source>What a picture that was met somewhere is: by its bytes, or by how it looks</source>
+            <translation>Was ein irgendwo angetroffenes Bild ist: nach seinen Bytes oder danach, wie es aussieht</translation>
+        </message>
+        <message>
             <source>What a receiver's system can't take becomes a hyphen. Plain turns "Böe" into "Boe".</source>
             <translation>Was das System eines Empfängers nicht nimmt, wird ein Bindestrich. „Einfache“ macht aus „Böe“ „Boe“.</translation>
+        </message>
+        <message>
+            <source>What all runs together know of copies and pictures</source>
+            <translation>Was alle Läufe zusammen von Kopien und Bildern wissen</translation>
         </message>
         <message>
             <source>What copies say of their maker: written to XMP, Exif and IIM in step.</source>
@@ -5224,6 +6260,10 @@ wenn mit %3 px/in gedruckt</translation>
             <source>What receivers often ask for; every number can be changed afterwards.</source>
             <translation>Was Empfänger oft verlangen; jede Zahl kann danach geändert werden.</translation>
         </message>
+        <message>
+            <source>What stands above it</source>
+            <translation>Was darüber steht</translation>
+        </message>
         <message numerus="yes">
             <source>What the copies of {n} pictures will say. %1 with something to look at, first.</source>
             <translation>
@@ -5237,6 +6277,10 @@ wenn mit %3 px/in gedruckt</translation>
                 <numerusform>Was die Kopien von {n} Bild sagen werden. Nichts ist anzusehen.</numerusform>
                 <numerusform>Was die Kopien von {n} Bildern sagen werden. Nichts ist anzusehen.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>What the copies will say, as CSV</source>
+            <translation>Was die Kopien sagen werden, als CSV</translation>
         </message>
         <message>
             <source>What the list of parts calls it.</source>
@@ -5271,8 +6315,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Wie der Speicher das Ganze seiner Objekte nennt.</translation>
         </message>
         <message>
+            <source>What these files tell</source>
+            <translation>Was diese Dateien verraten</translation>
+        </message>
+        <message>
+            <source>What waits, and what is held and why</source>
+            <translation>Was wartet, und was festgehalten ist und warum</translation>
+        </message>
+        <message>
             <source>What was found</source>
             <translation>Was gefunden wurde</translation>
+        </message>
+        <message>
+            <source>What was sent and left out too</source>
+            <translation>Auch was gesendet und ausgelassen wurde</translation>
         </message>
         <message>
             <source>What you write. A link to where the pictures lie may stand here.</source>
@@ -5297,6 +6353,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Where finished copies are put as well, by the outbox.</source>
             <translation>Wohin fertige Kopien außerdem kommen, durch den Ausgang.</translation>
+        </message>
+        <message>
+            <source>Where it was met, for the report</source>
+            <translation>Wo es angetroffen wurde, für den Bericht</translation>
         </message>
         <message>
             <source>Where neither the other version nor halo and strength make the seal readable. Not under a pattern.</source>
@@ -5451,6 +6511,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Mit</translation>
         </message>
         <message>
+            <source>With --merge: for other programs to read</source>
+            <translation>Mit --merge: zum Lesen für andere Programme</translation>
+        </message>
+        <message>
             <source>With a ratio the width is the least; two sides then grow alike.</source>
             <translation>Mit einem Verhältnis ist die Breite das Mindeste; zwei Seiten wachsen dann gleich.</translation>
         </message>
@@ -5491,6 +6555,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Zu lange Worte gehen in einer zweiten und dritten Zeile weiter, bevor sie kleiner werden.</translation>
         </message>
         <message>
+            <source>Write ./{file} for the file, or -- before the paths</source>
+            <translation>Schreiben Sie ./{file} für die Datei oder -- vor den Pfaden</translation>
+        </message>
+        <message>
             <source>Write in the mat</source>
             <translation>In das Passepartout schreiben</translation>
         </message>
@@ -5507,12 +6575,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Schreiben Sie es ohne ..</translation>
         </message>
         <message>
+            <source>Write its ledger as far as it came, and forget it</source>
+            <translation>Sein Protokoll schreiben, so weit er kam, und ihn vergessen</translation>
+        </message>
+        <message>
             <source>Write station.setting=value</source>
             <translation>Schreiben Sie station.einstellung=wert</translation>
         </message>
         <message>
+            <source>Write this rights sheet instead: a sheet file, an XMP file, or one of the library</source>
+            <translation>Stattdessen dieses Rechteblatt schreiben: eine Blattdatei, eine XMP-Datei oder eines der Bibliothek</translation>
+        </message>
+        <message>
             <source>Write this sheet</source>
             <translation>Dieses Blatt schreiben</translation>
+        </message>
+        <message>
+            <source>Write what was found: a file ending in .pdf or .html; must not exist</source>
+            <translation>Schreiben, was gefunden wurde: eine Datei, die auf .pdf oder .html endet; darf noch nicht bestehen</translation>
         </message>
         <message>
             <source>Your name</source>
@@ -5551,12 +6631,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>ein Farbprofil konnte nicht gemacht werden</translation>
         </message>
         <message>
+            <source>a command has to be named</source>
+            <translation>ein Befehl muss genannt werden</translation>
+        </message>
+        <message>
             <source>a copy in the plan belongs to nothing</source>
             <translation>eine Kopie im Plan gehört zu nichts</translation>
         </message>
         <message>
             <source>a copy in the plan has a format its delivery does not make</source>
             <translation>eine Kopie im Plan hat ein Format, das ihre Lieferung nicht macht</translation>
+        </message>
+        <message>
+            <source>a copy of {original} for "{delivery}"</source>
+            <translation>eine Kopie von {original} für „{delivery}“</translation>
         </message>
         <message>
             <source>a copy that Keep Seal made: it is no original</source>
@@ -5569,6 +6657,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>a document ({subject})</source>
             <translation>ein Dokument ({subject})</translation>
+        </message>
+        <message>
+            <source>a fact</source>
+            <translation>eine Tatsache</translation>
+        </message>
+        <message>
+            <source>a file of that name is there already</source>
+            <translation>eine Datei dieses Namens ist schon dort</translation>
         </message>
         <message>
             <source>a file that it uses (a logo, a profile) is not here as it was when the plan was saved</source>
@@ -5585,6 +6681,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>a link to a folder: it is not followed</source>
             <translation>ein Verweis auf einen Ordner: ihm wird nicht gefolgt</translation>
+        </message>
+        <message>
+            <source>a link: it is not followed, name what it leads to</source>
+            <translation>eine Verknüpfung: Ihr wird nicht gefolgt, nennen Sie, wohin sie führt</translation>
         </message>
         <message>
             <source>a name with control characters is not sent</source>
@@ -5607,8 +6707,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>ein Bericht ist ein PDF oder eine HTML-Seite</translation>
         </message>
         <message>
+            <source>a report is of one picture</source>
+            <translation>ein Bericht ist von einem Bild</translation>
+        </message>
+        <message>
             <source>a ring has no such setting</source>
             <translation>ein Ring hat keine solche Einstellung</translation>
+        </message>
+        <message>
+            <source>a run that did not come to its end keeps its own journal: {file} (see 'resume --give-up')</source>
+            <translation>ein Lauf, der nicht zu Ende kam, behält sein eigenes Journal: {file} (siehe „resume --give-up“)</translation>
+        </message>
+        <message>
+            <source>a saved plan has its own pictures, deliveries and folders</source>
+            <translation>ein gespeicherter Plan hat seine eigenen Bilder, Lieferungen und Ordner</translation>
         </message>
         <message>
             <source>a seal is saved as .png or .svg</source>
@@ -5635,6 +6747,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Adressen, durch Kommas getrennt</translation>
         </message>
         <message>
+            <source>again at {day}</source>
+            <translation>nochmals um {day}</translation>
+        </message>
+        <message>
             <source>album by {kind} to {server}</source>
             <translation>Album über {kind} an {server}</translation>
         </message>
@@ -5645,6 +6761,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>already there</source>
             <translation>schon da</translation>
+        </message>
+        <message>
+            <source>already there: {original}</source>
+            <translation>schon da: {original}</translation>
         </message>
         <message>
             <source>alt text</source>
@@ -5683,6 +6803,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>ein vorhandener Urheber enthält</translation>
         </message>
         <message>
+            <source>an original</source>
+            <translation>ein Original</translation>
+        </message>
+        <message>
             <source>another Keep Seal is sending</source>
             <translation>ein anderes Keep Seal sendet</translation>
         </message>
@@ -5703,6 +6827,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>alles andere</translation>
         </message>
         <message>
+            <source>as designed: dark version, contrast {contrast} : 1</source>
+            <translation>wie entworfen: dunkle Fassung, Kontrast {contrast} : 1</translation>
+        </message>
+        <message>
+            <source>as designed: light version, contrast {contrast} : 1</source>
+            <translation>wie entworfen: helle Fassung, Kontrast {contrast} : 1</translation>
+        </message>
+        <message>
             <source>as shot, set upright</source>
             <translation>wie aufgenommen, aufgerichtet</translation>
         </message>
@@ -5713,6 +6845,13 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>at most {bytes}</source>
             <translation>höchstens {bytes}</translation>
+        </message>
+        <message numerus="yes">
+            <source>begun {day}, {made} of {n} copies made</source>
+            <translation>
+                <numerusform>begonnen {day}, {made} von {n} Kopie gemacht</numerusform>
+                <numerusform>begonnen {day}, {made} von {n} Kopien gemacht</numerusform>
+            </translation>
         </message>
         <message>
             <source>beside, in {folder}</source>
@@ -5753,6 +6892,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>centre</source>
             <translation>Mitte</translation>
+        </message>
+        <message>
+            <source>changed</source>
+            <translation>geändert</translation>
         </message>
         <message>
             <source>changed to: {text}</source>
@@ -5835,6 +6978,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>zugeschnitten auf {shape}</translation>
         </message>
         <message>
+            <source>cropped {size}</source>
+            <translation>zugeschnitten {size}</translation>
+        </message>
+        <message>
             <source>dark version</source>
             <translation>dunkle Fassung</translation>
         </message>
@@ -5915,6 +7062,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>dort verlieren es weniger Zuschnitte</translation>
         </message>
         <message>
+            <source>fitted {size}</source>
+            <translation>eingepasst {size}</translation>
+        </message>
+        <message>
+            <source>foreign</source>
+            <translation>fremd</translation>
+        </message>
+        <message>
             <source>full size</source>
             <translation>volle Größe</translation>
         </message>
@@ -5943,8 +7098,28 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Überschrift</translation>
         </message>
         <message>
+            <source>held</source>
+            <translation>festgehalten</translation>
+        </message>
+        <message>
+            <source>held back</source>
+            <translation>zurückgehalten</translation>
+        </message>
+        <message>
+            <source>held back: {original} for "{delivery}"</source>
+            <translation>zurückgehalten: {original} für „{delivery}“</translation>
+        </message>
+        <message>
+            <source>held back: {original}: {sentence}</source>
+            <translation>zurückgehalten: {original}: {sentence}</translation>
+        </message>
+        <message>
             <source>hidden: its name begins with a dot</source>
             <translation>verborgen: der Name beginnt mit einem Punkt</translation>
+        </message>
+        <message>
+            <source>holds the copy back</source>
+            <translation>hält die Kopie zurück</translation>
         </message>
         <message>
             <source>if {what} {text}</source>
@@ -5993,6 +7168,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>it declares entities</source>
             <translation>es erklärt Entitäten</translation>
+        </message>
+        <message>
+            <source>it exists already</source>
+            <translation>es besteht schon</translation>
         </message>
         <message>
             <source>it goes among the originals: {subject} gets a new file</source>
@@ -6089,6 +7268,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>it is turned upright</source>
             <translation>es wird aufgerichtet</translation>
+        </message>
+        <message>
+            <source>it needs a ledger and --output or --album, or --merge</source>
+            <translation>es braucht ein Protokoll und --output oder --album, oder --merge</translation>
         </message>
         <message>
             <source>it refers to something outside itself ("{text}")</source>
@@ -6255,6 +7438,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>kB</translation>
         </message>
         <message>
+            <source>keep-seal-cli report LEDGER -o sheet.pdf</source>
+            <translation>keep-seal-cli report PROTOKOLL -o bogen.pdf</translation>
+        </message>
+        <message>
             <source>keywords</source>
             <translation>Stichworte</translation>
         </message>
@@ -6269,6 +7456,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>left out by hand</source>
             <translation>von Hand ausgelassen</translation>
+        </message>
+        <message>
+            <source>left out: {original}</source>
+            <translation>ausgelassen: {original}</translation>
         </message>
         <message>
             <source>letter to {who}</source>
@@ -6319,8 +7510,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>beim Anmelden</translation>
         </message>
         <message>
+            <source>look: {folder} has only {bytes} left</source>
+            <translation>anzusehen: {folder} hat nur noch {bytes} frei</translation>
+        </message>
+        <message>
+            <source>look: {sentence}</source>
+            <translation>anzusehen: {sentence}</translation>
+        </message>
+        <message>
             <source>looking for a file there</source>
             <translation>beim Suchen einer Datei dort</translation>
+        </message>
+        <message>
+            <source>made as {file}</source>
+            <translation>gemacht als {file}</translation>
         </message>
         <message>
             <source>made by an earlier run and unchanged</source>
@@ -6359,6 +7562,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>gespiegelt</translation>
         </message>
         <message>
+            <source>missing</source>
+            <translation>fehlend</translation>
+        </message>
+        <message>
             <source>mm</source>
             <translation>mm</translation>
         </message>
@@ -6387,12 +7594,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>in dieser Größe werden keine Koeffizienten gelesen</translation>
         </message>
         <message>
+            <source>no copy of {sentence}</source>
+            <translation>keine Kopie von {sentence}</translation>
+        </message>
+        <message>
             <source>no file but a {subject}</source>
             <translation>keine Datei, sondern {subject}</translation>
         </message>
         <message>
             <source>no file is chosen for the logo</source>
             <translation>keine Datei für das Logo gewählt</translation>
+        </message>
+        <message>
+            <source>no file that can be read</source>
+            <translation>keine Datei, die gelesen werden kann</translation>
         </message>
         <message>
             <source>no folder chosen yet</source>
@@ -6431,6 +7646,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>keine Rechte eingetragen</translation>
         </message>
         <message>
+            <source>no run was interrupted</source>
+            <translation>kein Lauf wurde unterbrochen</translation>
+        </message>
+        <message>
             <source>no seal</source>
             <translation>kein Siegel</translation>
         </message>
@@ -6467,12 +7686,32 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>noch nicht ausgefüllt</translation>
         </message>
         <message>
+            <source>not known here: {words}</source>
+            <translation>hier nicht bekannt: {words}</translation>
+        </message>
+        <message>
+            <source>not looked at yet</source>
+            <translation>noch nicht angesehen</translation>
+        </message>
+        <message>
+            <source>not reached: {original}</source>
+            <translation>nicht erreicht: {original}</translation>
+        </message>
+        <message>
             <source>not sent</source>
             <translation>nicht gesendet</translation>
         </message>
         <message>
+            <source>not sent: {sentence}</source>
+            <translation>nicht gesendet: {sentence}</translation>
+        </message>
+        <message>
             <source>not {keywords}</source>
             <translation>nicht {keywords}</translation>
+        </message>
+        <message>
+            <source>note: {sentence}</source>
+            <translation>Hinweis: {sentence}</translation>
         </message>
         <message>
             <source>nothing came of it for {seconds} seconds</source>
@@ -6495,6 +7734,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>von „{subject}“ des Siegels bleibt nichts zu lesen</translation>
         </message>
         <message>
+            <source>nothing is named</source>
+            <translation>es ist nichts genannt</translation>
+        </message>
+        <message>
             <source>notice</source>
             <translation>Vermerk</translation>
         </message>
@@ -6505,6 +7748,27 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>numbers and spans from 1, such as 1-3, 5</source>
             <translation>Zahlen und Spannen ab 1, wie 1-3, 5</translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} copies</source>
+            <translation>
+                <numerusform>von {n} Kopie</numerusform>
+                <numerusform>von {n} Kopien</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} copies, about {bytes}</source>
+            <translation>
+                <numerusform>von {n} Kopie, etwa {bytes}</numerusform>
+                <numerusform>von {n} Kopien, etwa {bytes}</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>of {n} ledgers</source>
+            <translation>
+                <numerusform>aus {n} Protokoll</numerusform>
+                <numerusform>aus {n} Protokollen</numerusform>
+            </translation>
         </message>
         <message numerus="yes">
             <source>of {n} pictures</source>
@@ -6536,6 +7800,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>opacity {percent} %</source>
             <translation>Deckkraft {percent} %</translation>
+        </message>
+        <message>
+            <source>or like</source>
+            <translation>oder wie</translation>
         </message>
         <message>
             <source>original's quality</source>
@@ -6597,6 +7865,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Aufnahmeort</translation>
         </message>
         <message>
+            <source>place removed</source>
+            <translation>Ort entfernt</translation>
+        </message>
+        <message>
             <source>plain FTP is not used: nobody said that all may read along</source>
             <translation>einfaches FTP wird nicht benutzt: Niemand hat gesagt, dass alle mitlesen dürfen</translation>
         </message>
@@ -6607,6 +7879,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>postal code</source>
             <translation>Postleitzahl</translation>
+        </message>
+        <message>
+            <source>problem: {sentence}</source>
+            <translation>Problem: {sentence}</translation>
         </message>
         <message>
             <source>province or state</source>
@@ -6653,6 +7929,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Region</translation>
         </message>
         <message>
+            <source>replaced</source>
+            <translation>ersetzt</translation>
+        </message>
+        <message>
             <source>right</source>
             <translation>rechts</translation>
         </message>
@@ -6685,8 +7965,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>beim Senden des Briefs</translation>
         </message>
         <message>
+            <source>sent</source>
+            <translation>gesendet</translation>
+        </message>
+        <message>
             <source>sent to {place} as {name}, {when}</source>
             <translation>gesendet an {place} als {name}, {when}</translation>
+        </message>
+        <message>
+            <source>sent: {file}</source>
+            <translation>gesendet: {file}</translation>
         </message>
         <message>
             <source>serial numbers and owner</source>
@@ -6751,6 +8039,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>text without spaces</source>
             <translation>Text ohne Leerzeichen</translation>
+        </message>
+        <message>
+            <source>that run had no delivery "{delivery}"</source>
+            <translation>jener Lauf hatte keine Lieferung „{delivery}“</translation>
         </message>
         <message>
             <source>the JPEG is damaged: bytes of it are missing</source>
@@ -7069,6 +8361,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>der Ordner „{typed}“ führt hinaus und wurde „{subject}“</translation>
         </message>
         <message>
+            <source>the folder can't be read: {reason}</source>
+            <translation>der Ordner ist nicht lesbar: {reason}</translation>
+        </message>
+        <message>
             <source>the ground is harder to paint out there</source>
             <translation>dort ist der Grund schwerer wegzumalen</translation>
         </message>
@@ -7099,6 +8395,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>the keywords in its metadata</source>
             <translation>die Stichworte in den Metadaten</translation>
+        </message>
+        <message>
+            <source>the library holds another one of that name</source>
+            <translation>die Bibliothek hat ein anderes dieses Namens</translation>
         </message>
         <message>
             <source>the logo can't be drawn ({reason})</source>
@@ -7147,6 +8447,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>the name's {{{subject}} has no value for this picture</source>
             <translation>{{{subject}} im Namen hat für dieses Bild keinen Wert</translation>
+        </message>
+        <message>
+            <source>the original is another one now</source>
+            <translation>das Original ist jetzt ein anderes</translation>
         </message>
         <message>
             <source>the original vanished during the run</source>
@@ -7293,6 +8597,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>das Journal des Laufs lässt sich nicht schreiben: {reason}</translation>
         </message>
         <message>
+            <source>the same command again</source>
+            <translation>derselbe Befehl nochmals</translation>
+        </message>
+        <message>
             <source>the same file as {subject}</source>
             <translation>dieselbe Datei wie {subject}</translation>
         </message>
@@ -7425,6 +8733,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>der Titel in den Metadaten</translation>
         </message>
         <message>
+            <source>the typeface {family} is here already: yours stays</source>
+            <translation>die Schrift {family} ist schon hier: Ihre bleibt</translation>
+        </message>
+        <message>
             <source>the year now</source>
             <translation>das jetzige Jahr</translation>
         </message>
@@ -7449,8 +8761,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>darin ist keine SVG-Zeichnung</translation>
         </message>
         <message>
+            <source>there is no border file and no saved border of that name</source>
+            <translation>es gibt keine Rahmendatei und keinen gespeicherten Rahmen dieses Namens</translation>
+        </message>
+        <message>
             <source>there is no copy that could be in an album</source>
             <translation>es gibt keine Kopie, die in ein Album könnte</translation>
+        </message>
+        <message>
+            <source>there is no delivery file and no saved delivery of that name</source>
+            <translation>es gibt keine Lieferungsdatei und keine gespeicherte Lieferung dieses Namens</translation>
         </message>
         <message>
             <source>there is no delivery in it</source>
@@ -7465,12 +8785,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>dafür gibt es kein Passwort</translation>
         </message>
         <message>
+            <source>there is no picture to work on</source>
+            <translation>es gibt kein Bild, an dem zu arbeiten wäre</translation>
+        </message>
+        <message>
             <source>there is no plan that can be read</source>
             <translation>es gibt keinen lesbaren Plan</translation>
         </message>
         <message>
             <source>there is no seal in it</source>
             <translation>darin ist kein Siegel</translation>
+        </message>
+        <message>
+            <source>there is no sheet file and no saved rights sheet of that name</source>
+            <translation>es gibt keine Blattdatei und kein gespeichertes Rechteblatt dieses Namens</translation>
+        </message>
+        <message>
+            <source>there is no such field</source>
+            <translation>ein solches Feld gibt es nicht</translation>
         </message>
         <message>
             <source>there is no such file</source>
@@ -7495,6 +8827,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>there is no such seal</source>
             <translation>dieses Siegel gibt es nicht</translation>
+        </message>
+        <message>
+            <source>there is no such seal file, and none of that name in the library</source>
+            <translation>es gibt keine solche Siegeldatei und keines dieses Namens in der Bibliothek</translation>
         </message>
         <message>
             <source>there is no such setting</source>
@@ -7563,6 +8899,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>this is a link or a file where a folder of our own has to be</source>
             <translation>das ist ein Verweis oder eine Datei, wo ein eigener Ordner sein muss</translation>
+        </message>
+        <message>
+            <source>this is an option, and a file of that name lies here</source>
+            <translation>das ist eine Option, und eine Datei dieses Namens liegt hier</translation>
         </message>
         <message>
             <source>this is an original, or belongs to one</source>
@@ -7669,6 +9009,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>dieser Lauf ist in einem anderen Fenster oder einer anderen Shell im Gang</translation>
         </message>
         <message>
+            <source>this says nothing of who you are</source>
+            <translation>das sagt nichts darüber, wer Sie sind</translation>
+        </message>
+        <message>
             <source>this sets nothing</source>
             <translation>das setzt nichts</translation>
         </message>
@@ -7716,6 +9060,18 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>außer wenn {what} {text}</translation>
         </message>
         <message>
+            <source>unread</source>
+            <translation>nicht gelesen</translation>
+        </message>
+        <message>
+            <source>untouched</source>
+            <translation>unberührt</translation>
+        </message>
+        <message>
+            <source>waiting</source>
+            <translation>wartend</translation>
+        </message>
+        <message>
             <source>web page</source>
             <translation>Webseite</translation>
         </message>
@@ -7740,6 +9096,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>woran Bilder bekannt sind, kann nicht behalten werden</translation>
         </message>
         <message>
+            <source>what was to be printed could not be written: the disk is full, or nobody reads</source>
+            <translation>was auszugeben war, konnte nicht geschrieben werden: Der Datenträger ist voll, oder niemand liest</translation>
+        </message>
+        <message>
             <source>what was to be written is not in the finished copy: {subject}</source>
             <translation>was geschrieben werden sollte, ist nicht in der fertigen Kopie: {subject}</translation>
         </message>
@@ -7752,8 +9112,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>quere</translation>
         </message>
         <message>
+            <source>with border {size}</source>
+            <translation>mit Rahmen {size}</translation>
+        </message>
+        <message>
             <source>with its contrast stretched</source>
             <translation>mit gestrecktem Kontrast</translation>
+        </message>
+        <message>
+            <source>worth a look</source>
+            <translation>anzusehen</translation>
         </message>
         <message>
             <source>yes</source>
@@ -7800,6 +9168,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{agree} von {parts} Teilen des Bildes stimmen überein; es zeigt {percent} % davon</translation>
         </message>
         <message>
+            <source>{allowed}; default {value}</source>
+            <translation>{allowed}; Vorgabe {value}</translation>
+        </message>
+        <message>
             <source>{box}, filled</source>
             <translation>{box}, gefüllt</translation>
         </message>
@@ -7808,16 +9180,40 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{box}, aufgefüllt</translation>
         </message>
         <message>
+            <source>{bytes} were written.</source>
+            <translation>{bytes} wurden geschrieben.</translation>
+        </message>
+        <message>
             <source>{clean} of {made} searched and tell no place</source>
             <translation>{clean} von {made} durchsucht und verraten keinen Ort</translation>
+        </message>
+        <message>
+            <source>{container}, {bytes}, TELLS A PLACE: {place}</source>
+            <translation>{container}, {bytes}, VERRÄT EINEN ORT: {place}</translation>
+        </message>
+        <message>
+            <source>{container}, {bytes}, tells no place</source>
+            <translation>{container}, {bytes}, verrät keinen Ort</translation>
         </message>
         <message>
             <source>{count} from {studio}</source>
             <translation>{count} from {studio}</translation>
         </message>
         <message>
+            <source>{day}  {file}  "{delivery}"  {size}  of {original}</source>
+            <translation>{day}  {file}  „{delivery}“  {size}  von {original}</translation>
+        </message>
+        <message>
             <source>{delivery}, {count} and {date} are filled in, and who you are.</source>
             <translation>{delivery}, {count} und {date} werden eingesetzt, und wer Sie sind.</translation>
+        </message>
+        <message>
+            <source>{done} of {total}, {percent} %</source>
+            <translation>{done} von {total}, {percent} %</translation>
+        </message>
+        <message>
+            <source>{done} of {total}, {percent} %, about {time} left</source>
+            <translation>{done} von {total}, {percent} %, noch etwa {time}</translation>
         </message>
         <message>
             <source>{event|picture}-{number}</source>
@@ -7844,8 +9240,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{field} getippt</translation>
         </message>
         <message>
+            <source>{field}: changed to {value}</source>
+            <translation>{field}: geändert in {value}</translation>
+        </message>
+        <message>
             <source>{field}: coordinates were cut out: {text}</source>
             <translation>{field}: Koordinaten wurden ausgeschnitten: {text}</translation>
+        </message>
+        <message>
+            <source>{field}: gone</source>
+            <translation>{field}: fort</translation>
         </message>
         <message>
             <source>{field}: left out, since it names the place: {text}</source>
@@ -7866,6 +9270,18 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>{field}: {{{token}} is no token</source>
             <translation>{field}: {{{token}} ist kein Platzhalter</translation>
+        </message>
+        <message>
+            <source>{file}  to {place}</source>
+            <translation>{file}  an {place}</translation>
+        </message>
+        <message>
+            <source>{file}  to {place}  as {name}  {day}</source>
+            <translation>{file}  an {place}  als {name}  {day}</translation>
+        </message>
+        <message>
+            <source>{file}: the same bytes as {other}, whose copies were made on {day}; nothing is made again</source>
+            <translation>{file}: dieselben Bytes wie {other}, dessen Kopien am {day} gemacht wurden; nichts wird nochmals gemacht</translation>
         </message>
         <message>
             <source>{folder}, same folders</source>
@@ -7900,6 +9316,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{label} ist keine Liste</translation>
         </message>
         <message>
+            <source>{name} asks that its copies tell where pictures were taken: it comes in with that closed</source>
+            <translation>{name} will, dass die Kopien verraten, wo Bilder aufgenommen wurden: Das kommt geschlossen herein</translation>
+        </message>
+        <message>
             <source>{name} is the original's own; {number}, {date}, {delivery}, {width} and every field of its metadata can stand here, as in {title|{name}}.</source>
             <translation>{name} ist der des Originals; {number}, {date}, {delivery}, {width} und jedes Feld der Metadaten können hier stehen, wie in {title|{name}}.</translation>
         </message>
@@ -7908,10 +9328,45 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{number} von {all}</translation>
         </message>
         <message numerus="yes">
+            <source>{n} HELD BACK</source>
+            <translation>
+                <numerusform>{n} ZURÜCKGEHALTEN</numerusform>
+                <numerusform>{n} ZURÜCKGEHALTEN</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} MISSING</source>
+            <translation>
+                <numerusform>{n} FEHLT</numerusform>
+                <numerusform>{n} FEHLEN</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} already there</source>
+            <translation>
+                <numerusform>{n} schon da</numerusform>
+                <numerusform>{n} schon da</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} changed</source>
+            <translation>
+                <numerusform>{n} geändert</numerusform>
+                <numerusform>{n} geändert</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies</source>
             <translation>
                 <numerusform>{n} Kopie</numerusform>
                 <numerusform>{n} Kopien</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies are worth a look</source>
+            <translation>
+                <numerusform>{n} Kopie ist anzusehen</numerusform>
+                <numerusform>{n} Kopien sind anzusehen</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -7933,6 +9388,13 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>
                 <numerusform>{n} Kopie kann gemacht werden, sobald es einen Ordner für „%1“ gibt.</numerusform>
                 <numerusform>{n} Kopien können gemacht werden, sobald es einen Ordner für „%1“ gibt.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies can't be made</source>
+            <translation>
+                <numerusform>{n} Kopie lässt sich nicht machen</numerusform>
+                <numerusform>{n} Kopien lassen sich nicht machen</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -7978,6 +9440,13 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies made</source>
+            <translation>
+                <numerusform>{n} Kopie gemacht</numerusform>
+                <numerusform>{n} Kopien gemacht</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies made and checked.</source>
             <translation>
                 <numerusform>{n} Kopie gemacht und geprüft.</numerusform>
@@ -7999,10 +9468,38 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies of {pictures} in the register.</source>
+            <translation>
+                <numerusform>{n} Kopie von {pictures} im Register.</numerusform>
+                <numerusform>{n} Kopien von {pictures} im Register.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies sent</source>
             <translation>
                 <numerusform>{n} Kopie gesendet</numerusform>
                 <numerusform>{n} Kopien gesendet</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies taken out</source>
+            <translation>
+                <numerusform>{n} Kopie herausgenommen</numerusform>
+                <numerusform>{n} Kopien herausgenommen</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies to be sent again</source>
+            <translation>
+                <numerusform>{n} Kopie wird nochmals gesendet</numerusform>
+                <numerusform>{n} Kopien werden nochmals gesendet</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies to make; nothing was written.</source>
+            <translation>
+                <numerusform>{n} Kopie zu machen; nichts wurde geschrieben.</numerusform>
+                <numerusform>{n} Kopien zu machen; nichts wurde geschrieben.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8020,10 +9517,38 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} copies will be HELD BACK, as it stands: see above what each lacks</source>
+            <translation>
+                <numerusform>{n} Kopie wird ZURÜCKGEHALTEN, wie es steht: Oben steht, was ihr fehlt</numerusform>
+                <numerusform>{n} Kopien werden ZURÜCKGEHALTEN, wie es steht: Oben steht, was jeder fehlt</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} copies will be held back, as it stands: each says what it lacks.</source>
             <translation>
                 <numerusform>{n} Kopie wird so zurückgehalten: Sie sagt, was ihr fehlt.</numerusform>
                 <numerusform>{n} Kopien werden so zurückgehalten: Jede sagt, was ihr fehlt.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies, the newest are listed.</source>
+            <translation>
+                <numerusform>{n} Kopie, gezeigt werden die neuesten.</numerusform>
+                <numerusform>{n} Kopien, gezeigt werden die neuesten.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} copies.</source>
+            <translation>
+                <numerusform>{n} Kopie.</numerusform>
+                <numerusform>{n} Kopien.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} could not be made</source>
+            <translation>
+                <numerusform>{n} nicht machbar</numerusform>
+                <numerusform>{n} nicht machbar</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8048,6 +9573,13 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} earlier copies will be replaced</source>
+            <translation>
+                <numerusform>{n} frühere Kopie wird ersetzt</numerusform>
+                <numerusform>{n} frühere Kopien werden ersetzt</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} earlier copies will be replaced.</source>
             <translation>
                 <numerusform>{n} frühere Kopie wird ersetzt.</numerusform>
@@ -8069,10 +9601,66 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} files.</source>
+            <translation>
+                <numerusform>{n} Datei.</numerusform>
+                <numerusform>{n} Dateien.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} files: %1 of them tell a place.</source>
             <translation>
                 <numerusform>{n} Datei: %1 davon verraten einen Ort.</numerusform>
                 <numerusform>{n} Dateien: %1 davon verraten einen Ort.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} foreign</source>
+            <translation>
+                <numerusform>{n} fremd</numerusform>
+                <numerusform>{n} fremd</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} held</source>
+            <translation>
+                <numerusform>{n} festgehalten</numerusform>
+                <numerusform>{n} festgehalten</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} held back</source>
+            <translation>
+                <numerusform>{n} zurückgehalten</numerusform>
+                <numerusform>{n} zurückgehalten</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} in letters that nobody looked at: outbox letters</source>
+            <translation>
+                <numerusform>{n} in Briefen, die niemand angesehen hat: outbox letters</numerusform>
+                <numerusform>{n} in Briefen, die niemand angesehen hat: outbox letters</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} left out</source>
+            <translation>
+                <numerusform>{n} ausgelassen</numerusform>
+                <numerusform>{n} ausgelassen</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} letters</source>
+            <translation>
+                <numerusform>{n} Brief</numerusform>
+                <numerusform>{n} Briefe</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} letters. To send them: outbox letters --send</source>
+            <translation>
+                <numerusform>{n} Brief. Um ihn zu senden: outbox letters --send</numerusform>
+                <numerusform>{n} Briefe. Um sie zu senden: outbox letters --send</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8083,10 +9671,31 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message numerus="yes">
+            <source>{n} missing</source>
+            <translation>
+                <numerusform>{n} fehlend</numerusform>
+                <numerusform>{n} fehlend</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
             <source>{n} names are taken, and the delivery says not to begin then: see the plan.</source>
             <translation>
                 <numerusform>{n} Name ist vergeben, und die Lieferung sagt, dass dann nicht begonnen wird: siehe Plan.</numerusform>
                 <numerusform>{n} Namen sind vergeben, und die Lieferung sagt, dass dann nicht begonnen wird: siehe Plan.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} not reached</source>
+            <translation>
+                <numerusform>{n} nicht erreicht</numerusform>
+                <numerusform>{n} nicht erreicht</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} of them tell a place.</source>
+            <translation>
+                <numerusform>{n} davon verrät einen Ort.</numerusform>
+                <numerusform>{n} davon verraten einen Ort.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8101,6 +9710,13 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>
                 <numerusform>{n} Teil</numerusform>
                 <numerusform>{n} Teile</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} parts found; {outcomes}.</source>
+            <translation>
+                <numerusform>{n} Teil gefunden; {outcomes}.</numerusform>
+                <numerusform>{n} Teile gefunden; {outcomes}.</numerusform>
             </translation>
         </message>
         <message numerus="yes">
@@ -8145,6 +9761,107 @@ wenn mit %3 px/in gedruckt</translation>
                 <numerusform>{n} Bilder in %1</numerusform>
             </translation>
         </message>
+        <message numerus="yes">
+            <source>{n} pictures, copies were made of {known}</source>
+            <translation>
+                <numerusform>{n} Bild, Kopien wurden von {known} gemacht</numerusform>
+                <numerusform>{n} Bilder, Kopien wurden von {known} gemacht</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} pixels wide</source>
+            <translation>
+                <numerusform>{n} Pixel breit</numerusform>
+                <numerusform>{n} Pixel breit</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} points</source>
+            <translation>
+                <numerusform>{n} Punkt</numerusform>
+                <numerusform>{n} Punkte</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} rows {ledgers} forgotten. The pictures themselves stay where they are.</source>
+            <translation>
+                <numerusform>{n} Zeile {ledgers} vergessen. Die Bilder selbst bleiben, wo sie sind.</numerusform>
+                <numerusform>{n} Zeilen {ledgers} vergessen. Die Bilder selbst bleiben, wo sie sind.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} rows {ledgers} would go. Nothing is changed: say --yes to do it.</source>
+            <translation>
+                <numerusform>{n} Zeile {ledgers} ginge. Nichts ist geändert: Mit --yes geschieht es.</numerusform>
+                <numerusform>{n} Zeilen {ledgers} gingen. Nichts ist geändert: Mit --yes geschieht es.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} runs with {copies} joined, {known} here already.</source>
+            <translation>
+                <numerusform>{n} Lauf mit {copies} verbunden, {known} schon hier.</numerusform>
+                <numerusform>{n} Läufe mit {copies} verbunden, {known} schon hier.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} sent</source>
+            <translation>
+                <numerusform>{n} gesendet</numerusform>
+                <numerusform>{n} gesendet</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} that can't be read</source>
+            <translation>
+                <numerusform>{n} nicht lesbar</numerusform>
+                <numerusform>{n} nicht lesbar</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} untouched</source>
+            <translation>
+                <numerusform>{n} unberührt</numerusform>
+                <numerusform>{n} unberührt</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>{n} waiting</source>
+            <translation>
+                <numerusform>{n} wartend</numerusform>
+                <numerusform>{n} wartend</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>{option} has to be given</source>
+            <translation>{option} muss angegeben werden</translation>
+        </message>
+        <message>
+            <source>{option} is one of {choices}, not {value}</source>
+            <translation>{option} ist eines von {choices}, nicht {value}</translation>
+        </message>
+        <message>
+            <source>{option} is {least} to {most}, not {value}</source>
+            <translation>{option} geht von {least} bis {most}, nicht {value}</translation>
+        </message>
+        <message>
+            <source>{option} needs a value</source>
+            <translation>{option} braucht einen Wert</translation>
+        </message>
+        <message>
+            <source>{option} needs {other}</source>
+            <translation>{option} braucht {other}</translation>
+        </message>
+        <message>
+            <source>{outcomes}. They are in {folder}</source>
+            <translation>{outcomes}. Sie liegen in {folder}</translation>
+        </message>
+        <message numerus="yes">
+            <source>{parts} and {n} more</source>
+            <translation>
+                <numerusform>{parts} und {n} weiterer</numerusform>
+                <numerusform>{parts} und {n} weitere</numerusform>
+            </translation>
+        </message>
         <message>
             <source>{pixels} high</source>
             <translation>{pixels} hoch</translation>
@@ -8160,6 +9877,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>{pixels} wide</source>
             <translation>{pixels} breit</translation>
+        </message>
+        <message>
+            <source>{sizes}, about {bytes}</source>
+            <translation>{sizes}, etwa {bytes}</translation>
         </message>
         <message>
             <source>{station}: its design was changed</source>
@@ -8234,8 +9955,12 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>{width} × {height} {unit} auf Papier, aufgefüllt</translation>
         </message>
         <message>
+            <source>{worst} of 100 at worst, {mean} on average</source>
+            <translation>{worst} von 100 im schlechtesten Fall, {mean} im Mittel</translation>
+        </message>
+        <message>
             <source>{{{subject}} stands for {meaning}, which is not said yet</source>
-            <translation>{{{subject}} steht für {meaning}, was noch nicht gesagt ist</translation>
+            <translation>{{{subject}} ist nicht gesagt ({meaning})</translation>
         </message>
         <message>
             <source>© with the year it was taken and the creator that is already in the picture</source>

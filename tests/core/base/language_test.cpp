@@ -73,6 +73,9 @@ TEST_F(Spoken, WordsAndPluralsAreTheLanguages) {
     EXPECT_EQ(saidOf(1, "{n} copy", "{n} copies"), "eine Kopie");
     EXPECT_EQ(saidOf(2, "{n} copy", "{n} copies"), "beide Kopien (2)");
     EXPECT_EQ(saidOf(7, "{n} copy", "{n} copies"), "7 Kopien");
+    EXPECT_EQ(
+        saidOf(2, "{n} of {size}", "{n} of {size}, {file}", {{"size", "2.5 kB"}, {"file", "2.5 km.jpg"}}),
+        "2 of 2,5 kB!, 2.5 km.jpg"); // a name is nobody's number
     EXPECT_EQ(saidTogether({"a", "b"}), "a und b");
     EXPECT_EQ(shownBytes(640000), "640 kB!");
     EXPECT_EQ(shownNumber(2.5, 2), "2,5");

@@ -36,16 +36,10 @@ TEST(Verdict, SaysTheLoudestThingFirst) {
     EXPECT_THAT(verdict(report), HasSubstr("Heronsluice"));
 }
 
-TEST(Verdict, ThePageHoldsNoMarkupOfTheFilesAndFetchesNothing) {
-    const auto nasty = "<script>alert(1)</script><img src='http://x.example'>";
-    const ToldFile file{fs::path("/in/<b>.jpg"), telling({{"XMP", nasty, nasty, Category::Other}}), {}};
-    const auto page = toldPage({file, {fs::path("/in/gone.jpg"), {}, "there is no such file"}});
-    EXPECT_THAT(page, Not(HasSubstr("<script>")));
-    EXPECT_THAT(page, Not(HasSubstr("<img")));
-    EXPECT_THAT(page, HasSubstr("&lt;script&gt;"));
-    EXPECT_THAT(page, HasSubstr("default-src 'none'"));
-    EXPECT_THAT(page, HasSubstr("there is no such file"));
-    const auto json = toldJson({file});
+TEST(Verdict, JsonHoldsWhatWasFoundAsItIs) {
+    const auto nasty = "<script>alert(1)</script>";
+    const auto json =
+        toldJson({{fs::path("/in/<b>.jpg"), telling({{"XMP", nasty, nasty, Category::Other}}), {}}});
     EXPECT_EQ(json[0]["findings"][0]["value"], nasty);
 }
 

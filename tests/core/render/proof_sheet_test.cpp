@@ -4,6 +4,7 @@
 
 #include "base/problem.h"
 #include "support/job.h"
+#include "support/marked_words.h"
 #include "support/support.h"
 
 #include <gmock/gmock.h>
@@ -22,6 +23,16 @@ ProofSheet sheetOfUp(int up) {
 }
 
 } // namespace
+
+TEST(ProofSheet, BeginsWhereTheLanguageIsReadFrom) {
+    const auto left = sheetCells(sheetOfUp(9));
+    const SpeaksMarked fromTheRight;
+    const auto right = sheetCells(sheetOfUp(9));
+    for (std::size_t i = 0; i < 9; ++i) {
+        EXPECT_NEAR(right[i].x, left[i - i % 3 + 2 - i % 3].x, 1e-9);
+        EXPECT_NEAR(right[i].y, left[i].y, 1e-9);
+    }
+}
 
 TEST(ProofSheet, CellsAreEqualDoNotMeetAndFillThePaper) {
     for (const int up : {1, 2, 4, 9})

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The outbox on disk, and copies that really go to small servers on this machine, with what goes wrong on the
 // way.
+#include "support/marked_words.h"
 #include "support/outbox.h"
 
 #include "base/own_folders.h"
@@ -42,6 +43,10 @@ TEST_F(InTheOutbox, EachCopyIsInOnceAndWaitsLongerAfterEachFailure) {
     }
     EXPECT_EQ(pauses, (std::vector<SendTime>{10, 30, 120, 600, 1800, 3600, 3600, 3600}));
     EXPECT_THAT(outbox.items()[0].problem, HasSubstr("does not answer"));
+    {
+        const SpeaksMarked other; // who reads it, not who tried
+        EXPECT_THAT(outbox.items()[0].problem, HasSubstr("§"));
+    }
     EXPECT_EQ(outbox.again(), 1U);
     EXPECT_TRUE(outbox.next(0));
     EXPECT_EQ(outbox.drop({outbox.items()[0].id}), 1U);
