@@ -215,8 +215,9 @@ struct Asked {
     }
 };
 
-/// Each word begins one that is there; what is written together (heron_1) stands together there, so that a name's
-/// number is not looked for in all other words. In the words of SQLite's full-text search, each in quotes.
+/// Each word begins one that is there; what is written together (heron_1) stands together there, so that a
+/// name's number is not looked for in all other words. In the words of SQLite's full-text search, each in
+/// quotes.
 std::string matchOf(const std::string& words) {
     std::string out, together;
     const auto end = [&] {

@@ -21,22 +21,22 @@ constexpr const char* kLook =
     ".small{color:#666;font-size:13px;margin:.2em 0}.place,.place td{color:#a01616;font-weight:600}"
     ".quiet{color:#1d6b3c}</style></head>\n";
 
-std::string asText(const std::string& text) {
+std::string onlyText(const std::string& text) {
     return escapedForPage(printable(text, text.size()));
 }
 
 /// What others wrote keeps its own order, whatever language stands around it.
 std::string cell(const std::string& text) {
-    return "<td><bdi>" + asText(text) + "</bdi></td>";
+    return "<td><bdi>" + onlyText(text) + "</bdi></td>";
 }
 
 std::string paragraph(const char* kind, const std::string& text) {
-    return std::string("<p class=") + kind + ">" + asText(text) + "</p>\n";
+    return std::string("<p class=") + kind + ">" + onlyText(text) + "</p>\n";
 }
 
 void addFile(std::string& out, const ToldFile& file) {
     const auto& report = file.report;
-    out += "<section><h2><bdi>" + asText(file.path.filename().string()) + "</bdi></h2>\n";
+    out += "<section><h2><bdi>" + onlyText(file.path.filename().string()) + "</bdi></h2>\n";
     if (!file.problem.empty()) {
         out += paragraph("place", file.problem.said()) + "</section>\n";
         return;
@@ -49,7 +49,7 @@ void addFile(std::string& out, const ToldFile& file) {
     out += "<table><tr>";
     for (const char* heading :
          {toSay("Kind"), toSay("Where"), toSay("At byte"), toSay("Field"), toSay("Value")})
-        out += "<th>" + asText(said(heading)) + "</th>";
+        out += "<th>" + onlyText(said(heading)) + "</th>";
     out += "</tr>\n";
     auto rows = report.findings;
     std::stable_sort(rows.begin(), rows.end(), [](const Finding& a, const Finding& b) {
@@ -57,8 +57,8 @@ void addFile(std::string& out, const ToldFile& file) {
     });
     for (const auto& f : rows)
         out += std::string("<tr") + (f.tellsPlace ? " class=place" : "") + "><td>" +
-               asText(said(labelOf(f.category))) + "</td>" + cell(f.where) + cell(std::to_string(f.offset)) +
-               cell(f.name) + cell(f.value) + "</tr>\n";
+               onlyText(said(labelOf(f.category))) + "</td>" + cell(f.where) +
+               cell(std::to_string(f.offset)) + cell(f.name) + cell(f.value) + "</tr>\n";
     out += "</table></section>\n";
 }
 
@@ -69,11 +69,11 @@ std::string toldPage(const std::vector<ToldFile>& files) {
         static_cast<std::size_t>(std::count_if(files.begin(), files.end(), [](const ToldFile& file) {
             return tellsOf(file.report) == Tells::Place;
         }));
-    const auto title = asText(said("What these files tell"));
+    const auto title = onlyText(said("What these files tell"));
     std::string out =
         "<!doctype html>\n" + pageTag() + "<head><meta charset=utf-8><title>" + title + "</title>\n" + kLook +
-        "<body><h1>" + title + "</h1>\n<p>" + asText(saidOf(files.size(), "{n} file.", "{n} files.")) + " " +
-        asText(saidOf(places, "{n} of them tells a place.", "{n} of them tell a place.")) + "</p>\n";
+        "<body><h1>" + title + "</h1>\n<p>" + onlyText(saidOf(files.size(), "{n} file.", "{n} files.")) +
+        " " + onlyText(saidOf(places, "{n} of them tells a place.", "{n} of them tell a place.")) + "</p>\n";
     for (const auto& file : files)
         addFile(out, file);
     return out + "</body></html>\n";
