@@ -137,7 +137,7 @@ void printOutgoing(const Outgoing& outgoing) {
             << "\n";
 }
 
-/// "3 copies made", and what else came of the others; "" for what did not happen.
+/// "3 copies made", and of what else came of them that did.
 std::string outcomes(const Ledger& ledger, std::initializer_list<std::pair<Outcome, const char*>> words) {
     std::vector<std::string> out{saidOf(ledger.count(Outcome::Made), "{n} copy made", "{n} copies made")};
     for (const auto& [outcome, pattern] : words)

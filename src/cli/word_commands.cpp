@@ -164,7 +164,7 @@ int runWords(const WordsOptions& options) {
                                  options.pictures.recursive, nullptr);
     CsvRows table{{"File"}};
     for (const auto& key : keys)
-        table.front().push_back(metadataField(key)->label);
+        table.front().push_back(speaksEnglish() ? metadataField(key)->label : key); // read in every language
     auto all = json::array();
     bool problems = fails(gathered, options.pictures.strict);
     printOthers(gathered);

@@ -160,6 +160,17 @@ TEST(Spoken, ProgramsReadEnglish) {
     }
 }
 
+TEST(Spoken, ATableOfWordsIsTakenBackInAnyLanguage) {
+    const TempFolder folder;
+    makePicture(folder / "in/reed.jpg", 300, 200);
+    writeFile(folder / "words.csv", cliIn(kGerman, {"words", "--field", "title", folder / "in"}).out);
+    EXPECT_THAT(readText(folder / "words.csv"), HasSubstr("reed.jpg"));
+    EXPECT_EQ(cli({"plan", "-q", "--words", folder / "words.csv", "-s", "seal.text=S", "-o", folder / "out",
+                   folder / "in"})
+                  .exitCode,
+              0);
+}
+
 TEST(Spoken, AWrongCallIsToldInTheLanguageOfThePerson) {
     const std::pair<std::vector<std::string>, const char*> calls[] = {
         {{"stamp", "--unknown"}, "hier nicht bekannt: --unknown"},

@@ -7,6 +7,7 @@
 #include "decode/bitmap.h"
 #include "decode/camera_raw.h"
 #include "decode/drawing.h"
+#include "decode/jpeg_rows.h"
 #include "decode/ycbcr_tiff.h"
 #include "picture/engine.h"
 #include "picture/file_kind.h"
@@ -268,8 +269,18 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         auto out = std::make_shared<DecodedPicture>();
-        out->whole = keptImage(opened.open(facts, shrink));
+        const VImage image = opened.open(facts, shrink);
         out->shrink = shrink;
+        if (const auto jpeg = plainJpeg(source, facts, shrink); jpeg.file) {
+            out->whole = blankImage(image);
+            const auto stride = VIPS_IMAGE_SIZEOF_LINE(image.get_image());
+            if (readRows(jpeg, image, [&](const NextRow& next) {
+                    for (std::size_t at = 0; at < out->whole.memory.size(); at += stride)
+                        next(out->whole.memory.data() + at);
+                }))
+                return out;
+        }
+        out->whole = keptImage(image);
         return out;
     });
 }

@@ -4,6 +4,7 @@
 
 #include "base/problem.h"
 #include "decode/decode.h"
+#include "decode/jpeg_rows.h"
 #include "decode/raw_pixels.h"
 #include "decode/resample.h"
 #include "picture/stored_wish.h"
@@ -66,8 +67,12 @@ Rect shrunkPart(const Rect& part, Size stored, const VImage& image) {
     return out;
 }
 
+bool isAsWanted(const VImage& image, Size to) {
+    return image.width() == to.width && image.height() == to.height;
+}
+
 VImage resized(const VImage& image, Size to, Resampling resampling) {
-    if (image.width() == to.width && image.height() == to.height)
+    if (isAsWanted(image, to))
         return image;
     return image.resize(static_cast<double>(to.width) / image.width(),
                         VImage::option()
@@ -95,8 +100,7 @@ VImage resizedInLight(const VImage& image, Size to, Resampling resampling, const
 /// 8-bit pixels without opacity go through our own resampling; 16-bit and premultiplied ones through
 /// libvips'.
 bool resamplesByRows(const VImage& image, Size to, Resampling resampling) {
-    const bool same = image.width() == to.width && image.height() == to.height;
-    return !same && resampling != Resampling::Exact && image.format() == VIPS_FORMAT_UCHAR &&
+    return !isAsWanted(image, to) && resampling != Resampling::Exact && image.format() == VIPS_FORMAT_UCHAR &&
            (image.bands() == 1 || image.bands() == 3);
 }
 
@@ -124,16 +128,33 @@ private:
     int m_y = 0, m_bottom = 0;
 };
 
-RawPixels resampledByRows(const VImage& image, Size to, const DevelopWish& wish) {
+RawPixels resampledByRows(const VImage& image, Size to, const DevelopWish& wish, const PlainJpeg& jpeg) {
     RawPixels out;
     out.size = to;
     out.bands = image.bands();
-    PictureRows rows(image);
     ResampleAsked asked{{image.width(), image.height()}, to, image.bands()};
     asked.kernel =
         wish.resampling == Resampling::Smooth ? ResampleKernel::Mitchell : ResampleKernel::Lanczos3;
     asked.linearLight = wish.linearLight;
+    if (readRows(jpeg, image, [&](const NextRow& next) { out.eight = resample(asked, next); }))
+        return out;
+    PictureRows rows(image);
     out.eight = resample(asked, [&rows](std::uint8_t* row) { rows.next(row); });
+    return out;
+}
+
+/// Nothing where it is damaged.
+RawPixels allRows(const PlainJpeg& jpeg, const VImage& image) {
+    RawPixels out;
+    out.size = {image.width(), image.height()};
+    out.bands = image.bands();
+    const auto stride = static_cast<std::size_t>(image.width()) * static_cast<std::size_t>(image.bands());
+    Pixels<std::uint8_t> pixels(stride * static_cast<std::size_t>(image.height()));
+    if (readRows(jpeg, image, [&](const NextRow& next) {
+            for (std::size_t at = 0; at < pixels.size(); at += stride)
+                next(pixels.data() + at);
+        }))
+        out.eight = std::move(pixels);
     return out;
 }
 
@@ -172,15 +193,17 @@ VImage straightened(const VImage& image, const DevelopWish& wish) {
 /// Everything up to the wanted pixels, in the file's own colours. `own`: they may be there instead, and then
 /// are all there is.
 VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& wish, bool alpha,
-                    RawPixels& own) {
+                    PlainJpeg jpeg, RawPixels& own) {
     const auto stored = storedWish(facts, wish);
     if (image.has_alpha() && !alpha)
         image = flattened(image, wish.background);
     const auto format = image.format();
     const bool inLight = wish.linearLight && wish.resampling != Resampling::Exact;
     const Rect part = shrunkPart(stored.part, facts.stored, image);
-    if (!(part == Rect{0, 0, image.width(), image.height()}))
+    if (!(part == Rect{0, 0, image.width(), image.height()})) {
+        jpeg = {};
         image = image.extract_area(part.x, part.y, part.width, part.height);
+    }
     if (alpha && inLight) {
         const VImage colours = image.extract_band(0, VImage::option()->set("n", image.bands() - 1)),
                      opacity = image.extract_band(image.bands() - 1);
@@ -191,8 +214,11 @@ VImage wantedPixels(VImage image, const PictureFacts& facts, const DevelopWish& 
         image = image.premultiply(
             VImage::option()->set("max_alpha", format == VIPS_FORMAT_USHORT ? 65535.0 : 255.0));
     if (resamplesByRows(image, stored.target, wish.resampling)) {
-        own = resampledByRows(image, stored.target, wish);
+        own = resampledByRows(image, stored.target, wish, jpeg);
         image = asImage(own, image);
+    } else if (isAsWanted(image, stored.target) && !inLight && jpeg.file) {
+        own = allRows(jpeg, image);
+        image = own.eight.empty() ? image : asImage(own, image);
     } else if (!alpha && inLight)
         image = resizedInLight(image, stored.target, wish.resampling);
     else
@@ -223,7 +249,9 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         const auto own = profileOf(image, notes);
         RawPixels made;
         const bool alpha = image.has_alpha() && wish.keepAlpha;
-        image = wantedPixels(image, facts, wish, alpha, made);
+        const bool plain = !decoded && facts.container == Container::Jpeg && facts.keepsBlocks;
+        image =
+            wantedPixels(image, facts, wish, alpha, plain ? PlainJpeg{&source, shrink} : PlainJpeg{}, made);
         const bool asMade =
             !made.eight.empty() && storedWish(facts, wish).orientation == 1 && wish.cut.angle == 0;
         Pixels<std::uint8_t> opacity;

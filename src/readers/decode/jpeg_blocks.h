@@ -39,6 +39,8 @@ public:
     JpegReader& operator=(const JpegReader&) = delete;
     jpeg_decompress_struct* operator->() { return &m_reader; }
     jpeg_decompress_struct* get() { return &m_reader; }
+    /// Bytes are gone or no sense, and libjpeg went on as it could.
+    bool isDamaged() const { return m_errors.num_warnings > 0; }
     jvirt_barray_ptr* coefficients() {
         if (!m_arrays) {
             if (m_reader.buffered_image) { // libjpeg.txt, "Buffered-image mode": all of it, and then pixels
@@ -48,7 +50,7 @@ public:
             }
             m_arrays = jpeg_read_coefficients(&m_reader);
         }
-        if (m_errors.num_warnings > 0) // what libjpeg fills in for bytes that are gone is not the original
+        if (isDamaged()) // what libjpeg fills in for bytes that are gone is not the original
             throw Problem(ProblemKind::NotAPicture, {}, "the JPEG is damaged: bytes of it are missing",
                           "Export it again");
         return m_arrays;

@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "decode/jpeg_rows.h"
+
+#include "decode/jpeg_blocks.h"
+
+namespace keepseal {
+namespace {
+
+constexpr std::uint64_t kMostJpegBytes = 128U << 20; ///< they are held while it is decoded
+
+/// All bytes of a file, where they lie or read into `room`; empty: it has become shorter.
+ByteSpan bytesOfJpeg(const ByteSource& file, Pixels<std::uint8_t>& room) {
+    if (const auto held = file.held(); !held.empty())
+        return held;
+    room = Pixels<std::uint8_t>(file.size());
+    for (std::size_t length = 0; length < room.size();) {
+        const auto more = file.read(length, {room.data() + length, room.size() - length});
+        if (more == 0)
+            return {};
+        length += more;
+    }
+    return {room.data(), room.size()};
+}
+
+bool isOpenedAlike(JpegReader& jpeg, const vips::VImage& like) {
+    return jpeg->output_components == like.bands() && static_cast<int>(jpeg->output_width) >= like.width() &&
+           static_cast<int>(jpeg->output_height) >= like.height();
+}
+
+} // namespace
+
+PlainJpeg plainJpeg(const ByteSource& file, const PictureFacts& facts, int shrink) {
+    const bool plain =
+        facts.container == Container::Jpeg && facts.keepsBlocks && file.size() <= kMostJpegBytes;
+    return plain ? PlainJpeg{&file, shrink} : PlainJpeg{};
+}
+
+bool readRows(const PlainJpeg& asked, const vips::VImage& like,
+              const std::function<void(const NextRow&)>& use) {
+    if (!asked.file)
+        return false;
+    try {
+        Pixels<std::uint8_t> room;
+        JpegReader jpeg(bytesOfJpeg(*asked.file, room));
+        jpeg->scale_denom = static_cast<unsigned>(asked.shrink);
+        jpeg_start_decompress(jpeg.get());
+        if (!isOpenedAlike(jpeg, like))
+            return false;
+        const auto stride = static_cast<std::size_t>(like.width()) * static_cast<std::size_t>(like.bands());
+        Bytes wider; // where a shrunk picture ends within a pixel, libvips leaves that out
+        if (static_cast<int>(jpeg->output_width) > like.width())
+            wider.resize(static_cast<std::size_t>(jpeg->output_width) *
+                         static_cast<std::size_t>(like.bands()));
+        use([&](std::uint8_t* to) {
+            JSAMPROW row = wider.empty() ? to : wider.data();
+            jpeg_read_scanlines(jpeg.get(), &row, 1);
+            if (!wider.empty())
+                std::copy_n(wider.begin(), stride, to);
+        });
+        return !jpeg.isDamaged();
+    } catch (const Problem&) {
+        return false;
+    }
+}
+
+} // namespace keepseal

@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rows of a JPEG straight out of libjpeg: those of libvips are put into strips that are cleared first and
+// copied after. The same pixels, by the same library. Internal to decode/.
+#pragma once
+
+#include "decode/decode.h"
+
+#include <functional>
+
+namespace keepseal {
+
+/// One whose rows can be asked for; without a file none.
+struct PlainJpeg {
+    const ByteSource* file = nullptr; ///< stays the caller's
+    int shrink = 1;                   ///< see decodeShrinkFor()
+};
+PlainJpeg plainJpeg(const ByteSource& file, const PictureFacts& facts, int shrink);
+
+/// Writes the next row, top first, of `like`.
+using NextRow = std::function<void(std::uint8_t*)>;
+/// Calls `use` once. `like`: the same picture as libvips opens it, shrunk by as much. False: there is none,
+/// or it is damaged, and libvips is to be asked, which tells how; what `use` made is then nothing.
+bool readRows(const PlainJpeg& jpeg, const vips::VImage& like,
+              const std::function<void(const NextRow&)>& use);
+
+} // namespace keepseal
