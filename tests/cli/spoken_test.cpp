@@ -145,19 +145,18 @@ TEST(Spoken, ProgramsReadEnglish) {
     const TempFolder folder;
     makePicture(folder / "in/reed.jpg", 900, 600);
     writeFile(folder / "in/none.jpg", "no picture");
-    const std::vector<std::vector<std::string>> calls{{"plan", "--json", "-o", folder / "out", folder / "in"},
-                                                      {"settings", "--schema"},
-                                                      {"settings", "--markdown"},
-                                                      {"settings", "--completion-for=fish"},
-                                                      {"check", "--json", folder / "in"},
-                                                      {"library", "list", "--json"},
-                                                      {"library", "show", "Web gallery"},
-                                                      {"border", "show", "heavy-foot"}};
+    const std::vector<std::vector<std::string>> calls{
+        {"words", "--json", folder / "in"}, {"settings", "--schema"},
+        {"settings", "--markdown"},         {"settings", "--completion-for=fish"},
+        {"check", "--json", folder / "in"}, {"library", "list", "--json"},
+        {"library", "show", "Web gallery"}, {"border", "show", "heavy-foot"}};
     for (const auto& call : calls) {
         const auto english = cli(call);
         EXPECT_EQ(cliIn(kGerman, call).out, english.out) << call[0] << " " << call[1];
         EXPECT_FALSE(english.out.empty()) << call[0] << " " << call[1];
     }
+    const std::vector<std::string> plan{"plan", "--json", "-o", folder / "out", folder / "in"};
+    EXPECT_EQ(json::parse(cliIn(kGerman, plan).out)["copies"], json::parse(cli(plan).out)["copies"]);
 }
 
 TEST(Spoken, ATableOfWordsIsTakenBackInAnyLanguage) {
