@@ -34,19 +34,9 @@ json itemJson(const OutboxItem& item) {
 }
 
 std::string stateWord(SendState state) {
-    switch (state) {
-    case SendState::Waiting:
-        return said("waiting");
-    case SendState::Sent:
-        return said("sent");
-    case SendState::LeftOut:
-        return said("left out");
-    case SendState::Held:
-        return said("held");
-    case SendState::Unread:
-        break;
-    }
-    return said("not looked at yet");
+    static constexpr const char* words[] = {toSay("waiting"), toSay("sent"), toSay("left out"), toSay("held"),
+                                            toSay("not looked at yet")};
+    return said(words[static_cast<std::size_t>(state)]);
 }
 
 void printItem(const OutboxItem& item) {

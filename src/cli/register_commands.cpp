@@ -35,33 +35,15 @@ json verifiedJson(const VerifiedFile& file) {
 }
 
 std::string standingWord(Standing standing) {
-    switch (standing) {
-    case Standing::Untouched:
-        return said("untouched");
-    case Standing::Changed:
-        return said("changed");
-    case Standing::Missing:
-        return said("missing");
-    case Standing::Foreign:
-        return said("foreign");
-    case Standing::Unread:
-        break;
-    }
-    return said("unread");
+    static constexpr const char* words[] = {toSay("untouched"), toSay("changed"), toSay("missing"),
+                                            toSay("foreign"), toSay("unread")};
+    return said(words[static_cast<std::size_t>(standing)]);
 }
 
 std::string nowWord(CopyNow now) {
-    switch (now) {
-    case CopyNow::Untouched:
-        return said("untouched");
-    case CopyNow::Changed:
-        return said("changed");
-    case CopyNow::Replaced:
-        return said("replaced");
-    case CopyNow::Gone:
-        break;
-    }
-    return said("gone");
+    static constexpr const char* words[] = {toSay("untouched"), toSay("changed"), toSay("replaced"),
+                                            toSay("gone")};
+    return said(words[static_cast<std::size_t>(now)]);
 }
 
 /// "changed    /album/tide.jpg: a copy of /in/tide.jpg for Web gallery, 2026-05-01": one line.
