@@ -56,9 +56,10 @@ std::string shownNumber(double value, int decimals);
 bool areOurWords(std::string_view name);
 /// byteText() as people of the language write it.
 std::string shownBytes(std::uint64_t bytes);
-/// A value within a sentence: a number, and one with its unit, as people write them. Under the names that are
-/// kept for them ("what", "where", "kinds" and a few more) values are words of ours, alone or in a list, and
-/// are translated; under any other name they may be a person's own, and stay.
+/// A value within a sentence: a number, and one with its unit, as people write them ("2.5 km.jpg" is a name,
+/// and stays). Under the names that are kept for them ("what", "where", "kinds" and a few more) values are
+/// words of ours, alone or in a list, and are translated; under any other name they may be a person's own,
+/// and stay.
 std::string saidValue(const std::string& name, const std::string& value);
 
 /// A sentence that is made where something happens, is kept in English, and is read in the language of a

@@ -83,14 +83,6 @@ void readFolder(const fs::path& folder, bool shipped, std::vector<Saved<Design>>
     }
 }
 
-template <class Design>
-void sortByName(typename std::vector<Saved<Design>>::iterator from,
-                typename std::vector<Saved<Design>>::iterator end) {
-    std::sort(from, end, [](const auto& a, const auto& b) {
-        return toLowerAscii(a.design.name) < toLowerAscii(b.design.name);
-    });
-}
-
 } // namespace
 
 template <class Design>
@@ -128,7 +120,9 @@ std::vector<Saved<Design>> Shelf<Design>::all(std::vector<Problem>* problems) co
         readFolder((shipped ? assetsFolder() : m_folder) / Kind<Design>::folder, shipped, out, problems);
         if (shipped)
             std::for_each(out.begin() + first, out.end(), sayNames<Design>);
-        sortByName<Design>(out.begin() + first, out.end());
+        std::sort(out.begin() + first, out.end(), [](const auto& a, const auto& b) {
+            return toLowerAscii(a.design.name) < toLowerAscii(b.design.name);
+        });
     }
     return out;
 }

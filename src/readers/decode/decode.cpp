@@ -273,11 +273,7 @@ DecodedPtr decodePicture(const ByteSource& source, const std::string& name, cons
         out->shrink = shrink;
         if (const auto jpeg = plainJpeg(source, facts, shrink); jpeg.file) {
             out->whole = blankImage(image);
-            const auto stride = VIPS_IMAGE_SIZEOF_LINE(image.get_image());
-            if (readRows(jpeg, image, [&](const NextRow& next) {
-                    for (std::size_t at = 0; at < out->whole.memory.size(); at += stride)
-                        next(out->whole.memory.data() + at);
-                }))
+            if (readAllRows(jpeg, image, out->whole.memory.data()))
                 return out;
         }
         out->whole = keptImage(image);

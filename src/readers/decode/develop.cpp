@@ -148,12 +148,8 @@ RawPixels allRows(const PlainJpeg& jpeg, const VImage& image) {
     RawPixels out;
     out.size = {image.width(), image.height()};
     out.bands = image.bands();
-    const auto stride = static_cast<std::size_t>(image.width()) * static_cast<std::size_t>(image.bands());
-    Pixels<std::uint8_t> pixels(stride * static_cast<std::size_t>(image.height()));
-    if (readRows(jpeg, image, [&](const NextRow& next) {
-            for (std::size_t at = 0; at < pixels.size(); at += stride)
-                next(pixels.data() + at);
-        }))
+    Pixels<std::uint8_t> pixels(VIPS_IMAGE_SIZEOF_IMAGE(image.get_image()));
+    if (readAllRows(jpeg, image, pixels.data()))
         out.eight = std::move(pixels);
     return out;
 }
@@ -249,9 +245,8 @@ Frame develop(const ByteSource& source, const std::string& name, const PictureFa
         const auto own = profileOf(image, notes);
         RawPixels made;
         const bool alpha = image.has_alpha() && wish.keepAlpha;
-        const bool plain = !decoded && facts.container == Container::Jpeg && facts.keepsBlocks;
-        image =
-            wantedPixels(image, facts, wish, alpha, plain ? PlainJpeg{&source, shrink} : PlainJpeg{}, made);
+        const auto jpeg = decoded ? PlainJpeg() : plainJpeg(source, facts, shrink);
+        image = wantedPixels(image, facts, wish, alpha, jpeg, made);
         const bool asMade =
             !made.eight.empty() && storedWish(facts, wish).orientation == 1 && wish.cut.angle == 0;
         Pixels<std::uint8_t> opacity;

@@ -64,4 +64,11 @@ bool readRows(const PlainJpeg& asked, const vips::VImage& like,
     }
 }
 
+bool readAllRows(const PlainJpeg& jpeg, const vips::VImage& like, std::uint8_t* to) {
+    return readRows(jpeg, like, [&](const NextRow& next) {
+        for (int y = 0; y < like.height(); ++y, to += VIPS_IMAGE_SIZEOF_LINE(like.get_image()))
+            next(to);
+    });
+}
+
 } // namespace keepseal

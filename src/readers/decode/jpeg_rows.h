@@ -23,5 +23,7 @@ using NextRow = std::function<void(std::uint8_t*)>;
 /// or it is damaged, and libvips is to be asked, which tells how; what `use` made is then nothing.
 bool readRows(const PlainJpeg& jpeg, const vips::VImage& like,
               const std::function<void(const NextRow&)>& use);
+/// All of them, one behind the other.
+bool readAllRows(const PlainJpeg& jpeg, const vips::VImage& like, std::uint8_t* to);
 
 } // namespace keepseal
