@@ -19,16 +19,13 @@ jpeg_error_mgr* tellingErrors(jpeg_error_mgr& errors);
 
 class JpegReader {
 public:
-    /// `bytes` stay the caller's, until the coefficients or all rows are read. `decodeAt`: for pixels beside
-    /// the coefficients, shrunk by this; 0: for one of both.
-    explicit JpegReader(ByteSpan bytes, int decodeAt = 0) {
+    /// `bytes` stay the caller's, until the coefficients or all rows are read.
+    explicit JpegReader(ByteSpan bytes) {
         m_reader.err = tellingErrors(m_errors);
         jpeg_create_decompress(&m_reader);
         try {
             jpeg_mem_src(&m_reader, bytes.data(), bytes.size());
             jpeg_read_header(&m_reader, TRUE);
-            m_reader.buffered_image = decodeAt > 0 ? TRUE : FALSE;
-            m_reader.scale_denom = static_cast<unsigned>(std::max(decodeAt, 1));
         } catch (...) {
             jpeg_destroy_decompress(&m_reader);
             throw;
@@ -39,6 +36,13 @@ public:
     JpegReader& operator=(const JpegReader&) = delete;
     jpeg_decompress_struct* operator->() { return &m_reader; }
     jpeg_decompress_struct* get() { return &m_reader; }
+    /// Before anything of it is read: pixels will be asked for beside the coefficients, shrunk by this.
+    void willDecodeAt(int shrink) {
+        m_reader.buffered_image = TRUE;
+        m_reader.scale_denom = static_cast<unsigned>(shrink);
+    }
+    /// What is not read yet of the bytes that it was given.
+    ByteSpan ahead() const { return {m_reader.src->next_input_byte, m_reader.src->bytes_in_buffer}; }
     /// Bytes are gone or no sense, and libjpeg went on as it could.
     bool isDamaged() const { return m_errors.num_warnings > 0; }
     jvirt_barray_ptr* coefficients() {
@@ -90,6 +94,12 @@ public:
     JpegWriter& operator=(const JpegWriter&) = delete;
     jpeg_compress_struct* operator->() { return &m_writer; }
     jpeg_compress_struct* get() { return &m_writer; }
+    /// What stands before the coded data, and nothing else.
+    Bytes header() {
+        jpeg_start_compress(&m_writer, TRUE);
+        jpeg_write_scanlines(&m_writer, nullptr, 0); // it is written before the first row, and waits for none
+        return {m_bytes, m_writer.dest->next_output_byte};
+    }
     Bytes finish() {
         jpeg_finish_compress(&m_writer);
         return {m_bytes, m_bytes + m_length};

@@ -11,16 +11,12 @@ namespace {
 constexpr int kUnit = 16; ///< pixels: the largest that is coded in one go
 
 /// The mean of each block of a component, in eighths: its first coefficient (ITU-T T.81, A.3.3).
-std::vector<int> eighthsOf(JpegReader& jpeg, int c) {
-    const auto& component = jpeg->comp_info[c];
-    const int step = component.quant_table->quantval[0];
+std::vector<int> eighthsOf(JpegReader& jpeg, int c, const BlockMeans& means) {
+    const int step = jpeg->quant_tbl_ptrs[jpeg->comp_info[c].quant_tbl_no]->quantval[0];
     std::vector<int> out;
-    out.reserve(static_cast<std::size_t>(component.width_in_blocks) * component.height_in_blocks);
-    for (JDIMENSION y = 0; y < component.height_in_blocks; ++y) {
-        const auto* row = jpeg.row(c, y, false);
-        for (JDIMENSION x = 0; x < component.width_in_blocks; ++x)
-            out.push_back(std::clamp(row[x][0] * step, -2048, 2047)); // no sample is more than 8 bits
-    }
+    out.reserve(means.values.size());
+    for (const int value : means.values)
+        out.push_back(std::clamp(value * step, -2048, 2047)); // no sample is more than 8 bits
     return out;
 }
 
@@ -36,7 +32,7 @@ void putRgb(std::uint8_t* to, int y, int cb, int cr) {
 }
 
 /// Coefficients of a part with what its outermost pixels are made from, as a small JPEG of its own.
-Bytes cutOutOf(JpegReader& jpeg, const Rect& area) {
+Bytes cutOutOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area) {
     JpegWriter writer;
     jpeg_copy_critical_parameters(jpeg.get(), writer.get());
     writer->image_width = static_cast<JDIMENSION>(area.width);
@@ -64,7 +60,7 @@ Bytes cutOutOf(JpegReader& jpeg, const Rect& area) {
                   top = area.y / 8 * component.v_samp_factor / jpeg->max_v_samp_factor;
         for (JDIMENSION y = 0; y < down(c) && static_cast<JDIMENSION>(top) + y < component.height_in_blocks;
              ++y) {
-            const auto* from = jpeg.row(c, static_cast<JDIMENSION>(top) + y, false) + left;
+            const auto* from = rows(c, static_cast<JDIMENSION>(top) + y) + left;
             auto* to = (*common->mem->access_virt_barray)(common, arrays[static_cast<std::size_t>(c)], y, 1,
                                                           TRUE)[0];
             const auto there = std::min(across(c), component.width_in_blocks - static_cast<JDIMENSION>(left));
@@ -93,27 +89,48 @@ Frame decoded(const Bytes& bytes) {
 
 } // namespace
 
-Frame coarseOf(JpegReader& jpeg) {
+BlockMeans meansOf(JpegReader& jpeg, int c) {
+    const auto& component = jpeg->comp_info[c];
+    BlockMeans out;
+    out.stride = component.width_in_blocks;
+    out.values.reserve(out.stride * component.height_in_blocks);
+    for (JDIMENSION y = 0; y < component.height_in_blocks; ++y) {
+        const auto* row = jpeg.row(c, y, false);
+        for (JDIMENSION x = 0; x < component.width_in_blocks; ++x)
+            out.values.push_back(row[x][0]);
+    }
+    return out;
+}
+
+Frame coarseOf(JpegReader& jpeg, const std::vector<BlockMeans>& means) {
     Frame out;
     out.size = {static_cast<int>(jpeg->image_width / 8), static_cast<int>(jpeg->image_height / 8)};
     out.picture = {0, 0, out.size.width, out.size.height};
     if (out.size.empty())
         return {};
     out.rgb.resize(static_cast<std::size_t>(out.size.pixels()) * 3);
-    const bool grey = jpeg->num_components == 1;
-    const auto light = eighthsOf(jpeg, 0);
-    const auto blue = grey ? std::vector<int>() : eighthsOf(jpeg, 1),
-               red = grey ? std::vector<int>() : eighthsOf(jpeg, 2);
-    const auto at = [&](int c, int x, int y) { // which of a component's blocks
-        const auto& component = jpeg->comp_info[c];
-        const int bx = x * component.h_samp_factor / jpeg->max_h_samp_factor,
-                  by = y * component.v_samp_factor / jpeg->max_v_samp_factor;
-        return static_cast<std::size_t>(by) * component.width_in_blocks + static_cast<std::size_t>(bx);
+    struct Plane {
+        std::vector<int> eighths = {0};
+        std::size_t stride = 0;
+        int across = 31, down = 31; ///< 1: a block lies over two of the finest; 31: over all
     };
-    for (int y = 0; y < out.size.height; ++y)
-        for (int x = 0; x < out.size.width; ++x)
-            putRgb(out.row(y) + static_cast<std::ptrdiff_t>(x) * 3, light[at(0, x, y)],
-                   grey ? 0 : blue[at(1, x, y)], grey ? 0 : red[at(2, x, y)]);
+    std::array<Plane, 3> planes; // of a grey one the colours are 0 all over
+    for (std::size_t c = 0; c < means.size(); ++c) {
+        const auto& component = jpeg->comp_info[c];
+        planes[c] = {eighthsOf(jpeg, static_cast<int>(c), means[c]), means[c].stride,
+                     jpeg->max_h_samp_factor / component.h_samp_factor - 1,
+                     jpeg->max_v_samp_factor / component.v_samp_factor - 1};
+    }
+    const auto& [light, blue, red] = planes;
+    for (int y = 0; y < out.size.height; ++y) {
+        const auto rowOf = [y](const Plane& plane) {
+            return plane.eighths.data() + static_cast<std::size_t>(y >> plane.down) * plane.stride;
+        };
+        const int *luminance = rowOf(light), *cb = rowOf(blue), *cr = rowOf(red);
+        auto* to = out.row(y);
+        for (int x = 0; x < out.size.width; ++x, to += 3)
+            putRgb(to, luminance[x >> light.across], cb[x >> blue.across], cr[x >> red.across]);
+    }
     return out;
 }
 
@@ -141,12 +158,15 @@ KeptImage pixelsBeside(JpegReader& jpeg, const vips::VImage& like) {
     return out;
 }
 
-Frame partOf(JpegReader& jpeg, const Rect& area) {
+Rect withNeighbours(JpegReader& jpeg, const Rect& area) {
     const Rect whole{0, 0, static_cast<int>(jpeg->image_width), static_cast<int>(jpeg->image_height)};
-    // Colours that are coded more coarsely are drawn out of their neighbours: those come along.
-    const Rect with = intersection(
-        {area.x - kUnit, area.y - kUnit, area.width + 2 * kUnit, area.height + 2 * kUnit}, whole);
-    const Frame pixels = decoded(cutOutOf(jpeg, with));
+    return intersection({area.x - kUnit, area.y - kUnit, area.width + 2 * kUnit, area.height + 2 * kUnit},
+                        whole);
+}
+
+Frame partOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area) {
+    const Rect with = withNeighbours(jpeg, area);
+    const Frame pixels = decoded(cutOutOf(jpeg, rows, with));
     return cutOut(pixels, {area.x - with.x, area.y - with.y, area.width, area.height});
 }
 

@@ -8,14 +8,28 @@
 #include "geometry/size.h"
 #include "picture/frame.h"
 
+#include <functional>
+#include <vector>
+
 namespace keepseal {
 
-/// See HeldJpeg.
-Frame coarseOf(JpegReader& jpeg);
+/// Gives a row of blocks of a component, to be read.
+using BlockRows = std::function<JBLOCKROW(int, JDIMENSION)>;
+/// The first coefficients of a component's blocks, row by row.
+struct BlockMeans {
+    std::vector<std::int16_t> values;
+    std::size_t stride = 0; ///< from one row to the next
+};
+BlockMeans meansOf(JpegReader& jpeg, int component);
+
+/// See HeldJpeg; `means`: of each component.
+Frame coarseOf(JpegReader& jpeg, const std::vector<BlockMeans>& means);
 /// All pixels of one that was opened for them, before anything of it is changed: as `like`, which is the same
 /// picture as libvips opens it, and with all that its header says of its colours.
 KeptImage pixelsBeside(JpegReader& jpeg, const vips::VImage& like);
-/// See pixelsOf(); `area` is taken to be as asked there.
-Frame partOf(JpegReader& jpeg, const Rect& area);
+/// What partOf() reads the blocks of: colours that are coded more coarsely are drawn out of their neighbours.
+Rect withNeighbours(JpegReader& jpeg, const Rect& area);
+/// See pixelsOf(); `area` is taken to be as asked there. Nothing of `jpeg` is read but its header.
+Frame partOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area);
 
 } // namespace keepseal

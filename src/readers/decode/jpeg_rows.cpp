@@ -9,26 +9,23 @@ namespace {
 
 constexpr std::uint64_t kMostJpegBytes = 128U << 20; ///< they are held while it is decoded
 
-/// All bytes of a file, where they lie or read into `room`; empty: it has become shorter.
-ByteSpan bytesOfJpeg(const ByteSource& file, Pixels<std::uint8_t>& room) {
-    if (const auto held = file.held(); !held.empty())
-        return held;
-    room = Pixels<std::uint8_t>(file.size());
-    for (std::size_t length = 0; length < room.size();) {
-        const auto more = file.read(length, {room.data() + length, room.size() - length});
-        if (more == 0)
-            return {};
-        length += more;
-    }
-    return {room.data(), room.size()};
-}
-
 bool isOpenedAlike(JpegReader& jpeg, const vips::VImage& like) {
     return jpeg->output_components == like.bands() && static_cast<int>(jpeg->output_width) >= like.width() &&
            static_cast<int>(jpeg->output_height) >= like.height();
 }
 
 } // namespace
+
+Pixels<std::uint8_t> allBytesOf(const ByteSource& file) {
+    Pixels<std::uint8_t> out(file.size());
+    for (std::size_t length = 0; length < out.size();) {
+        const auto more = file.read(length, {out.data() + length, out.size() - length});
+        if (more == 0)
+            return {};
+        length += more;
+    }
+    return out;
+}
 
 PlainJpeg plainJpeg(const ByteSource& file, const PictureFacts& facts, int shrink) {
     const bool plain =
@@ -41,8 +38,9 @@ bool readRows(const PlainJpeg& asked, const vips::VImage& like,
     if (!asked.file)
         return false;
     try {
-        Pixels<std::uint8_t> room;
-        JpegReader jpeg(bytesOfJpeg(*asked.file, room));
+        const auto held = asked.file->held();
+        const auto room = held.empty() ? allBytesOf(*asked.file) : Pixels<std::uint8_t>();
+        JpegReader jpeg(held.empty() ? ByteSpan(room.data(), room.size()) : held);
         jpeg->scale_denom = static_cast<unsigned>(asked.shrink);
         jpeg_start_decompress(jpeg.get());
         if (!isOpenedAlike(jpeg, like))

@@ -17,6 +17,9 @@ struct PlainJpeg {
 };
 PlainJpeg plainJpeg(const ByteSource& file, const PictureFacts& facts, int shrink);
 
+/// All bytes of a file, read; empty: it has become shorter.
+Pixels<std::uint8_t> allBytesOf(const ByteSource& file);
+
 /// Writes the next row, top first, of `like`.
 using NextRow = std::function<void(std::uint8_t*)>;
 /// Calls `use` once. `like`: the same picture as libvips opens it, shrunk by as much. False: there is none,

@@ -4,24 +4,32 @@
 
 #include "decode/decode.h"
 #include "decode/jpeg_part.h"
+#include "decode/jpeg_rows.h"
+#include "decode/jpeg_scan.h"
 #include "picture/untouched.h"
 
 #include <algorithm>
 #include <malloc.h>
+#include <optional>
 #include <vector>
 
 namespace keepseal {
 namespace {
 
-/// The changed part by itself, with the original's tables and sampling.
-Bytes encodedPart(JpegReader& original, const ChangedPart& changed) {
-    JpegWriter writer;
+/// It will be fed with pixels: grey where the original is, else red, green and blue.
+void codeLike(JpegReader& original, JpegWriter& writer) {
     jpeg_copy_critical_parameters(original.get(), writer.get());
-    writer->image_width = static_cast<JDIMENSION>(changed.area.width);
-    writer->image_height = static_cast<JDIMENSION>(changed.area.height);
     const bool grey = original->num_components == 1;
     writer->input_components = grey ? 1 : 3;
     writer->in_color_space = grey ? JCS_GRAYSCALE : JCS_RGB;
+}
+
+/// The changed part by itself, with the original's tables and sampling.
+Bytes encodedPart(JpegReader& original, const ChangedPart& changed) {
+    JpegWriter writer;
+    codeLike(original, writer);
+    writer->image_width = static_cast<JDIMENSION>(changed.area.width);
+    writer->image_height = static_cast<JDIMENSION>(changed.area.height);
     writer->dct_method = JDCT_ISLOW;
     jpeg_start_compress(writer.get(), TRUE);
     std::vector<JSAMPLE> line;
@@ -29,7 +37,7 @@ Bytes encodedPart(JpegReader& original, const ChangedPart& changed) {
     while (writer->next_scanline < writer->image_height) {
         const auto* row = changed.rgb.data() + writer->next_scanline * stride;
         line.assign(row, row + stride);
-        if (grey)
+        if (writer->input_components == 1)
             for (std::size_t x = 0; x < stride / 3; ++x)
                 line[x] = row[3 * x];
         JSAMPROW rows = line.data();
@@ -50,7 +58,8 @@ bool anyChanged(const ChangedPart& changed, int left, int top, int width, int he
 }
 
 /// Puts the blocks of the part that hold a changed pixel in the original's place.
-void exchangeBlocks(JpegReader& original, JpegReader& part, const ChangedPart& changed) {
+void exchangeBlocks(JpegReader& original, const BlockRows& rows, JpegReader& part,
+                    const ChangedPart& changed) {
     for (int c = 0; c < original->num_components; ++c) {
         const auto& component = original->comp_info[c];
         // A block of a component that has fewer samples covers several cells.
@@ -61,7 +70,7 @@ void exchangeBlocks(JpegReader& original, JpegReader& part, const ChangedPart& c
         const auto& own = part->comp_info[c];
         for (JDIMENSION y = 0; y < own.height_in_blocks && top + y < component.height_in_blocks; ++y) {
             const auto* from = part.row(c, y, false);
-            auto* to = original.row(c, top + y, true);
+            auto* to = rows(c, top + y);
             for (JDIMENSION x = 0; x < own.width_in_blocks && left + x < component.width_in_blocks; ++x)
                 if (anyChanged(changed, static_cast<int>(x) * across, static_cast<int>(y) * down, across,
                                down))
@@ -149,16 +158,48 @@ bool keepsBlocks(const ByteSource& source) {
 }
 
 struct JpegCoefficients {
-    JpegReader reader;
-    std::size_t bytes; ///< of the file
-    JpegCoefficients(const Bytes& file, const PictureFacts& facts, int decodeAt)
-        : reader(file, decodeAt), bytes(file.size()) {
+    Pixels<std::uint8_t> file; ///< its own: whatever was asked with may be gone
+    JpegReader reader;         ///< of the header and, where there is no scan, of all coefficients
+    std::unique_ptr<JpegScan> scan;
+    std::optional<UnitRows> read; ///< of the scan, last
+    JpegCoefficients(const ByteSource& source, const PictureFacts& facts)
+        : file(allBytesOf(source)), reader({file.data(), file.size()}) {
         requireIsIt(reader, facts);
-        reader.coefficients();
+        if (!reader.isDamaged())
+            scan = JpegScan::from(reader.ahead(), *reader.get());
+    }
+    std::vector<BlockMeans> means() {
+        std::vector<BlockMeans> out;
+        for (int c = 0; c < reader->num_components; ++c)
+            if (const auto i = static_cast<std::size_t>(c); scan)
+                out.push_back({scan->means(i), scan->shape().components[i].stride});
+            else
+                out.push_back(meansOf(reader, c));
+        return out;
+    }
+    /// Of the scan: those in which an area lies, and one more, whose means are told from those above it.
+    UnitRows& rowsAround(const Rect& area) {
+        const auto& shape = scan->shape();
+        const auto high = static_cast<std::size_t>(
+            shape.components.size() == 1 ? DCTSIZE : DCTSIZE * reader->max_v_samp_factor);
+        const auto first = static_cast<std::size_t>(area.y) / high,
+                   end = std::min((static_cast<std::size_t>(area.bottom()) + high - 1) / high + 1,
+                                  shape.unitsDown);
+        if (!read || first < read->first() || end > read->end())
+            read = scan->rows(first, end - first);
+        return *read;
     }
 };
 
 namespace {
+
+BlockRows blocksOf(UnitRows& rows) {
+    return [&rows](int c, JDIMENSION y) { return rows.row(static_cast<std::size_t>(c), y); };
+}
+
+BlockRows blocksOf(JpegReader& jpeg) {
+    return [&jpeg](int c, JDIMENSION y) { return jpeg.row(c, y, true); };
+}
 
 /// While it lives, large blocks are taken where they stay the process's own when they are freed: the
 /// coefficients of the next picture are as many, and pages that are touched for the first time are a fifth of
@@ -175,6 +216,8 @@ struct KeepsLargeBlocks {
 
 DecodedPtr decodedBeside(JpegCoefficients& held, const ByteSource& source, const std::string& name,
                          const PictureFacts& facts, int shrink) {
+    if (held.scan)
+        return decodePicture(MemorySource({held.file.data(), held.file.size()}), name, facts, shrink);
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
         auto out = std::make_shared<DecodedPicture>();
@@ -184,6 +227,28 @@ DecodedPtr decodedBeside(JpegCoefficients& held, const ByteSource& source, const
     });
 }
 
+/// What stands before the coded data, by libjpeg: with the original's tables, so that its codes stay right.
+Bytes headerLike(JpegReader& original) {
+    JpegWriter writer;
+    codeLike(original, writer);
+    const auto take = [&](JHUFF_TBL** to, JHUFF_TBL* const* from) {
+        for (int i = 0; i < NUM_HUFF_TBLS; ++i)
+            if (from[i]) {
+                if (!to[i])
+                    to[i] = jpeg_alloc_huff_table(reinterpret_cast<j_common_ptr>(writer.get()));
+                *to[i] = *from[i];
+                to[i]->sent_table = FALSE;
+            }
+    };
+    take(writer->dc_huff_tbl_ptrs, original->dc_huff_tbl_ptrs);
+    take(writer->ac_huff_tbl_ptrs, original->ac_huff_tbl_ptrs);
+    for (int c = 0; c < original->num_components; ++c) {
+        writer->comp_info[c].dc_tbl_no = original->comp_info[c].dc_tbl_no;
+        writer->comp_info[c].ac_tbl_no = original->comp_info[c].ac_tbl_no;
+    }
+    writer->restart_interval = original->restart_interval;
+    return writer.header();
+}
 } // namespace
 
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
@@ -193,11 +258,16 @@ HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const Pictu
         if (decodeAt < 0 || decodeAt > kMostBeside)
             throw Problem(ProblemKind::Internal, name, "no coefficients are read at that size");
         HeldJpeg out;
-        out.coefficients =
-            std::make_shared<JpegCoefficients>(source.bytes(0, source.size()), facts, decodeAt);
-        out.coarse = coarseOf(out.coefficients->reader);
+        out.coefficients = std::make_shared<JpegCoefficients>(source, facts);
+        auto& held = *out.coefficients;
+        if (!held.scan) {
+            if (decodeAt > 0)
+                held.reader.willDecodeAt(decodeAt);
+            held.reader.coefficients();
+        }
+        out.coarse = coarseOf(held.reader, held.means());
         if (decodeAt > 0)
-            out.decoded = decodedBeside(*out.coefficients, source, name, facts, decodeAt);
+            out.decoded = decodedBeside(held, source, name, facts, decodeAt);
         return out;
     } catch (Problem& problem) {
         if (problem.subject.empty())
@@ -207,26 +277,53 @@ HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const Pictu
 }
 
 Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
-    auto& reader =
-        const_cast<JpegCoefficients&>(held).reader; // libjpeg's arrays are read as they are written
-    requirePartOf(reader, area);
-    return partOf(reader, area);
+    auto& own = const_cast<JpegCoefficients&>(held); // libjpeg's arrays are read as they are written
+    requirePartOf(own.reader, area);
+    if (!own.scan)
+        return partOf(own.reader, blocksOf(own.reader), area);
+    return partOf(own.reader, blocksOf(own.rowsAround(withNeighbours(own.reader, area))), area);
 }
 
-Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
-    auto& original = held->reader;
+namespace {
+
+/// Bit by bit but for the units of the part; none: its values have no codes there.
+std::optional<Bytes> exchangedInScan(JpegCoefficients& held, const ChangedPart& changed) {
+    auto& original = held.reader;
+    auto out = headerLike(original);
+    const auto before = changed.empty() ? held.scan->rows(0, 0) : held.rowsAround(changed.area);
+    auto after = before;
     if (!changed.empty()) {
-        requireFits(original, changed);
         const auto encoded = encodedPart(original, changed);
         JpegReader part(encoded);
-        part.coefficients();
-        exchangeBlocks(original, part, changed);
+        exchangeBlocks(original, blocksOf(after), part, changed);
     }
-    JpegWriter writer(held->bytes + held->bytes / 8);
+    return held.scan->addExchanged(before, after, out) ? std::optional(std::move(out)) : std::nullopt;
+}
+
+/// All coefficients coded again.
+Bytes exchangedInAll(JpegCoefficients& held, const ChangedPart& changed) {
+    auto& original = held.reader;
+    if (!changed.empty()) {
+        const auto encoded = encodedPart(original, changed);
+        JpegReader part(encoded);
+        exchangeBlocks(original, blocksOf(original), part, changed);
+    }
+    JpegWriter writer(held.file.size() + held.file.size() / 8);
     jpeg_copy_critical_parameters(original.get(), writer.get());
     codeLikeIt(original, writer);
     jpeg_write_coefficients(writer.get(), original.coefficients());
     return writer.finish();
+}
+
+} // namespace
+
+Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
+    if (!changed.empty())
+        requireFits(held->reader, changed);
+    if (held->scan)
+        if (auto out = exchangedInScan(*held, changed))
+            return std::move(*out);
+    return exchangedInAll(*held, changed);
 }
 
 } // namespace keepseal

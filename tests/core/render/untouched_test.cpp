@@ -3,107 +3,18 @@
 // Copies that keep their original's coefficients outside the mark, held against libjpeg's own reading.
 #include "support/chain.h"
 #include "support/job.h"
+#include "support/jpegs.h"
 #include "support/seals.h"
 
 #include "render/finished_copy.h"
 #include "render/untouched_copy.h"
 
-#include <cstdio>
 #include <gtest/gtest.h>
-#include <jpeglib.h>
-#include <random>
 
 using namespace keepseal;
 using namespace keepseal::test;
 
 namespace {
-
-struct Kind {
-    const char* name;
-    int across = 2, down = 2; ///< of luminance for one of colour
-    bool progressive = false;
-    int restart = 0; ///< blocks
-    int channels = 3;
-    Size size{203, 149}; ///< no multiple of a block
-    bool commonTables = true;
-};
-
-/// A picture with texture everywhere, written by libjpeg in the given way.
-Bytes jpegOf(const Kind& kind) {
-    jpeg_compress_struct writer{};
-    jpeg_error_mgr errors{};
-    writer.err = jpeg_std_error(&errors);
-    jpeg_create_compress(&writer);
-    unsigned char* bytes = nullptr;
-    unsigned long length = 0;
-    jpeg_mem_dest(&writer, &bytes, &length);
-    writer.image_width = static_cast<JDIMENSION>(kind.size.width);
-    writer.image_height = static_cast<JDIMENSION>(kind.size.height);
-    writer.input_components = kind.channels;
-    writer.in_color_space = kind.channels == 1 ? JCS_GRAYSCALE : JCS_RGB;
-    jpeg_set_defaults(&writer);
-    jpeg_set_quality(&writer, 87, TRUE);
-    if (kind.channels == 3) {
-        writer.comp_info[0].h_samp_factor = kind.across;
-        writer.comp_info[0].v_samp_factor = kind.down;
-    }
-    writer.restart_interval = static_cast<unsigned>(kind.restart);
-    writer.optimize_coding = kind.commonTables ? FALSE : TRUE;
-    if (kind.progressive)
-        jpeg_simple_progression(&writer);
-    jpeg_start_compress(&writer, TRUE);
-    std::mt19937 random(7);
-    std::vector<JSAMPLE> row(static_cast<std::size_t>(kind.size.width * kind.channels));
-    while (writer.next_scanline < writer.image_height) {
-        for (std::size_t i = 0; i < row.size(); ++i)
-            row[i] = static_cast<JSAMPLE>(90 + random() % 50 + (i + writer.next_scanline) % 60);
-        JSAMPROW rows = row.data();
-        jpeg_write_scanlines(&writer, &rows, 1);
-    }
-    jpeg_finish_compress(&writer);
-    Bytes out(bytes, bytes + length);
-    jpeg_destroy_compress(&writer);
-    std::free(bytes); // NOLINT: it is the library's
-    return out;
-}
-
-/// All of a file, by libjpeg.
-struct Coefficients {
-    struct Component {
-        JDIMENSION across = 0, down = 0;
-        std::vector<std::array<JCOEF, DCTSIZE2>> blocks;
-        std::array<UINT16, DCTSIZE2> table{};
-        int h = 0, v = 0;
-    };
-    std::vector<Component> components;
-    bool progressive = false;
-    explicit Coefficients(const Bytes& bytes) {
-        jpeg_decompress_struct reader{};
-        jpeg_error_mgr errors{};
-        reader.err = jpeg_std_error(&errors);
-        jpeg_create_decompress(&reader);
-        jpeg_mem_src(&reader, bytes.data(), bytes.size());
-        jpeg_read_header(&reader, TRUE);
-        auto* arrays = jpeg_read_coefficients(&reader);
-        progressive = reader.progressive_mode;
-        for (int c = 0; c < reader.num_components; ++c) {
-            const auto& info = reader.comp_info[c];
-            Component out{info.width_in_blocks, info.height_in_blocks, {}, {},
-                          info.h_samp_factor,   info.v_samp_factor};
-            std::copy_n(info.quant_table->quantval, DCTSIZE2, out.table.begin());
-            for (JDIMENSION y = 0; y < out.down; ++y) {
-                auto* row = (*reader.mem->access_virt_barray)(reinterpret_cast<j_common_ptr>(&reader),
-                                                              arrays[c], y, 1, FALSE)[0];
-                for (JDIMENSION x = 0; x < out.across; ++x) {
-                    out.blocks.emplace_back();
-                    std::copy_n(row[x], DCTSIZE2, out.blocks.back().begin());
-                }
-            }
-            components.push_back(std::move(out));
-        }
-        jpeg_destroy_decompress(&reader);
-    }
-};
 
 Delivery wholeSize(const SealDesign& seal) {
     Delivery out;
@@ -170,7 +81,7 @@ SealDesign greyBox(int wide = 60, int high = 20) {
 class Untouched : public ::testing::Test {
 protected:
     TempFolder folder;
-    fs::path made(const Kind& kind) {
+    fs::path made(const JpegKind& kind) {
         const auto path = folder / (std::string(kind.name) + ".jpg");
         writeFile(path, jpegOf(kind));
         return path;
@@ -178,7 +89,7 @@ protected:
 };
 
 TEST_F(Untouched, EveryBlockWithoutAPixelOfTheMarkKeepsItsCoefficients) {
-    const Kind kinds[] = {
+    const JpegKind kinds[] = {
         {"444", 1, 1},
         {"422", 2, 1},
         {"440", 1, 2},
@@ -200,7 +111,7 @@ TEST_F(Untouched, EveryBlockWithoutAPixelOfTheMarkKeepsItsCoefficients) {
             seal.margins.share = 0; // flush with the edges
             const Stamped copy(path, wholeSize(seal));
             ASSERT_TRUE(copy.untouched()) << copy.why();
-            const Coefficients before(jpegOf(kind)), after(copy.encoded.bytes);
+            const JpegBlocks before(jpegOf(kind)), after(copy.encoded.bytes);
             const auto& wanted = copy.finished.frame;
             const auto without = decodedCopy(jpegOf(kind), {});
             /// Whether the mark changes a pixel that this block codes.
@@ -246,7 +157,7 @@ TEST_F(Untouched, NothingAtAllChangesWithoutAMark) {
     delivery.seal.on = false;
     const Stamped copy(path, delivery);
     ASSERT_TRUE(copy.untouched());
-    const Coefficients before(jpegOf({"plain"})), after(copy.encoded.bytes);
+    const JpegBlocks before(jpegOf({"plain"})), after(copy.encoded.bytes);
     for (std::size_t c = 0; c < 3; ++c)
         EXPECT_EQ(before.components[c].blocks, after.components[c].blocks);
 }
@@ -346,8 +257,9 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
 }
 
 TEST_F(Untouched, PixelsOfAPartAreThoseOfTheWhole) {
-    for (const auto& kind : {Kind{"444", 1, 1}, Kind{"422", 2, 1}, Kind{"440", 1, 2}, Kind{"420"},
-                             Kind{"progressive", 2, 2, true}, Kind{"grey", 1, 1, false, 0, 1}}) {
+    for (const auto& kind :
+         {JpegKind{"444", 1, 1}, JpegKind{"422", 2, 1}, JpegKind{"440", 1, 2}, JpegKind{"420"},
+          JpegKind{"progressive", 2, 2, true}, JpegKind{"grey", 1, 1, false, 0, 1}}) {
         const Opened opened(made(kind));
         const auto whole = decodedCopy(jpegOf(kind), {});
         const auto held = holdJpeg(opened.original, kind.name, opened.facts);
@@ -378,8 +290,8 @@ TEST_F(Untouched, PixelsBesideTheCoefficientsAreThoseOfADecodeAndTheStampIsTheSa
     part.rgb.assign(32 * 16 * 3, 200);
     part.cells.assign(4 * 2, 1);
     for (const auto& kind :
-         {Kind{"444", 1, 1}, Kind{"422", 2, 1}, Kind{"420"}, Kind{"restart", 2, 2, false, 3},
-          Kind{"progressive", 2, 2, true}, Kind{"grey", 1, 1, false, 0, 1}})
+         {JpegKind{"444", 1, 1}, JpegKind{"422", 2, 1}, JpegKind{"420"}, JpegKind{"restart", 2, 2, false, 3},
+          JpegKind{"progressive", 2, 2, true}, JpegKind{"grey", 1, 1, false, 0, 1}})
         for (const int shrink : {1, 2, 4}) {
             const Opened opened(made(kind));
             const auto wish = wholePicture(opened.facts, {203 / shrink, 149 / shrink});
@@ -404,8 +316,9 @@ TEST_F(Untouched, OnlyWhatLiesUnderTheMarkIsDecodedAndTheCopyIsTheSame) {
     seal.tone = Tone::ByPicture;
     seal.placing = Placing::Advised;
     for (const auto& kind :
-         {Kind{"444", 1, 1, false, 0, 3, {3203, 149}}, Kind{"420", 2, 2, false, 0, 3, {3203, 149}},
-          Kind{"progressive", 2, 2, true, 0, 3, {149, 3203}}, Kind{"grey", 1, 1, false, 0, 1, {3203, 149}}}) {
+         {JpegKind{"444", 1, 1, false, 0, 3, {3203, 149}}, JpegKind{"420", 2, 2, false, 0, 3, {3203, 149}},
+          JpegKind{"progressive", 2, 2, true, 0, 3, {149, 3203}},
+          JpegKind{"grey", 1, 1, false, 0, 1, {3203, 149}}}) {
         const InARun run(made(kind), seal);
         const auto& [opened, asked, inRun] = std::tie(run.opened, run.asked, run.copy);
         ASSERT_TRUE(isMadeOfCoefficients(asked));

@@ -1,0 +1,124 @@
+// SPDX-FileCopyrightText: Keep Seal contributors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A JPEG whose blocks follow each other in one sequential scan (ITU-T T.81, annex F), walked through once by
+// its codes alone: where each row of units lies in its bits, and the mean of each block. Single rows can then
+// be read out and be exchanged; all else is copied bit by bit. Internal to decode/.
+#pragma once
+
+#include "decode/huffman_codes.h"
+#include "picture/pixel_memory.h"
+
+#include <algorithm>
+#include <memory>
+#include <optional>
+#include <utility>
+#include <vector>
+
+namespace keepseal {
+
+/// How its units follow each other. A unit (T.81: MCU) is what is coded in one go: some blocks of each
+/// component.
+struct ScanShape {
+    struct Component {
+        std::size_t across = 1, down = 1;  ///< blocks in a unit
+        std::size_t stride = 0;            ///< blocks in a row, with those that only fill the last unit
+        std::size_t means = 0, others = 0; ///< which tables
+    };
+    std::vector<Component> components;
+    std::size_t unitsAcross = 0, unitsDown = 0;
+    std::size_t restart = 0; ///< units between restart markers; all of them where there are none
+    std::size_t units() const { return unitsAcross * unitsDown; }
+    std::size_t segments() const { return (units() + restart - 1) / restart; }
+};
+/// None: it is coded otherwise. As libjpeg has read its header, up to the first scan.
+std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header);
+
+/// Some whole rows of units, read out.
+class UnitRows {
+public:
+    UnitRows(const ScanShape& shape, std::size_t first, std::size_t count);
+    std::size_t first() const { return m_first; }
+    std::size_t end() const { return m_first + m_count; }
+    /// A row of blocks that is one of these, counted from the top of the picture.
+    JBLOCKROW row(std::size_t component, std::size_t y);
+    const JBLOCK& block(std::size_t component, std::size_t x, std::size_t y) const;
+    /// Where a unit was read, from one bit up to another.
+    std::pair<std::uint64_t, std::uint64_t> bitsOf(std::size_t unit) const {
+        return m_bits[unit - m_first * m_unitsAcross];
+    }
+
+private:
+    friend class JpegScan;
+    struct Component {
+        std::size_t top = 0, stride = 0; ///< in blocks
+        std::vector<JCOEF> coefficients;
+    };
+    std::size_t m_first, m_count, m_unitsAcross;
+    std::vector<Component> m_components;
+    std::vector<std::pair<std::uint64_t, std::uint64_t>> m_bits;
+};
+
+class JpegScan {
+public:
+    /// `coded`: from the first byte behind the header. Null: coded in another way, damaged, or in any way
+    /// unusual; libjpeg is to be asked.
+    static std::unique_ptr<JpegScan> from(ByteSpan coded, const jpeg_decompress_struct& header);
+
+    const ScanShape& shape() const { return m_shape; }
+    /// The first coefficients of a component's blocks, in rows of its stride.
+    const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
+    UnitRows rows(std::size_t first, std::size_t count) const;
+    /// Adds the coded data, up to the end of the JPEG, in which `after` stands for some rows that were read
+    /// as `before`, and all else is copied bit by bit. False: the original's tables have no code for a value
+    /// in it, or the last of its blocks was changed and others follow.
+    bool addExchanged(const UnitRows& before, const UnitRows& after, Bytes& to) const;
+
+private:
+    struct Segment {                    ///< between restart markers
+        std::size_t begin = 0, end = 0; ///< bytes
+        std::uint64_t lastBit = 0;      ///< behind its last code
+    };
+    using Means = std::array<int, MAX_COMPS_IN_SCAN>; ///< the last of each component: T.81, F.1.1.5.1
+    class Rewriter;
+
+    const HuffmanCodes& meansOf(std::size_t component) const {
+        return *m_ofMeans[m_shape.components[component].means];
+    }
+    const HuffmanCodes& othersOf(std::size_t component) const {
+        return *m_ofOthers[m_shape.components[component].others];
+    }
+    /// Calls it with the component, the column and the row of each block of a unit, as they are coded.
+    template <class Use>
+    void eachBlock(std::size_t unit, const Use& use) const {
+        const auto column = unit % m_shape.unitsAcross, row = unit / m_shape.unitsAcross;
+        for (std::size_t c = 0; c < m_shape.components.size(); ++c) {
+            const auto& component = m_shape.components[c];
+            for (auto y = row * component.down; y < (row + 1) * component.down; ++y)
+                for (auto x = column * component.across; x < (column + 1) * component.across; ++x)
+                    use(c, x, y);
+        }
+    }
+    bool takeTables(const jpeg_decompress_struct& header);
+    bool takeBytes(ByteSpan coded);
+    bool walk();
+    bool walkUnit(BitReader& bits, std::size_t column, std::size_t row, Means& last);
+    /// What the means of a unit are told from.
+    Means meansBefore(std::size_t unit) const;
+    std::size_t endOf(std::size_t segment) const { ///< in units
+        return std::min(m_shape.units(), (segment + 1) * m_shape.restart);
+    }
+    /// Where a unit begins that is the first of a segment or of a row.
+    std::uint64_t beginOf(std::size_t unit) const {
+        return unit % m_shape.restart == 0 ? m_segments[unit / m_shape.restart].begin * 8
+                                           : m_rowBegins[unit / m_shape.unitsAcross];
+    }
+
+    ScanShape m_shape;
+    std::array<std::optional<HuffmanCodes>, NUM_HUFF_TBLS> m_ofMeans, m_ofOthers;
+    Pixels<std::uint8_t> m_bytes; ///< without markers, and without the zeros that tell 0xff from one
+    std::vector<Segment> m_segments;
+    std::vector<std::vector<std::int16_t>> m_means;
+    std::vector<std::uint64_t> m_rowBegins; ///< in bits of m_bytes
+};
+
+} // namespace keepseal
