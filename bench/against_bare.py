@@ -16,9 +16,10 @@ import tempfile
 TIMES, FEW, MORE = 5, 3, 9
 GALLERY = os.path.join(os.path.dirname(__file__), "..", "assets", "deliveries", "web-gallery.json")
 ROWS = {
-    "web": ["file.quality=90"],
-    "full": ["fit.on=false", "finish.sharpen=false", "file.quality=92", "file.untouched=false"],
-    "untouched": ["fit.on=false"],
+    "web": ["file.quality=90", "file.progressive=false"],
+    "progressive": ["file.quality=90", "file.progressive=true"],
+    "full": ["file.progressive=false", "fit.on=false", "finish.sharpen=false", "file.quality=92", "file.untouched=false"],
+    "untouched": ["file.progressive=false", "fit.on=false"],
 }
 
 
@@ -77,7 +78,7 @@ def main(programs, given):
             bare, ours = [], []
             for _ in range(TIMES):
                 bare.append(further([os.path.join(programs, "bare-work"), mode, "OUT"]))
-                words = ["--delivery", GALLERY, "--set", "file.progressive=false", "--set", "seal.text=A name"]
+                words = ["--delivery", GALLERY, "--set", "seal.text=A name"]
                 ours.append(further(ours_with + words + [part for s in settings for part in ("--set", s)]))
             a, b = statistics.median(bare), statistics.median(ours)
             print(f"| {mode}: bare work, ours, CPU of each further picture | {a:.3f} s; {b:.3f} s; {b / a:.2f}x |")

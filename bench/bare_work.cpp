@@ -3,7 +3,7 @@
 // What stamping can't cost less than: libjpeg-turbo and inner loops written by hand, with nothing looked at,
 // fingerprinted, searched or kept apart.
 //
-//   bare-work web|full|untouched OUT PICTURES...
+//   bare-work web|progressive|full|untouched OUT PICTURES...
 //
 // web: decoded at the DCT's scale that suffices, Lanczos-3 to 2048 pixels, a mark blended, quality 90, 4:2:0.
 // full: decoded, a mark blended, quality 92 in the picture's own sampling, row by row.
@@ -17,6 +17,7 @@
 #include <functional>
 #include <immintrin.h>
 #include <jpeglib.h>
+#include <map>
 #include <numbers>
 #include <string>
 #include <vector>
@@ -174,7 +175,7 @@ void across(const std::uint8_t* in, const Kernel& k, std::uint8_t* out) {
     }
 }
 
-Bytes web(const Bytes& in) {
+Bytes web(const Bytes& in, bool progressive) {
     Decoder d(in);
     const double shrink = std::min(1.0, double(kLongSide) / std::max(d.c.image_width, d.c.image_height));
     const int width = std::max(1, static_cast<int>(std::lround(d.c.image_width * shrink))),
@@ -193,6 +194,8 @@ Bytes web(const Bytes& in) {
     const auto rowAt = [&](int y) { return kept.data() + static_cast<std::size_t>(y % ring) * stride; };
     Encoder e(in.size() + (4U << 20));
     e.begin(static_cast<unsigned>(width), static_cast<unsigned>(height), 90);
+    if (progressive)
+        jpeg_simple_progression(&e.c);
     jpeg_start_compress(&e.c, TRUE);
     const Mark mark(e.c.image_width, e.c.image_height);
     std::vector<const std::uint8_t*> rows(static_cast<std::size_t>(ky.taps));
@@ -286,20 +289,22 @@ Bytes untouched(const Bytes& in) {
 
 int main(int argc, char** argv) {
     const std::string mode = argc > 3 ? argv[1] : "";
-    const std::function<Bytes(const Bytes&)> work = mode == "web"    ? web
-                                                    : mode == "full" ? full
-                                                    : mode == "untouched"
-                                                        ? untouched
-                                                        : std::function<Bytes(const Bytes&)>();
-    if (!work) {
-        std::fputs("bare-work web|full|untouched OUT PICTURES...\n", stderr);
+    const std::map<std::string, std::function<Bytes(const Bytes&)>> modes = {
+        {"web", [](const Bytes& in) { return web(in, false); }},
+        {"progressive", [](const Bytes& in) { return web(in, true); }},
+        {"full", full},
+        {"untouched", untouched},
+    };
+    const auto work = modes.find(mode);
+    if (work == modes.end()) {
+        std::fputs("bare-work web|progressive|full|untouched OUT PICTURES...\n", stderr);
         return 2;
     }
     for (int i = 3; i < argc; ++i) {
         std::ifstream from(argv[i], std::ios::binary | std::ios::ate);
         Bytes in(static_cast<std::size_t>(std::max<std::streamoff>(0, from.tellg())));
         from.seekg(0).read(reinterpret_cast<char*>(in.data()), static_cast<std::streamsize>(in.size()));
-        const auto out = work(in);
+        const auto out = work->second(in);
         const std::string name(argv[i]);
         std::ofstream(std::string(argv[2]) + "/" + name.substr(name.rfind('/') + 1), std::ios::binary)
             .write(reinterpret_cast<const char*>(out.data()), static_cast<std::streamsize>(out.size()));

@@ -5,9 +5,11 @@
 //   recognition OURS [OTHERS]    folders of pictures: those that left; and some that never did
 //   recognition OURS --only CHANGE   changes alone in whose names these words stand
 //   recognition OURS --copies    which of several copies, each with another name on it, a changed one is
+//   recognition OURS --gone      the same, where the copies and the original are gone
 #include "../tests/support/changes.h"
 
 #include "likeness/apart.h"
+#include "likeness/gone_copies.h"
 #include "picture/original.h"
 
 #include <cstdio>
@@ -50,13 +52,26 @@ Likeness best(const MetPicture& met, const Left& left) {
     return out;
 }
 
+double capitalOf(const Frame& frame) {
+    return frame.size.longSide() * 0.022;
+}
+
+/// What is kept of such a name.
+SealedPart namePart(const Frame& plain, const Frame& copy) {
+    const int capital = int(capitalOf(plain));
+    SealedPartTaker taker;
+    taker.before(plain, {plain.size.width / 30, plain.size.height * 29 / 30 - capital * 3 / 2, capital * 10,
+                         capital * 2});
+    return taker.after(copy).value();
+}
+
 /// Copies of one picture, each with another name in its corner; the first with none.
 std::vector<Frame> namedCopies(const Frame& frame) {
     std::vector<Frame> out;
     for (const char* name : {"", "Alma Reed", "Bram Oster", "Cleo Finch"}) {
         const cv::Mat plain = matOf(frame);
         cv::Mat lettered = plain.clone();
-        const double size = frame.size.longSide() * 0.022; // of a capital
+        const double size = capitalOf(frame);
         cv::putText(lettered, name, {frame.size.width / 30, frame.size.height * 29 / 30},
                     cv::FONT_HERSHEY_SIMPLEX, size / 22, {245, 245, 245}, int(std::lround(size / 8)),
                     cv::LINE_AA);
@@ -67,19 +82,28 @@ std::vector<Frame> namedCopies(const Frame& frame) {
 }
 
 /// Which of such copies a changed one is said to be.
-void tellCopiesApart(const std::vector<Left>& ours) {
+void tellCopiesApart(const std::vector<Left>& ours, bool gone) {
     std::vector<std::vector<Frame>> copies;
     for (const auto& left : ours)
         copies.push_back(namedCopies(longSide(left.frame, 1600))); // and the larger one is the original
+    std::vector<GoneCopies> drawn;
+    for (std::size_t k = 0; k < ours.size(); ++k) {
+        drawn.emplace_back(pressedAs(ours[k].small, "jpeg", "quality", 80), Frame());
+        for (std::size_t i = 0; i < copies[k].size(); ++i)
+            drawn.back().add(i, i == 0 ? SealedPart() : namePart(longSide(ours[k].frame, 1600), copies[k][i]),
+                             true);
+    }
     for (const auto& change : allChanges()) {
         int told = 0, likeliest = 0, wrong = 0, falselyPlain = 0;
         for (std::size_t k = 0; k < ours.size(); ++k)
             for (const std::size_t which : {0, 2}) {
                 const auto& of = copies[k];
                 const auto met = metPicture(change.make(of[which]));
-                const auto answer = toldApart(
-                    met, of.size(), [&](std::size_t i, int side) { return reducedTo(of[i], side); },
-                    reducedTo(ours[k].frame, 1600));
+                const auto pixels = [&](std::size_t i, int side) {
+                    return gone ? drawn[k].frameOf(i) : reducedTo(of[i], side);
+                };
+                const auto answer = toldApart(met, of.size(), pixels,
+                                              gone ? drawn[k].plain() : reducedTo(ours[k].frame, 1600));
                 if (which == 0) {
                     falselyPlain += answer.certain && answer.likeliest != which;
                     continue;
@@ -111,11 +135,12 @@ int main(int argc, char** argv) {
         }
     }
     std::printf("%zu pictures that left\n", ours.size());
-    if (argc > 2 && std::string(argv[2]) == "--copies") {
-        tellCopiesApart(ours);
+    const std::string mode = argc > 2 ? argv[2] : "";
+    if (mode == "--copies" || mode == "--gone") {
+        tellCopiesApart(ours, mode == "--gone");
         return 0;
     }
-    const bool some = argc > 3 && std::string(argv[2]) == "--only";
+    const bool some = argc > 3 && mode == "--only";
     long pairs = 0, alarms = 0;
     for (const auto& change : allChanges()) {
         if (some && std::string(change.name).find(argv[3]) == std::string::npos)

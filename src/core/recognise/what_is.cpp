@@ -6,6 +6,7 @@
 #include "base/patience.h"
 #include "base/text.h"
 #include "likeness/apart.h"
+#include "likeness/gone_copies.h"
 #include "picture/develop.h"
 #include "plan/stamped.h"
 
@@ -30,30 +31,39 @@ Frame readable(const std::function<Frame()>& read) {
 
 } // namespace
 
-Frame smallPictureOf(Register& known, const std::string& id) {
-    return readable([&] {
-        const auto bytes = known.smallPicture(id);
-        const MemorySource source(bytes);
-        const auto facts = readFacts(source, "a kept picture");
-        return develop(source, "a kept picture", facts, wholePicture(facts, facts.size));
-    });
-}
-
 namespace {
 
-namespace fs = std::filesystem;
-
-constexpr int kReadSide = 1600;         ///< of the pixels that are looked at
-constexpr std::size_t kBatch = 1024;    ///< pictures compared at a time
-constexpr std::size_t kMostJudged = 48; ///< of those that something speaks for, by their pixels
-constexpr std::size_t kMostTold = 8;
-constexpr std::size_t kMostHeldAgainst = 64; ///< copies of one picture, by what stands on them: the newest
+constexpr int kReadSide = 1600; ///< of the pixels that are looked at
 
 Frame readReduced(const ByteSource& file, const std::string& name, const PictureFacts& facts) {
     const double k = std::min(1.0, static_cast<double>(kReadSide) / facts.size.longSide());
     const auto side = [k](int length) { return std::max(1, static_cast<int>(std::lround(length * k))); };
     return develop(file, name, facts, wholePicture(facts, {side(facts.size.width), side(facts.size.height)}));
 }
+
+/// One that is kept: it may have come from elsewhere, and is read like any other.
+Frame pixelsOfKept(const Bytes& jpeg) {
+    return readable([&] {
+        const MemorySource source(jpeg);
+        const auto facts = readFacts(source, "a kept picture");
+        return readReduced(source, "a kept picture", facts);
+    });
+}
+
+} // namespace
+
+Frame smallPictureOf(Register& known, const std::string& id) {
+    return pixelsOfKept(known.smallPicture(id));
+}
+
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr std::size_t kBatch = 1024;    ///< pictures compared at a time
+constexpr std::size_t kMostJudged = 48; ///< of those that something speaks for, by their pixels
+constexpr std::size_t kMostTold = 8;
+constexpr std::size_t kMostHeldAgainst = 64; ///< copies of one picture, by what stands on them: the newest
 
 /// What speaks for a picture, before its pixels are looked at.
 struct Candidate {
@@ -136,16 +146,63 @@ Frame frameOfOriginal(const RegisteredCopy& copy, int longSide) {
     });
 }
 
-/// By what stands on the copies, as far as they still lie where they were made.
-void tellApart(const MetPicture& met, const std::vector<RegisteredCopy>& copies, KnownAs& known,
-               const std::atomic<bool>& stop) {
+bool liesThere(const RegisteredCopy& copy) {
+    try {
+        const Original file(copy.row.copy);
+        return file.size() == copy.row.copyBytes && file.identity().modifiedNs == copy.row.copyModifiedNs;
+    } catch (const Problem&) {
+        return false;
+    }
+}
+
+/// What is kept of the seal on it, empty where it has none; none: nothing is, or it can't be read.
+std::optional<SealedPart> keptPartOf(Register& known, const RegisteredCopy& copy) {
+    const auto whole = known.whole(copy.id);
+    if (whole && !whole->row.sealOnCopy)
+        return SealedPart();
+    if (!whole || whole->row.sealKept.empty())
+        return std::nullopt;
+    const auto kept = keptSealIn(picturesOf(whole->ledger), whole->row.sealKept);
+    if (!kept)
+        return std::nullopt;
+    auto out = kept->part;
+    out.before = pixelsOfKept(kept->before);
+    out.after = pixelsOfKept(kept->after);
+    return out.before.size.empty() || out.before.size != out.after.size ? std::nullopt : std::optional(out);
+}
+
+/// Drawn where they are gone, or the original is.
+GoneCopies goneAmong(Register& known, const std::vector<RegisteredCopy>& copies) {
+    auto original = frameOfOriginal(copies.front(), kReadSide);
+    bool wanted = original.size.empty();
+    std::vector<bool> there;
+    for (const auto& copy : copies) {
+        there.push_back(liesThere(copy));
+        wanted = wanted || !there.back();
+    }
+    GoneCopies out(smallPictureOf(known, copies.front().row.picture), std::move(original));
+    if (wanted)
+        for (std::size_t i = 0; i < copies.size(); ++i)
+            if (auto part = keptPartOf(known, copies[i]))
+                out.add(i, std::move(*part), !there[i]);
+    return out;
+}
+
+/// By what stands on the copies: on those that still lie where they were made, and on what is kept of others.
+void tellApart(Register& registered, const MetPicture& met, std::vector<RegisteredCopy> copies,
+               KnownAs& known, const std::atomic<bool>& stop) {
     if (copies.size() < 2)
         return;
-    const auto told = toldApart(
-        met, std::min(copies.size(), kMostHeldAgainst),
-        [&](std::size_t i, int longSide) { return frameOfCopy(copies[i], longSide); },
-        frameOfOriginal(copies.front(), kReadSide), [&stop] { return !stop; });
-    known.unread = copies.size() - told.compared;
+    const auto all = copies.size();
+    copies.resize(std::min(all, kMostHeldAgainst));
+    const auto gone = goneAmong(registered, copies);
+    const auto pixels = [&](std::size_t i, int longSide) {
+        if (gone.drawn(i))
+            return gone.frameOf(i);
+        return gone.onlyDrawn() ? Frame() : frameOfCopy(copies[i], longSide);
+    };
+    const auto told = toldApart(met, copies.size(), pixels, gone.plain(), [&stop] { return !stop; });
+    known.unread = all - told.compared;
     known.alone = told.certain;
     if (told.likeliest)
         known.copy = copies[*told.likeliest];
@@ -191,7 +248,8 @@ public:
         }
         if (!m_answer.known.empty()) {
             auto& best = m_answer.known.front();
-            tellApart(m_answer.file.picture, m_known.copiesOfPicture(best.copy.row.picture), best, m_stop);
+            tellApart(m_known, m_answer.file.picture, m_known.copiesOfPicture(best.copy.row.picture), best,
+                      m_stop);
         }
         m_answer.stopped = m_stop;
         if (m_answer.known.empty())
@@ -341,11 +399,10 @@ Saying sentenceOf(const WhatIs& answer) {
         : best.alone && best.thisCopy() ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: "
                                           "{percent} % of its parts agree, "
                                           "and of all copies of this picture it alone has what is seen here."
-        : best.alone ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: {percent} % of its "
-                       "parts agree, "
-                       "and of the copies that still lie where they were made it alone has what is seen here "
-                       "(those that "
-                       "don't: {count})."
+        : best.alone
+            ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: {percent} % of its "
+              "parts agree, and of the copies that it could be held against it alone has what is seen "
+              "here (the others: {count})."
         : best.thisCopy()
             ? "Looks like the copy \"{copy}\", made for \"{delivery}\" on {day}: {percent} % of "
               "its parts agree."

@@ -45,7 +45,8 @@ struct KnownAs {
     std::size_t others = 0; ///< copies of the same picture
     /// Something is seen on it that stands on this copy, and on none of the others that could be read.
     bool alone = false;
-    std::size_t unread = 0; ///< of all: they don't lie where they were made
+    /// Of all: they don't lie where they were made, and nothing that stands on them was kept.
+    std::size_t unread = 0;
     bool thisCopy() const { return others == 0 || (alone && unread == 0); } ///< and no other
     bool named() const { return others == 0 || alone; }                     ///< rather than one of several
     Likeness likeness;                                                      ///< by looks only

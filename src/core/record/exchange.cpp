@@ -54,6 +54,8 @@ public:
             m_ledger->rows.push_back(ledgerRowFromJson(*row));
         } else if (line.contains("picture") && m_ledger) {
             m_pictures += toJson(keptPictureFromJson(line)).dump() + "\n";
+        } else if (line.contains("seal") && m_ledger) {
+            m_pictures += toJson(keptSealFromJson(line)).dump() + "\n";
         } else {
             throw Problem(ProblemKind::BadFile, {}, "this line is none of an export");
         }
@@ -111,7 +113,8 @@ std::vector<Problem> exportRegister(const Register& known,
                 {{"run", {{"started", ledger.started}, {"ended", ledger.ended}, {"state", ledger.state}}}}));
             for (const auto& row : ledger.rows)
                 line(exportLine({{"row", toJson(row)}}));
-            readPictures(picturesOf(file), [&](const KeptPicture& picture) { line(toJson(picture).dump()); });
+            const auto kept = [&](const auto& one) { line(toJson(one).dump()); };
+            readPictures(picturesOf(file), {kept, kept});
         } catch (const Problem& problem) {
             out.push_back(problem);
         }

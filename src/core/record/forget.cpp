@@ -33,12 +33,13 @@ bool isNamed(const LedgerRow& row, const fs::path& ledger, const ForgetWish& wis
 void keepPicturesOf(const Ledger& ledger, const fs::path& file) {
     std::set<std::string> wanted;
     for (const auto& row : ledger.rows)
-        wanted.insert(row.picture);
+        wanted.insert({row.picture, row.sealKept});
     std::string text;
-    readPictures(file, [&](const KeptPicture& picture) {
-        if (wanted.contains(picture.id))
-            text += toJson(picture).dump() + "\n";
-    });
+    const auto keep = [&](const auto& kept) {
+        if (wanted.contains(kept.id))
+            text += toJson(kept).dump() + "\n";
+    };
+    readPictures(file, {keep, keep});
     std::error_code error;
     if (fs::exists(file, error))
         writeTextFile(file, text);

@@ -9,12 +9,17 @@
 #include "formats/jpeg_coder.h"
 #include "likeness/compare.h"
 #include "picture/develop.h"
+#include "picture/matrix.h"
 
+#include <algorithm>
+#include <array>
 #include <cerrno>
+#include <cmath>
 #include <cstring>
 #include <fcntl.h>
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <opencv2/imgproc.hpp>
 #include <openssl/evp.h>
 #include <unistd.h>
 
@@ -24,7 +29,8 @@ namespace {
 using nlohmann::json;
 namespace fs = std::filesystem;
 
-constexpr int kSmallQuality = 80;
+constexpr int kSmallQuality = 80, kSealQuality = 75;
+constexpr double kPlaces = 100'000;
 constexpr std::size_t kMostSmall = 64U << 10, kMostLine = 1U << 20;
 
 /// Base64 (RFC 4648).
@@ -51,8 +57,56 @@ ByteSpan bytesOfText(const std::string& text) {
     return {reinterpret_cast<const std::uint8_t*>(text.data()), text.size()};
 }
 
-std::string idOf(const std::string& mark, const Bytes& small) {
-    return fingerprint(bytesOfText(mark + std::string(small.begin(), small.end()))).substr(0, 32);
+/// Of texts that hold all that is kept.
+std::string idOf(const std::string& all) {
+    return fingerprint(bytesOfText(all)).substr(0, 32);
+}
+
+std::string textOf(const Bytes& bytes) {
+    return {bytes.begin(), bytes.end()};
+}
+
+Bytes pressed(const CopyPixels& pixels, int quality) {
+    JpegWish wish;
+    wish.quality = quality;
+    return encodeJpegBy(pixels, wish);
+}
+
+Bytes greyJpegOf(const Frame& frame) {
+    cv::Mat grey;
+    cv::cvtColor(matrixOf(frame), grey, cv::COLOR_RGB2GRAY);
+    return pressed({{grey.cols, grey.rows}, 1, false, grey.data}, kSealQuality);
+}
+
+/// Four shares, each within the picture.
+std::array<double, 4> placeOf(const SealedPart& part) {
+    return {part.left, part.top, part.width, part.height};
+}
+
+json placeToJson(const SealedPart& part) {
+    json out = json::array();
+    for (const double share : placeOf(part)) // in 100,000ths: a hundredth of a pixel
+        out.push_back(std::lround(share * kPlaces));
+    return out;
+}
+
+std::string idOf(const KeptSeal& seal) {
+    return idOf(placeToJson(seal.part).dump() + textOf(seal.before) + textOf(seal.after));
+}
+
+/// Calls `make` with what a line of JSON says; what it has not is that of a damaged one.
+template <class Make>
+auto fromKept(const Make& make) {
+    try {
+        return make();
+    } catch (const json::exception& error) {
+        throw Problem(ProblemKind::BadFile, {},
+                      Saying("this is no kept picture: {reason}", {{"reason", error.what()}}));
+    }
+}
+
+[[noreturn]] void isDamaged() {
+    throw Problem(ProblemKind::BadFile, {}, "what a picture is known by is damaged");
 }
 
 } // namespace
@@ -63,10 +117,8 @@ KeptPicture keptPicture(const Frame& picture) {
     const auto reduced = reducedTo(picture, kMarkSide);
     out.mark = markOf(reduced);
     const auto small = reducedTo(reduced, kSmallSide);
-    JpegWish wish;
-    wish.quality = kSmallQuality;
-    out.small = encodeJpegBy({small.size, 3, false, small.rgb.data()}, wish);
-    out.id = idOf(packed(out.mark), out.small);
+    out.small = pressed({small.size, 3, false, small.rgb.data()}, kSmallQuality);
+    out.id = idOf(packed(out.mark) + textOf(out.small));
     return out;
 }
 
@@ -79,38 +131,75 @@ json toJson(const KeptPicture& picture) {
 }
 
 KeptPicture keptPictureFromJson(const json& in) {
-    try {
+    return fromKept([&] {
         KeptPicture out;
         out.size = {in.at("width").get<int>(), in.at("height").get<int>()};
         const auto mark = fromBase64(in.at("known_by").get<std::string>());
         out.mark = unpackedMark({reinterpret_cast<const char*>(mark.data()), mark.size()});
         out.small = fromBase64(in.at("small").get<std::string>());
-        out.id = idOf(std::string(mark.begin(), mark.end()), out.small);
+        out.id = idOf(textOf(mark) + textOf(out.small));
         if (out.size.width < 1 || out.size.height < 1 || out.size.pixels() > kMaxPixels ||
             out.small.size() > kMostSmall || out.id != in.at("picture").get<std::string>())
-            throw Problem(ProblemKind::BadFile, {}, "what a picture is known by is damaged");
+            isDamaged();
         return out;
-    } catch (const json::exception& error) {
-        throw Problem(ProblemKind::BadFile, {},
-                      Saying("this is no kept picture: {reason}", {{"reason", error.what()}}));
-    }
+    });
+}
+
+KeptSeal keptSeal(SealedPart part) {
+    KeptSeal out;
+    out.before = greyJpegOf(part.before);
+    out.after = greyJpegOf(part.after);
+    part.before = part.after = {};
+    out.part = std::move(part);
+    out.id = idOf(out);
+    return out;
+}
+
+json toJson(const KeptSeal& seal) {
+    return {{"seal", seal.id},
+            {"lies_at", placeToJson(seal.part)},
+            {"before", inBase64(seal.before)},
+            {"after", inBase64(seal.after)}};
+}
+
+KeptSeal keptSealFromJson(const json& in) {
+    return fromKept([&] {
+        KeptSeal out;
+        const auto place = in.at("lies_at").get<std::vector<int>>();
+        if (place.size() != 4)
+            isDamaged();
+        double* const to[] = {&out.part.left, &out.part.top, &out.part.width, &out.part.height};
+        for (std::size_t i = 0; i < 4; ++i)
+            *to[i] = place[i] / kPlaces;
+        out.before = fromBase64(in.at("before").get<std::string>());
+        out.after = fromBase64(in.at("after").get<std::string>());
+        out.id = idOf(out);
+        const auto shares = placeOf(out.part);
+        if (std::any_of(shares.begin(), shares.end(), [](double share) { return share < 0 || share > 1; }) ||
+            std::max(out.before.size(), out.after.size()) > kMostSmall ||
+            out.id != in.at("seal").get<std::string>())
+            isDamaged();
+        return out;
+    });
 }
 
 fs::path picturesOf(const fs::path& ledgerFile) {
     return fs::path(ledgerFile).replace_extension(".pictures");
 }
 
-void KeptPictures::add(const KeptPicture& picture) noexcept {
+template <class Kept>
+void KeptPictures::addOnce(const Kept& kept) noexcept {
     const std::lock_guard lock(m_mutex);
     try {
         if (!m_opened) {
             m_opened = true;
-            readPictures(m_file, [this](const KeptPicture& known) { m_ids.insert(known.id); });
+            const auto know = [this](const auto& known) { m_ids.insert(known.id); };
+            readPictures(m_file, {know, know});
         }
-        if (!m_ids.insert(picture.id).second)
+        if (!m_ids.insert(kept.id).second)
             return;
         // A line end first: what a killed process wrote of its last line is parted from what comes now.
-        const auto line = "\n" + toJson(picture).dump() + "\n";
+        const auto line = "\n" + toJson(kept).dump() + "\n";
         makeFolder(m_file.parent_path());
         const int file = ::open(m_file.c_str(), O_WRONLY | O_CREAT | O_APPEND | O_CLOEXEC | O_NOFOLLOW, 0600);
         const bool written =
@@ -123,13 +212,26 @@ void KeptPictures::add(const KeptPicture& picture) noexcept {
     }
 }
 
-void readPictures(const fs::path& file, const std::function<void(const KeptPicture&)>& take) {
+void KeptPictures::add(const KeptPicture& picture) noexcept {
+    addOnce(picture);
+}
+
+void KeptPictures::add(const KeptSeal& seal) noexcept {
+    addOnce(seal);
+}
+
+namespace {
+
+/// Calls `take` with each line that is JSON, until it returns false.
+void eachLine(const fs::path& file, const std::function<bool(const json&)>& take,
+              const std::string& containing = {}) {
     std::ifstream stream(file, std::ios::binary);
     for (std::string line; std::getline(stream, line);) {
-        if (line.empty() || line.size() > kMostLine)
+        if (line.empty() || line.size() > kMostLine || line.find(containing) == std::string::npos)
             continue;
         try {
-            take(keptPictureFromJson(parseJson(line, file.string(), {})));
+            if (!take(parseJson(line, file.string(), {})))
+                return;
         } catch (const Problem& problem) {
             if (problem.kind != ProblemKind::BadFile)
                 throw;
@@ -137,9 +239,37 @@ void readPictures(const fs::path& file, const std::function<void(const KeptPictu
     }
 }
 
+} // namespace
+
+void readPictures(const fs::path& file, const KeptLines& take) {
+    eachLine(file, [&](const json& line) {
+        if (!line.contains("seal")) {
+            if (take.picture)
+                take.picture(keptPictureFromJson(line));
+        } else if (take.seal) {
+            take.seal(keptSealFromJson(line));
+        }
+        return true;
+    });
+}
+
+std::optional<KeptSeal> keptSealIn(const fs::path& file, const std::string& id) {
+    std::optional<KeptSeal> out;
+    eachLine(
+        file,
+        [&](const json& line) {
+            if (line.value("seal", std::string()) == id)
+                out = keptSealFromJson(line);
+            return !out;
+        },
+        id);
+    return out;
+}
+
 void appendPictures(const fs::path& from, const fs::path& to) {
     KeptPictures all(to);
-    readPictures(from, [&](const KeptPicture& picture) { all.add(picture); });
+    const auto add = [&](const auto& kept) { all.add(kept); };
+    readPictures(from, {add, add});
     if (all.failed())
         throw Problem(ProblemKind::CannotWrite, to.string(), "what pictures are known by can't be kept",
                       "Check the folder's permissions and the space left on the disk");

@@ -6,11 +6,13 @@
 #pragma once
 
 #include "likeness/picture_mark.h"
+#include "likeness/sealed_part.h"
 
 #include <filesystem>
 #include <functional>
 #include <mutex>
 #include <nlohmann/json_fwd.hpp>
+#include <optional>
 #include <set>
 
 namespace keepseal {
@@ -29,6 +31,23 @@ nlohmann::json toJson(const KeptPicture& picture);
 /// Throws Problem(BadFile) for what is none, or of another id than its own.
 KeptPicture keptPictureFromJson(const nlohmann::json& json);
 
+/// What stands on one copy.
+struct KeptSeal {
+    std::string id;      ///< as above
+    SealedPart part;     ///< where it lies, without its pixels
+    Bytes before, after; ///< JPEGs, grey, without metadata
+};
+KeptSeal keptSeal(SealedPart part);
+nlohmann::json toJson(const KeptSeal& seal);
+/// Throws Problem(BadFile) for what is none, or of another id than its own.
+KeptSeal keptSealFromJson(const nlohmann::json& json);
+
+/// Takes each kind of line of such a file; a kind that nothing is given for is passed over.
+struct KeptLines {
+    std::function<void(const KeptPicture&)> picture{};
+    std::function<void(const KeptSeal&)> seal{};
+};
+
 std::filesystem::path picturesOf(const std::filesystem::path& ledgerFile);
 
 /// The file while a run goes. Any thread.
@@ -37,18 +56,22 @@ public:
     explicit KeptPictures(std::filesystem::path file) : m_file(std::move(file)) {}
     /// Each once, and none that the file held before. Never throws: the copies matter more.
     void add(const KeptPicture& picture) noexcept;
+    void add(const KeptSeal& seal) noexcept;
     bool failed() const { return m_failed; }
 
 private:
+    template <class Kept>
+    void addOnce(const Kept& kept) noexcept;
     std::filesystem::path m_file;
     std::mutex m_mutex;
     std::set<std::string> m_ids;
     bool m_opened = false, m_failed = false;
 };
 
-/// Calls `take` for each; a line cut short by the end of a process, or damaged, is passed over. Nothing where
-/// there is no such file.
-void readPictures(const std::filesystem::path& file, const std::function<void(const KeptPicture&)>& take);
+/// A line cut short by the end of a process, or damaged, is passed over. Nothing where there is no such file.
+void readPictures(const std::filesystem::path& file, const KeptLines& take);
+/// That one of them; nothing where it is not there.
+std::optional<KeptSeal> keptSealIn(const std::filesystem::path& file, const std::string& id);
 /// All of `from` behind what is in `to`. Throws Problem(CannotWrite).
 void appendPictures(const std::filesystem::path& from, const std::filesystem::path& to);
 

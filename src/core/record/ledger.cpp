@@ -58,7 +58,8 @@ json toJson(const LedgerRow& row) {
                                     {"checksum_after", &row.checksumAfter},
                                     {"seal", &row.seal},
                                     {"taken", &row.takenAt},
-                                    {"picture", &row.picture}})
+                                    {"picture", &row.picture},
+                                    {"seal_kept", &row.sealKept}})
         if (!text->empty())
             out[key] = *text;
     if (row.code != 0)
@@ -109,6 +110,7 @@ LedgerRow ledgerRowFromJson(const json& in) {
     row.seal = in.value("seal", std::string{});
     row.takenAt = in.value("taken", std::string{});
     row.picture = in.value("picture", std::string{});
+    row.sealKept = in.value("seal_kept", std::string{});
     row.code = in.value("code", std::uint64_t{0});
     for (const auto& sent : in.value("sent", json::array()))
         row.sent.push_back({sent.value("place", std::string{}), sent.value("as", std::string{}),

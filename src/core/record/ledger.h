@@ -67,6 +67,7 @@ struct LedgerRow {
     std::string seal;       ///< the name of what stands on it; empty: nothing, or without a name
     std::string takenAt;    ///< "2026-05-01T10:20:30", as the original tells
     std::string picture;    ///< id of the kept picture it was made of, see record/kept_pictures.h
+    std::string sealKept;   ///< id of what is kept of its seal, as above; empty: nothing
     std::uint64_t code = 0; ///< of the whole copy as it left, see likeness/picture_mark.h; 0: not known
     double readability = 0; ///< contrast ratio of the seal as measured; 0: no seal
     std::vector<std::string> removed; ///< kinds of metadata the original has and the copy has not

@@ -305,16 +305,16 @@ void Register::insertRun(const Ledger& ledger, const fs::path& ledgerFile) {
 void Register::addPictures(const fs::path& ledgerFile) {
     SQLite::Statement insert(
         *m_database, "INSERT OR IGNORE INTO pictures(id, width, height, mark, small) VALUES(?,?,?,?,?)");
-    readPictures(picturesOf(ledgerFile), [&](const KeptPicture& picture) {
-        const auto mark = packed(picture.mark);
-        insert.reset();
-        insert.bind(1, picture.id);
-        insert.bind(2, picture.size.width);
-        insert.bind(3, picture.size.height);
-        insert.bind(4, mark.data(), static_cast<int>(mark.size()));
-        insert.bind(5, picture.small.data(), static_cast<int>(picture.small.size()));
-        insert.exec();
-    });
+    readPictures(picturesOf(ledgerFile), {.picture = [&](const KeptPicture& picture) {
+                     const auto mark = packed(picture.mark);
+                     insert.reset();
+                     insert.bind(1, picture.id);
+                     insert.bind(2, picture.size.width);
+                     insert.bind(3, picture.size.height);
+                     insert.bind(4, mark.data(), static_cast<int>(mark.size()));
+                     insert.bind(5, picture.small.data(), static_cast<int>(picture.small.size()));
+                     insert.exec();
+                 }});
 }
 
 void Register::forget(const fs::path& ledgerFile) {

@@ -51,7 +51,7 @@ void putChanged(Frame& coarse, const ChangedPart& changed) {
 
 /// Its seal is decided on the coarse picture whichever pixels are wanted: a proof and the copy itself agree.
 FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                              AtHand& atHand, const TakePicture& take, FramePixels pixels) {
+                              AtHand& atHand, const ShownPixels& shown, FramePixels pixels) {
     FinishedCopy out;
     Notes found;
     const auto stages = stagesOf(asked, ahead.words->facts);
@@ -62,8 +62,8 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
                     : blank(asked.chain.sizes.whole);
     original.requireUnchanged();
     standAside();
-    if (take)
-        take(held.coarse);
+    if (shown.picture)
+        shown.picture(held.coarse);
     out.frame.scale = stages.finish.scale; // and it changes nothing
     stages.frame.on(out.frame);
     out.coarse = std::move(held.coarse);
@@ -74,12 +74,15 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
     SealContext context;
     context.before = &before;
     context.decidedOn = &decidedOn;
-    if (!all)
-        context.bring = [&](Frame& frame, const Rect& reach) {
-            if (const auto area = inBlocks(reach, frame.size); !area.empty())
-                putInto(frame, pixelsOf(*held.coefficients, area), area.x, area.y);
-        };
+    context.bring = [&](Frame& frame, const Rect& reach) {
+        if (const auto area = inBlocks(reach, frame.size); !all && !area.empty())
+            putInto(frame, pixelsOf(*held.coefficients, area), area.x, area.y);
+        if (shown.beforeSeal)
+            shown.beforeSeal(frame, reach);
+    };
     const auto seal = stages.seal.on(out.frame, ahead.prepared, context);
+    if (shown.afterSeal)
+        shown.afterSeal(out.frame);
     out.changed = changedPart(before, out.frame);
     if (const auto why = whyAnew(asked, *out.changed); !why.empty())
         throw Problem(ProblemKind::NotAPicture, original.path().string(), why);
@@ -90,15 +93,15 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
 }
 
 FinishedCopy fromPixels(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                        const DecodedPtr& decoded, const TakePicture& take) {
+                        const DecodedPtr& decoded, const ShownPixels& shown) {
     FinishedCopy out;
     Notes found;
     const auto stages = stagesOf(asked, ahead.words->facts);
     out.frame = stages.base.made(original, asked.facts, &found, decoded);
     original.requireUnchanged();
     standAside();
-    if (take)
-        take(out.frame);
+    if (shown.picture)
+        shown.picture(out.frame);
     standAside();
     stages.finish.on(out.frame);
     standAside();
@@ -107,7 +110,13 @@ FinishedCopy fromPixels(const Original& original, const CopyAsked& asked, CopyAh
     const bool stays = onlyTheMarkChanges(asked) && !out.frame.isDeep() && out.frame.alpha.empty();
     standAside();
     PixelsBefore before;
-    const auto seal = stages.seal.on(out.frame, ahead.prepared, {.before = stays ? &before : nullptr});
+    SealContext context;
+    context.before = stays ? &before : nullptr;
+    if (shown.beforeSeal)
+        context.bring = shown.beforeSeal;
+    const auto seal = stages.seal.on(out.frame, ahead.prepared, context);
+    if (shown.afterSeal)
+        shown.afterSeal(out.frame);
     if (stays)
         out.changed = changedPart(before, out.frame);
     tell(out, asked, std::move(ahead), found, seal);
@@ -130,15 +139,15 @@ bool isNoCoefficients(const Problem& problem) {
 } // namespace
 
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead, AtHand atHand,
-                          const TakePicture& take, FramePixels pixels) {
+                          const ShownPixels& shown, FramePixels pixels) {
     if (isMadeOfCoefficients(asked))
         try {
-            return fromCoefficients(original, asked, ahead, atHand, take, pixels);
+            return fromCoefficients(original, asked, ahead, atHand, shown, pixels);
         } catch (const Problem& problem) {
             if (!isNoCoefficients(problem))
                 throw;
         }
-    return fromPixels(original, asked, std::move(ahead), atHand.decoded, take);
+    return fromPixels(original, asked, std::move(ahead), atHand.decoded, shown);
 }
 
 EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,

@@ -34,7 +34,12 @@ enum class FramePixels {
 };
 
 /// Is shown the pixels between two stations.
-using TakePicture = std::function<void(const Frame&)>;
+struct ShownPixels {
+    std::function<void(const Frame&)> picture{}; ///< before finish, border and seal, or an eighth of it
+    /// Just before a seal is put on and just behind it, and where: none but these are there of some.
+    std::function<void(const Frame&, const Rect&)> beforeSeal{};
+    std::function<void(const Frame&)> afterSeal{};
+};
 
 /// What is read of the original already, and need not be again.
 struct AtHand {
@@ -42,10 +47,9 @@ struct AtHand {
     std::optional<HeldJpeg> held{}; ///< its coefficients, which serve for one copy
 };
 
-/// `ahead`: of the same picture and delivery. `take`: shown the picture before finish, border and seal, or an
-/// eighth of it. Throws Problem(NotAPicture | Changed | ...).
+/// `ahead`: of the same picture and delivery. Throws Problem(NotAPicture | Changed | ...).
 FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, CopyAhead ahead,
-                          AtHand atHand = {}, const TakePicture& take = {},
+                          AtHand atHand = {}, const ShownPixels& shown = {},
                           FramePixels pixels = FramePixels::All);
 
 /// Its bytes in one of the formats, by the delivery's settings. `original`: what it was made of. Throws like

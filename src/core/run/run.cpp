@@ -84,7 +84,11 @@ public:
               plan, m_destinations, m_budget, stop,
               [this](const fs::path& copy) { return fingerprintOfOurs(copy); },
               [this](std::size_t index, const LedgerRow& row) { notePlacing(index, row); },
-              [this](const KeptPicture& picture) { m_pictures->add(picture); }) {
+              [this](const KeptPicture& picture, const KeptSeal& seal) {
+                  m_pictures->add(picture);
+                  if (!seal.id.empty())
+                      m_pictures->add(seal);
+              }) {
         refuseBlocked();
         claimRoots();
         m_result.ledger.rows = plannedRows(m_plan);

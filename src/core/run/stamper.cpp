@@ -233,6 +233,16 @@ private:
                        index, *destination, row);
     }
 
+    /// Without it a copy is found by its bytes alone: that is no copy's fault.
+    template <class Kept, class Make>
+    static void keepOrNot(Kept& to, const Make& make) {
+        try {
+            to = make();
+        } catch (const std::exception&) {
+            to = {};
+        }
+    }
+
     void render(const Rendered& wanted, const CopyAsked& asked) {
         m_rendered = {}; // the last delivery's pixels make room first
         m_renderedFor.reset();
@@ -241,21 +251,29 @@ private:
         const auto base = baseOf(asked);
         const bool known = m_keptBase && m_keptBase->sameButSize(base); // of another delivery
         const auto keep = [&](const Frame& picture) {
-            if (known || !asked.delivery.place.knownAgain)
-                return;
-            try {
-                m_kept = keptPicture(picture);
-            } catch (const std::exception&) { // it is found by its bytes alone: that is no copy's fault
-                m_kept = {};
-            }
+            if (!known)
+                keepOrNot(m_kept, [&] { return keptPicture(picture); });
         };
         AtHand atHand; // pixels that are there are shrunk for the others
         if (ofCoefficients)
             atHand.held = std::exchange(m_held, {});
         else
             atHand.decoded = m_decoded;
+        SealedPartTaker sealed;
+        m_keptSeal = {};
+        ShownPixels shown;
+        if (asked.delivery.place.knownAgain) {
+            shown.picture = keep;
+            shown.beforeSeal = [&](const Frame& frame, const Rect& reach) { sealed.before(frame, reach); };
+            shown.afterSeal = [&](const Frame& frame) {
+                keepOrNot(m_keptSeal, [&] {
+                    auto part = sealed.after(frame);
+                    return part ? keptSeal(std::move(*part)) : KeptSeal();
+                });
+            };
+        }
         m_rendered =
-            finishedCopy(m_file, asked, std::move(m_ahead), std::move(atHand), keep, FramePixels::AsNeeded);
+            finishedCopy(m_file, asked, std::move(m_ahead), std::move(atHand), shown, FramePixels::AsNeeded);
         standAside();
         if (asked.delivery.place.knownAgain)
             m_keptBase = base;
@@ -295,7 +313,8 @@ private:
         if (deliveryOf(index).place.knownAgain && !m_kept.id.empty()) {
             row.picture = m_kept.id;
             row.code = m_code;
-            m_stamper.m_keep(m_kept);
+            row.sealKept = m_keptSeal.id;
+            m_stamper.m_keep(m_kept, m_keptSeal);
         }
         row.removed = removedKinds(m_report, check.report);
         row.outcome = Outcome::Made;
@@ -367,6 +386,7 @@ private:
     FinishedCopy m_rendered; ///< kept for the formats of one delivery
     std::optional<Rendered> m_renderedFor;
     KeptPicture m_kept;                  ///< of what is rendered
+    KeptSeal m_keptSeal;                 ///< the same
     std::optional<BaseStage> m_keptBase; ///< what that was taken from
     std::uint64_t m_code = 0;            ///< of the finished copy
 };

@@ -25,7 +25,7 @@ public:
     /// that still knows the copy as its own. Any thread.
     using Placing = std::function<void(std::size_t index, const LedgerRow& row)>;
     /// `keep`: what the copy's picture is known by, before its row is told. Any thread.
-    using Keep = std::function<void(const KeptPicture&)>;
+    using Keep = std::function<void(const KeptPicture&, const KeptSeal&)>; ///< without an id: none
     Stamper(const Plan& plan, Destinations& destinations, MemoryBudget& budget, const std::atomic<bool>& stop,
             Ours ours, Placing placing, Keep keep);
 

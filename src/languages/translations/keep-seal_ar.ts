@@ -3605,8 +3605,8 @@ if printed at %3 px/in</source>
             <translation>تشبه النسخة «⁨{copy}⁩» التي صُنعت لأجل «⁨{delivery}⁩» في ⁨{day}⁩: ⁨{percent}⁩ % من أجزائها متطابقة، وهي وحدها من بين كل نسخ هذه الصورة تحمل ما يُرى هنا.</translation>
         </message>
         <message>
-            <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree, and of the copies that still lie where they were made it alone has what is seen here (those that don't: {count}).</source>
-            <translation>تشبه النسخة «⁨{copy}⁩» التي صُنعت لأجل «⁨{delivery}⁩» في ⁨{day}⁩: ⁨{percent}⁩ % من أجزائها متطابقة، وهي وحدها من بين النسخ التي ما زالت حيث صُنعت تحمل ما يُرى هنا (ما لم يعد هناك: ⁨{count}⁩).</translation>
+            <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree, and of the copies that it could be held against it alone has what is seen here (the others: {count}).</source>
+            <translation>تشبه النسخة «⁨{copy}⁩» التي صُنعت لأجل «⁨{delivery}⁩» في ⁨{day}⁩: ⁨{percent}⁩ % من أجزائها متطابقة، وهي وحدها من بين النسخ التي أمكنت مقارنتها بها تحمل ما يُرى هنا (ما عداها: ⁨{count}⁩).</translation>
         </message>
         <message>
             <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree.</source>

@@ -3521,8 +3521,8 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Sieht aus wie die Kopie „{copy}“, gemacht für „{delivery}“ am {day}: {percent} % der Teile stimmen überein, und von allen Kopien dieses Bildes trägt nur sie, was hier zu sehen ist.</translation>
         </message>
         <message>
-            <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree, and of the copies that still lie where they were made it alone has what is seen here (those that don't: {count}).</source>
-            <translation>Sieht aus wie die Kopie „{copy}“, gemacht für „{delivery}“ am {day}: {percent} % der Teile stimmen überein, und von den Kopien, die noch liegen, wo sie gemacht wurden, trägt nur sie, was hier zu sehen ist (nicht mehr dort: {count}).</translation>
+            <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree, and of the copies that it could be held against it alone has what is seen here (the others: {count}).</source>
+            <translation>Sieht aus wie die Kopie „{copy}“, gemacht für „{delivery}“ am {day}: {percent} % der Teile stimmen überein, und von den Kopien, mit denen es verglichen werden konnte, trägt nur sie, was hier zu sehen ist (die übrigen: {count}).</translation>
         </message>
         <message>
             <source>Looks like the copy "{copy}", made for "{delivery}" on {day}: {percent} % of its parts agree.</source>

@@ -336,11 +336,11 @@ TEST_F(Registered, WhatAKilledProcessLeftOfALineIsPassedOver) {
     std::size_t whole = 0;
     const auto count = [&] {
         whole = 0;
-        readPictures(pictures, [&](const KeptPicture&) { ++whole; });
+        readPictures(pictures, {.picture = [&](const KeptPicture&) { ++whole; }});
         return whole;
     };
     EXPECT_EQ(count(), 3U);
-    const auto last = text.rfind("{\"");
+    const auto last = text.rfind("{\"height\"");
     writeFile(pictures, text.substr(0, last + 200));
     EXPECT_EQ(count(), 2U);
     KeptPictures more(pictures); // another process goes on
