@@ -3,6 +3,7 @@
 // Whole copies against the bare sum of what the libraries alone need for the same work, measured in turn in
 // one process; two workers against one; peak memory of whole processes for few and for many pictures.
 #include "delivery/delivery.h"
+#include "delivery/who.h"
 #include "library/seal_library.h"
 #include "metadata/metadata.h"
 #include "picture/develop.h"
@@ -57,6 +58,14 @@ void bareSum(const fs::path& picture) {
     vips_area_unref(reinterpret_cast<VipsArea*>(blob));
 }
 
+/// Rights and shipped seals ask for it.
+WhoYouAre studio() {
+    WhoYouAre out;
+    out.studio = "Marsh & Line Studio";
+    out.link = "tidemark.example";
+    return out;
+}
+
 Delivery webDelivery(const fs::path& folder) {
     Delivery delivery;
     delivery.seal.setText("© Marsh & Line · tidemark.example");
@@ -84,6 +93,17 @@ void useBorder(Delivery& delivery) {
     delivery.fit.what = FitWhat::Whole;
 }
 
+/// What is not made costs nothing, and no number would be true.
+void requireMade(const RunResult& result, std::size_t copies) {
+    for (const auto& row : result.ledger.rows)
+        if (row.outcome != Outcome::Made)
+            std::fprintf(stderr, "%s was not made: %s\n", row.copy.c_str(),
+                         row.heldBackBy().empty() ? keyOf(row.outcome)
+                                                  : sentenceOf(row.heldBackBy().front()).c_str());
+    if (result.ledger.count(Outcome::Made) != copies)
+        std::exit(1);
+}
+
 void stamp(const std::vector<fs::path>& pictures, const fs::path& out, int workers,
            const char* seal = nullptr, bool border = false) {
     fs::remove_all(out);
@@ -95,9 +115,9 @@ void stamp(const std::vector<fs::path>& pictures, const fs::path& out, int worke
         useSeal(delivery, seal);
     if (border)
         useBorder(delivery);
-    const auto result = runPlan(makePlan(pictures, {delivery}, "/"), options, stop, [](const RunEvent&) {});
-    if (result.ledger.count(Outcome::Made) != pictures.size())
-        std::fprintf(stderr, "warning: not every copy was made\n");
+    requireMade(runPlan(makePlan(pictures, {withWho(delivery, studio())}, "/"), options, stop,
+                        [](const RunEvent&) {}),
+                pictures.size());
 }
 
 /// CPU of deliveries of these sizes of all pictures in one go.
@@ -105,14 +125,15 @@ double stampSizes(const std::vector<fs::path>& pictures, const fs::path& out, co
     fs::remove_all(out);
     std::vector<Delivery> deliveries;
     for (const int side : sides) {
-        deliveries.push_back(webDelivery(out / std::to_string(side)));
+        deliveries.push_back(withWho(webDelivery(out / std::to_string(side)), studio()));
         deliveries.back().fit.longSide = side;
     }
     RunOptions options;
     options.workers = 1;
     const std::atomic<bool> stop{false};
     const double start = cpuSeconds();
-    runPlan(makePlan(pictures, deliveries, "/"), options, stop, [](const RunEvent&) {});
+    requireMade(runPlan(makePlan(pictures, deliveries, "/"), options, stop, [](const RunEvent&) {}),
+                pictures.size() * sides.size());
     return cpuSeconds() - start;
 }
 
@@ -153,9 +174,9 @@ void benchDeep(const fs::path& tiff, const fs::path& out, const std::string& for
         const double bare = cpuSeconds() - start;
         fs::remove_all(out);
         start = cpuSeconds();
-        const auto result = runPlan(makePlan({tiff}, {delivery}, "/"), options, stop, [](const RunEvent&) {});
-        if (result.ledger.count(Outcome::Made) != 1)
-            std::fprintf(stderr, "warning: the %s was not made\n", format.c_str());
+        requireMade(runPlan(makePlan({tiff}, {withWho(delivery, studio())}, "/"), options, stop,
+                            [](const RunEvent&) {}),
+                    1);
         ratios.push_back((cpuSeconds() - start) / bare);
     }
     std::printf(
@@ -262,6 +283,11 @@ int main(int argc, char** argv) {
     const auto pictures = cameraPictures(argv[1]);
     const fs::path scratch = fs::temp_directory_path() / ("keep-seal-bench-" + std::to_string(::getpid()));
     fs::create_directories(scratch);
+
+    for (const char* kind : {"XDG_CONFIG_HOME", "XDG_STATE_HOME", "XDG_DATA_HOME"})
+        ::setenv(kind, (scratch / "own").c_str(), 1);
+    peakOf({argv[2], "who", "--set", "studio=Marsh & Line Studio", "--set",
+            "link=tidemark.example"}); // rights ask for it
 
     std::vector<double> ratios, bare, ours, bordered;
     for (int round = 0; round < 5; ++round) {

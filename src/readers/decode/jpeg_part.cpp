@@ -32,7 +32,7 @@ void putRgb(std::uint8_t* to, int y, int cb, int cr) {
 }
 
 /// Coefficients of a part with what its outermost pixels are made from, as a small JPEG of its own.
-Bytes cutOutOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area) {
+Bytes cutOutOf(JpegReader& jpeg, const BlocksFrom& blocks, const Rect& area) {
     JpegWriter writer;
     jpeg_copy_critical_parameters(jpeg.get(), writer.get());
     writer->image_width = static_cast<JDIMENSION>(area.width);
@@ -60,7 +60,7 @@ Bytes cutOutOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area) {
                   top = area.y / 8 * component.v_samp_factor / jpeg->max_v_samp_factor;
         for (JDIMENSION y = 0; y < down(c) && static_cast<JDIMENSION>(top) + y < component.height_in_blocks;
              ++y) {
-            const auto* from = rows(c, static_cast<JDIMENSION>(top) + y) + left;
+            const auto* from = blocks(c, static_cast<JDIMENSION>(left), static_cast<JDIMENSION>(top) + y);
             auto* to = (*common->mem->access_virt_barray)(common, arrays[static_cast<std::size_t>(c)], y, 1,
                                                           TRUE)[0];
             const auto there = std::min(across(c), component.width_in_blocks - static_cast<JDIMENSION>(left));
@@ -164,9 +164,9 @@ Rect withNeighbours(JpegReader& jpeg, const Rect& area) {
                         whole);
 }
 
-Frame partOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area) {
+Frame partOf(JpegReader& jpeg, const BlocksFrom& blocks, const Rect& area) {
     const Rect with = withNeighbours(jpeg, area);
-    const Frame pixels = decoded(cutOutOf(jpeg, rows, with));
+    const Frame pixels = decoded(cutOutOf(jpeg, blocks, with));
     return cutOut(pixels, {area.x - with.x, area.y - with.y, area.width, area.height});
 }
 

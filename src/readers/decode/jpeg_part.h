@@ -13,8 +13,8 @@
 
 namespace keepseal {
 
-/// Gives a row of blocks of a component, to be read.
-using BlockRows = std::function<JBLOCKROW(int, JDIMENSION)>;
+/// Gives a block of a component, and those to the right of it: by its column and row.
+using BlocksFrom = std::function<JBLOCKROW(int, JDIMENSION, JDIMENSION)>;
 /// The first coefficients of a component's blocks, row by row.
 struct BlockMeans {
     std::vector<std::int16_t> values;
@@ -30,6 +30,6 @@ KeptImage pixelsBeside(JpegReader& jpeg, const vips::VImage& like);
 /// What partOf() reads the blocks of: colours that are coded more coarsely are drawn out of their neighbours.
 Rect withNeighbours(JpegReader& jpeg, const Rect& area);
 /// See pixelsOf(); `area` is taken to be as asked there. Nothing of `jpeg` is read but its header.
-Frame partOf(JpegReader& jpeg, const BlockRows& rows, const Rect& area);
+Frame partOf(JpegReader& jpeg, const BlocksFrom& blocks, const Rect& area);
 
 } // namespace keepseal

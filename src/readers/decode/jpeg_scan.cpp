@@ -101,22 +101,19 @@ std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header) {
     return out;
 }
 
-UnitRows::UnitRows(const ScanShape& shape, std::size_t first, std::size_t count)
-    : m_first(first), m_count(count), m_unitsAcross(shape.unitsAcross) {
-    for (const auto& component : shape.components)
-        m_components.push_back({first * component.down, component.stride,
-                                std::vector<JCOEF>(component.stride * component.down * count * DCTSIZE2)});
+UnitBlocks::UnitBlocks(const ScanShape& shape, const UnitArea& area)
+    : m_area(area), m_unitsAcross(shape.unitsAcross) {
+    for (const auto& component : shape.components) {
+        const auto stride = area.width() * component.across;
+        m_components.push_back({area.left * component.across, area.top * component.down, stride,
+                                std::vector<JCOEF>(stride * component.down * area.height() * DCTSIZE2)});
+    }
 }
 
-JBLOCKROW UnitRows::row(std::size_t component, std::size_t y) {
+JBLOCKROW UnitBlocks::at(std::size_t component, std::size_t x, std::size_t y) {
     auto& own = m_components[component];
-    return reinterpret_cast<JBLOCKROW>(own.coefficients.data() + (y - own.top) * own.stride * DCTSIZE2);
-}
-
-const JBLOCK& UnitRows::block(std::size_t component, std::size_t x, std::size_t y) const {
-    const auto& own = m_components[component];
-    return *reinterpret_cast<const JBLOCK*>(own.coefficients.data() +
-                                            ((y - own.top) * own.stride + x) * DCTSIZE2);
+    return reinterpret_cast<JBLOCKROW>(own.coefficients.data() +
+                                       ((y - own.top) * own.stride + x - own.left) * DCTSIZE2);
 }
 
 std::unique_ptr<JpegScan> JpegScan::from(ByteSpan coded, const jpeg_decompress_struct& header) {
@@ -221,22 +218,28 @@ JpegScan::Means JpegScan::meansBefore(std::size_t unit) const {
     return out;
 }
 
-UnitRows JpegScan::rows(std::size_t first, std::size_t count) const {
-    UnitRows out(m_shape, first, count);
+UnitBlocks JpegScan::blocks(const UnitArea& area) const {
+    UnitBlocks out(m_shape, area);
     BitReader bits(m_bytes.data(), 0);
-    const auto begin = first * m_shape.unitsAcross;
-    for (auto unit = begin; unit < begin + count * m_shape.unitsAcross; ++unit) {
-        if (unit == begin || unit % m_shape.restart == 0)
-            bits.moveTo(m_bytes.data(), beginOf(unit));
-        const auto position = bits.position();
-        auto last = meansBefore(unit);
-        eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-            auto* block = out.row(c, y)[x];
-            (void)readMean(bits, meansOf(c), last[c]);
-            block[0] = static_cast<JCOEF>(last[c]);
-            readOthers(bits, othersOf(c), block);
-        });
-        out.m_bits.emplace_back(position, bits.position());
+    for (auto row = area.top; row < area.bottom; ++row) {
+        const auto first = row * m_shape.unitsAcross;
+        for (auto unit = first; unit < first + area.right; ++unit) {
+            if (unit == first || unit % m_shape.restart == 0)
+                bits.moveTo(m_bytes.data(), beginOf(unit));
+            const bool wanted = unit >= first + area.left;
+            const auto position = bits.position();
+            auto last = meansBefore(unit);
+            eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
+                (void)readMean(bits, meansOf(c), last[c]);
+                if (!wanted)
+                    return (void)skipOthers(bits, othersOf(c));
+                auto* block = *out.at(c, x, y);
+                block[0] = static_cast<JCOEF>(last[c]);
+                readOthers(bits, othersOf(c), block);
+            });
+            if (wanted)
+                out.m_bits.emplace_back(position, bits.position());
+        }
     }
     return out;
 }

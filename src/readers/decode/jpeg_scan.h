@@ -33,27 +33,40 @@ struct ScanShape {
 /// None: it is coded otherwise. As libjpeg has read its header, up to the first scan.
 std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header);
 
-/// Some whole rows of units, read out.
-class UnitRows {
+/// Which units: columns and rows of them.
+struct UnitArea {
+    std::size_t left = 0, top = 0, right = 0, bottom = 0;
+    std::size_t width() const { return right - left; }
+    std::size_t height() const { return bottom - top; }
+    bool holds(const UnitArea& other) const {
+        return other.left >= left && other.right <= right && other.top >= top && other.bottom <= bottom;
+    }
+};
+
+/// Some units, read out.
+class UnitBlocks {
 public:
-    UnitRows(const ScanShape& shape, std::size_t first, std::size_t count);
-    std::size_t first() const { return m_first; }
-    std::size_t end() const { return m_first + m_count; }
-    /// A row of blocks that is one of these, counted from the top of the picture.
-    JBLOCKROW row(std::size_t component, std::size_t y);
-    const JBLOCK& block(std::size_t component, std::size_t x, std::size_t y) const;
+    UnitBlocks(const ScanShape& shape, const UnitArea& area);
+    const UnitArea& area() const { return m_area; }
+    /// A block of one of these, counted from the top left of the picture, and those to the right of it.
+    JBLOCKROW at(std::size_t component, std::size_t x, std::size_t y);
+    const JBLOCK& block(std::size_t component, std::size_t x, std::size_t y) const {
+        return *const_cast<UnitBlocks*>(this)->at(component, x, y);
+    }
     /// Where a unit was read, from one bit up to another.
     std::pair<std::uint64_t, std::uint64_t> bitsOf(std::size_t unit) const {
-        return m_bits[unit - m_first * m_unitsAcross];
+        return m_bits[(unit / m_unitsAcross - m_area.top) * m_area.width() + unit % m_unitsAcross -
+                      m_area.left];
     }
 
 private:
     friend class JpegScan;
     struct Component {
-        std::size_t top = 0, stride = 0; ///< in blocks
+        std::size_t left = 0, top = 0, stride = 0; ///< in blocks
         std::vector<JCOEF> coefficients;
     };
-    std::size_t m_first, m_count, m_unitsAcross;
+    UnitArea m_area;
+    std::size_t m_unitsAcross;
     std::vector<Component> m_components;
     std::vector<std::pair<std::uint64_t, std::uint64_t>> m_bits;
 };
@@ -67,11 +80,11 @@ public:
     const ScanShape& shape() const { return m_shape; }
     /// The first coefficients of a component's blocks, in rows of its stride.
     const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
-    UnitRows rows(std::size_t first, std::size_t count) const;
+    UnitBlocks blocks(const UnitArea& area) const;
     /// Adds the coded data, up to the end of the JPEG, in which `after` stands for some rows that were read
     /// as `before`, and all else is copied bit by bit. False: the original's tables have no code for a value
-    /// in it, or the last of its blocks was changed and others follow.
-    bool addExchanged(const UnitRows& before, const UnitRows& after, Bytes& to) const;
+    /// in it, or one was changed and the next in the scan is none of these.
+    bool addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const;
 
 private:
     struct Segment {                    ///< between restart markers

@@ -60,9 +60,8 @@ void addEscaped(ByteSpan bytes, Bytes& to) {
 /// One file, segment by segment.
 class JpegScan::Rewriter {
 public:
-    Rewriter(const JpegScan& scan, const UnitRows& before, const UnitRows& rows)
-        : m_scan(scan), m_before(before), m_rows(rows), m_begin(rows.first() * scan.m_shape.unitsAcross),
-          m_end(rows.end() * scan.m_shape.unitsAcross),
+    Rewriter(const JpegScan& scan, const UnitBlocks& before, const UnitBlocks& after)
+        : m_scan(scan), m_before(before), m_after(after), m_area(after.area()),
           m_bits(scan.m_segments.size() == 1 ? scan.m_bytes.size() : 0) {}
 
     bool write(Bytes& to) {
@@ -80,25 +79,34 @@ public:
 private:
     bool writeSegment(std::size_t s) {
         const auto begin = s * m_scan.m_shape.restart, end = m_scan.endOf(s);
-        const auto bitAt = [&](std::size_t unit) {
-            return unit == end ? m_scan.m_segments[s].lastBit : m_scan.beginOf(unit);
+        auto copied = m_scan.beginOf(begin); // up to that bit
+        const auto copyUpTo = [&](std::uint64_t bit) {
+            m_bits.copy(m_scan.m_bytes.data(), copied, bit);
+            copied = bit;
         };
-        const auto copyTo = [&](std::size_t from, std::size_t to) {
-            if (from < to)
-                m_bits.copy(m_scan.m_bytes.data(), bitAt(from), bitAt(to));
-        };
-        const auto first = std::clamp(m_begin, begin, end), last = std::clamp(m_end, begin, end);
-        copyTo(begin, first);
-        if (!writeRows(first, last))
-            return false;
-        if (last < end && meansBefore(last) != m_scan.meansBefore(last))
-            return false; // what follows is told from what was there: rows up to the end of the mark are too
-                          // few
-        copyTo(last, end);
+        for (auto row = m_area.top; row < m_area.bottom; ++row) {
+            const auto first = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.left, begin, end),
+                       last = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.right, begin, end);
+            if (first == last)
+                continue;
+            copyUpTo(m_before.bitsOf(first).first);
+            if (!writeUnits(first, last))
+                return false;
+            copied = m_before.bitsOf(last - 1).second;
+            // What follows would be told from what is no longer there.
+            if (last < end && !isHeld(last) && meansBefore(last) != m_scan.meansBefore(last))
+                return false;
+        }
+        copyUpTo(m_scan.m_segments[s].lastBit);
         return true;
     }
 
-    bool writeRows(std::size_t first, std::size_t last) {
+    bool isHeld(std::size_t unit) const {
+        const auto column = unit % m_scan.m_shape.unitsAcross, row = unit / m_scan.m_shape.unitsAcross;
+        return m_area.holds({column, row, column + 1, row + 1});
+    }
+
+    bool writeUnits(std::size_t first, std::size_t last) {
         for (auto unit = first; unit < last; ++unit) {
             const auto before = meansBefore(unit);
             if (before == m_scan.meansBefore(unit) && staysAsItIs(unit)) {
@@ -114,7 +122,7 @@ private:
     bool writeUnit(std::size_t unit, Means last) {
         bool coded = true;
         m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-            const auto& block = m_rows.block(c, x, y);
+            const auto& block = m_after.block(c, x, y);
             coded = coded && writeMean(m_bits, m_scan.meansOf(c), block[0] - last[c]) &&
                     writeOthers(m_bits, m_scan.othersOf(c), block);
             last[c] = block[0];
@@ -125,7 +133,7 @@ private:
     bool staysAsItIs(std::size_t unit) const {
         bool same = true;
         m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-            const auto &was = m_before.block(c, x, y), &is = m_rows.block(c, x, y);
+            const auto &was = m_before.block(c, x, y), &is = m_after.block(c, x, y);
             same = same && std::equal(std::begin(was), std::end(was), std::begin(is));
         });
         return same;
@@ -134,21 +142,21 @@ private:
     /// As they are now.
     Means meansBefore(std::size_t unit) const {
         auto out = m_scan.meansBefore(unit);
-        if (unit % m_scan.m_shape.restart != 0 && unit > m_begin && unit <= m_end)
+        if (unit % m_scan.m_shape.restart != 0 && isHeld(unit - 1))
             m_scan.eachBlock(unit - 1, [&](std::size_t c, std::size_t x, std::size_t y) {
-                out[c] = m_rows.block(c, x, y)[0];
+                out[c] = m_after.block(c, x, y)[0];
             });
         return out;
     }
 
     const JpegScan& m_scan;
-    const UnitRows& m_before;
-    const UnitRows& m_rows;     ///< as they are to be
-    std::size_t m_begin, m_end; ///< units of the rows
+    const UnitBlocks& m_before;
+    const UnitBlocks& m_after;
+    const UnitArea& m_area; ///< of both
     BitWriter m_bits;
 };
 
-bool JpegScan::addExchanged(const UnitRows& before, const UnitRows& after, Bytes& to) const {
+bool JpegScan::addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const {
     to.reserve(to.size() + m_bytes.size() + m_bytes.size() / 64);
     return Rewriter(*this, before, after).write(to);
 }

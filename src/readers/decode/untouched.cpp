@@ -58,7 +58,7 @@ bool anyChanged(const ChangedPart& changed, int left, int top, int width, int he
 }
 
 /// Puts the blocks of the part that hold a changed pixel in the original's place.
-void exchangeBlocks(JpegReader& original, const BlockRows& rows, JpegReader& part,
+void exchangeBlocks(JpegReader& original, const BlocksFrom& blocks, JpegReader& part,
                     const ChangedPart& changed) {
     for (int c = 0; c < original->num_components; ++c) {
         const auto& component = original->comp_info[c];
@@ -70,11 +70,11 @@ void exchangeBlocks(JpegReader& original, const BlockRows& rows, JpegReader& par
         const auto& own = part->comp_info[c];
         for (JDIMENSION y = 0; y < own.height_in_blocks && top + y < component.height_in_blocks; ++y) {
             const auto* from = part.row(c, y, false);
-            auto* to = rows(c, top + y);
+            auto* to = blocks(c, left, top + y);
             for (JDIMENSION x = 0; x < own.width_in_blocks && left + x < component.width_in_blocks; ++x)
                 if (anyChanged(changed, static_cast<int>(x) * across, static_cast<int>(y) * down, across,
                                down))
-                    std::copy_n(from[x], DCTSIZE2, to[left + x]);
+                    std::copy_n(from[x], DCTSIZE2, to[x]);
         }
     }
 }
@@ -161,7 +161,7 @@ struct JpegCoefficients {
     Pixels<std::uint8_t> file; ///< its own: whatever was asked with may be gone
     JpegReader reader;         ///< of the header and, where there is no scan, of all coefficients
     std::unique_ptr<JpegScan> scan;
-    std::optional<UnitRows> read; ///< of the scan, last
+    std::optional<UnitBlocks> read; ///< of the scan, last
     JpegCoefficients(const ByteSource& source, const PictureFacts& facts)
         : file(allBytesOf(source)), reader({file.data(), file.size()}) {
         requireIsIt(reader, facts);
@@ -177,28 +177,36 @@ struct JpegCoefficients {
                 out.push_back(meansOf(reader, c));
         return out;
     }
-    /// Of the scan: those in which an area lies, and one more, whose means are told from those above it.
-    UnitRows& rowsAround(const Rect& area) {
+    /// Of the scan: those in which an area lies, and the next to the right and below: their means are told
+    /// from these. Behind the last of a row comes the first of the next.
+    UnitBlocks& unitsAround(const Rect& area) {
         const auto& shape = scan->shape();
-        const auto high = static_cast<std::size_t>(
-            shape.components.size() == 1 ? DCTSIZE : DCTSIZE * reader->max_v_samp_factor);
-        const auto first = static_cast<std::size_t>(area.y) / high,
-                   end = std::min((static_cast<std::size_t>(area.bottom()) + high - 1) / high + 1,
-                                  shape.unitsDown);
-        if (!read || first < read->first() || end > read->end())
-            read = scan->rows(first, end - first);
+        const bool alone = shape.components.size() == 1;
+        const auto units = [](int from, int to, int length, std::size_t most) {
+            const auto first = static_cast<std::size_t>(from / length),
+                       end = static_cast<std::size_t>((to + length - 1) / length) + 1;
+            return std::pair(first, std::min(end, most));
+        };
+        const auto [left, right] =
+            units(area.x, area.right(), DCTSIZE * (alone ? 1 : reader->max_h_samp_factor), shape.unitsAcross);
+        const auto [top, bottom] =
+            units(area.y, area.bottom(), DCTSIZE * (alone ? 1 : reader->max_v_samp_factor), shape.unitsDown);
+        const UnitArea wanted{right == shape.unitsAcross ? 0 : left, top, right, bottom};
+        if (!read || !read->area().holds(wanted))
+            read = scan->blocks(wanted);
         return *read;
     }
 };
 
 namespace {
 
-BlockRows blocksOf(UnitRows& rows) {
-    return [&rows](int c, JDIMENSION y) { return rows.row(static_cast<std::size_t>(c), y); };
+BlocksFrom blocksOf(UnitBlocks& units) {
+    return
+        [&units](int c, JDIMENSION x, JDIMENSION y) { return units.at(static_cast<std::size_t>(c), x, y); };
 }
 
-BlockRows blocksOf(JpegReader& jpeg) {
-    return [&jpeg](int c, JDIMENSION y) { return jpeg.row(c, y, true); };
+BlocksFrom blocksOf(JpegReader& jpeg) {
+    return [&jpeg](int c, JDIMENSION x, JDIMENSION y) { return jpeg.row(c, y, true) + x; };
 }
 
 /// While it lives, large blocks are taken where they stay the process's own when they are freed: the
@@ -281,7 +289,7 @@ Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
     requirePartOf(own.reader, area);
     if (!own.scan)
         return partOf(own.reader, blocksOf(own.reader), area);
-    return partOf(own.reader, blocksOf(own.rowsAround(withNeighbours(own.reader, area))), area);
+    return partOf(own.reader, blocksOf(own.unitsAround(withNeighbours(own.reader, area))), area);
 }
 
 namespace {
@@ -290,7 +298,7 @@ namespace {
 std::optional<Bytes> exchangedInScan(JpegCoefficients& held, const ChangedPart& changed) {
     auto& original = held.reader;
     auto out = headerLike(original);
-    const auto before = changed.empty() ? held.scan->rows(0, 0) : held.rowsAround(changed.area);
+    const auto before = changed.empty() ? held.scan->blocks({}) : held.unitsAround(changed.area);
     auto after = before;
     if (!changed.empty()) {
         const auto encoded = encodedPart(original, changed);

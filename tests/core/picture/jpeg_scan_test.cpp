@@ -78,14 +78,16 @@ TEST(JpegScan, ReadsTheSameCoefficientsAsLibjpeg) {
         const JpegBlocks wanted(file.bytes);
         // All at once, and from the middle on: means of a row are told from those before it.
         for (const auto first : {std::size_t{0}, file.scan->shape().unitsDown / 2}) {
-            auto rows = file.scan->rows(first, file.scan->shape().unitsDown - first);
+            const auto& all = file.scan->shape();
+            auto units = file.scan->blocks({0, first, all.unitsAcross, all.unitsDown});
             for (std::size_t c = 0; c < wanted.components.size(); ++c) {
                 const auto& component = wanted.components[c];
                 const auto& shape = file.scan->shape().components[c];
                 for (auto y = first * shape.down; y < component.down; ++y)
                     for (std::size_t x = 0; x < component.across; ++x) {
                         const auto& block = component.blocks[y * component.across + x];
-                        ASSERT_TRUE(std::equal(block.begin(), block.end(), rows.row(c, y)[x])) << kind.name;
+                        ASSERT_TRUE(std::equal(block.begin(), block.end(), units.block(c, x, y)))
+                            << kind.name;
                         ASSERT_EQ(file.scan->means(c)[y * shape.stride + x], block[0]) << kind.name;
                     }
             }
@@ -97,11 +99,14 @@ TEST(JpegScan, WithoutAChangeEveryBitIsTheOriginals) {
     for (const auto& kind : kScans) {
         Scanned file(jpegOf(kind));
         ASSERT_TRUE(file.scan);
-        const auto down = file.scan->shape().unitsDown;
-        for (const auto& rows :
-             {file.scan->rows(0, 0), file.scan->rows(down / 2, 1), file.scan->rows(0, down)}) {
+        const auto across = file.scan->shape().unitsAcross, down = file.scan->shape().unitsDown;
+        for (const UnitArea area : {UnitArea{},
+                                    {0, down / 2, across, down / 2 + 1},
+                                    {0, 0, across, down},
+                                    {across / 3, down / 2, across / 2, down}}) {
+            const auto blocks = file.scan->blocks(area);
             Bytes coded;
-            ASSERT_TRUE(file.scan->addExchanged(rows, rows, coded));
+            ASSERT_TRUE(file.scan->addExchanged(blocks, blocks, coded));
             EXPECT_EQ(file.with(coded), file.bytes) << kind.name;
         }
     }
@@ -109,47 +114,57 @@ TEST(JpegScan, WithoutAChangeEveryBitIsTheOriginals) {
 
 TEST(JpegScan, ChangedBlocksAreReadAsTheyWereWrittenAndNoOtherIsChanged) {
     std::mt19937 random(11);
+    int changes = 0;
     const auto below = [&](std::size_t end) { return static_cast<std::size_t>(random()) % end; };
     for (const auto& kind : kScans)
         for (int round = 0; round < 20 && kind.commonTables; ++round) {
             Scanned file(jpegOf(kind));
             ASSERT_TRUE(file.scan);
             JpegBlocks wanted(file.bytes);
-            const auto down = file.scan->shape().unitsDown, first = below(down),
-                       count = 1 + below(down - first);
-            const bool toTheEnd = first + count == down;
-            const auto before = file.scan->rows(first, count);
+            const auto& shape = file.scan->shape();
+            UnitArea area{below(shape.unitsAcross), below(shape.unitsDown), 0, 0};
+            area.right = area.left + 1 + below(shape.unitsAcross - area.left);
+            area.bottom = area.top + 1 + below(shape.unitsDown - area.top);
+            const auto before = file.scan->blocks(area);
             auto after = before;
             for (int change = 0; change < 12; ++change) {
+                const auto column = area.left + below(area.width()), row = area.top + below(area.height());
+                const auto next = row * shape.unitsAcross + column + 1;
+                const bool nextIsThere =
+                    area.holds({next % shape.unitsAcross, next / shape.unitsAcross,
+                                next % shape.unitsAcross + 1, next / shape.unitsAcross + 1});
+                if (!nextIsThere && next != shape.units() && next % shape.restart != 0)
+                    continue; // its mean is told from this one
                 const auto c = below(wanted.components.size());
                 auto& component = wanted.components[c];
-                const auto high = file.scan->shape().components[c].down;
-                // The last row stays where others follow: their means are told from it.
-                const auto end = (first + count - (toTheEnd ? 0 : 1)) * high;
-                if (first * high >= std::min<std::size_t>(end, component.down))
+                const auto x = column * shape.components[c].across + below(shape.components[c].across),
+                           y = row * shape.components[c].down + below(shape.components[c].down);
+                if (x >= component.across || y >= component.down)
                     continue;
-                const auto y = first * high +
-                               below(std::min<std::size_t>(end, component.down) - first * high),
-                           x = below(component.across);
                 auto& block = component.blocks[y * component.across + x];
                 for (int i = 0; i < 5; ++i) // large and small, of either sign, and runs of zeros between them
                     block[below(DCTSIZE2)] = static_cast<JCOEF>(static_cast<int>(below(1600)) - 800);
-                std::copy(block.begin(), block.end(), after.row(c, y)[x]);
+                std::copy(block.begin(), block.end(), *after.at(c, x, y));
+                ++changes;
             }
             Bytes coded;
             ASSERT_TRUE(file.scan->addExchanged(before, after, coded)) << kind.name;
             expectSame(JpegBlocks(file.with(coded)), wanted, kind.name);
         }
+    EXPECT_GT(changes, 500);
 }
 
 TEST(JpegScan, WhereWhatFollowsWouldBeWrongNothingIsWritten) {
     Scanned file(jpegOf({"420"}));
-    const auto before = file.scan->rows(2, 2);
-    auto after = before;
-    const auto last = file.scan->shape().components[0].stride - 1;
-    after.row(0, 7)[last][0] = static_cast<JCOEF>(after.row(0, 7)[last][0] + 9);
-    Bytes coded;
-    EXPECT_FALSE(file.scan->addExchanged(before, after, coded));
+    const auto& shape = file.scan->shape();
+    for (const UnitArea area : {UnitArea{0, 2, shape.unitsAcross, 4}, {3, 2, 6, 4}}) {
+        const auto before = file.scan->blocks(area);
+        auto after = before;
+        auto& last = *after.at(0, area.right * 2 - 1, area.bottom * 2 - 1);
+        last[0] = static_cast<JCOEF>(last[0] + 9);
+        Bytes coded;
+        EXPECT_FALSE(file.scan->addExchanged(before, after, coded));
+    }
 }
 
 TEST(JpegScan, AMarkThatTheTablesOfAPlainPictureHaveNoCodesForIsPutOnAllTheSame) {
@@ -165,10 +180,10 @@ TEST(JpegScan, AMarkThatTheTablesOfAPlainPictureHaveNoCodesForIsPutOnAllTheSame)
     // It is the case that is meant: the scan by itself can't.
     Scanned file(bytes);
     ASSERT_TRUE(file.scan);
-    auto after = file.scan->rows(3, 3);
+    auto after = file.scan->blocks({0, 3, file.scan->shape().unitsAcross, 6});
     const auto before = after;
     for (std::size_t k = 1; k < DCTSIZE2; ++k)
-        after.row(0, 6)[4][k] = static_cast<JCOEF>(k * 7);
+        (*after.at(0, 4, 6))[k] = static_cast<JCOEF>(k * 7);
     Bytes coded;
     ASSERT_FALSE(file.scan->addExchanged(before, after, coded));
 
@@ -220,8 +235,9 @@ TEST(JpegScan, WhateverByteIsWrongItReadsAsLibjpegDoesOrNotAtAll) {
                 }
                 ++taken;
                 Bytes coded;
-                const auto rows = file->scan->rows(0, file->scan->shape().unitsDown);
-                ASSERT_TRUE(file->scan->addExchanged(rows, rows, coded));
+                const auto& shape = file->scan->shape();
+                const auto blocks = file->scan->blocks({0, 0, shape.unitsAcross, shape.unitsDown});
+                ASSERT_TRUE(file->scan->addExchanged(blocks, blocks, coded));
                 const auto wanted = coefficientsOf(bad);
                 ASSERT_TRUE(wanted) << kind.name << ", byte " << i << ": libjpeg finds it damaged";
                 ASSERT_EQ(coefficientsOf(file->with(coded)), wanted) << kind.name << ", byte " << i;
