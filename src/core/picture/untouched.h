@@ -35,7 +35,7 @@ ChangedPart changedPart(const PixelsBefore& before, const Frame& after);
 /// Red, green and blue are equal all over.
 bool isNeutral(const ChangedPart& changed);
 
-/// All coefficients of a JPEG, read once and held until they are stamped.
+/// A JPEG, read once and held until it is stamped: all of its coefficients, or where they lie in its codes.
 struct JpegCoefficients;
 struct HeldJpeg {
     std::shared_ptr<JpegCoefficients> coefficients;
@@ -51,7 +51,7 @@ inline constexpr int kMostBeside = 4; ///< at an eighth, libjpeg reads the means
 /// missing.
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                   int decodeAt = 0);
-/// Bytes that this holds: two for each of up to three samples a pixel.
+/// Bytes that this holds at the most: two for each of up to three samples a pixel.
 inline std::uint64_t coefficientMemory(const PictureFacts& facts) {
     return static_cast<std::uint64_t>(facts.stored.pixels()) * 6;
 }

@@ -2,68 +2,118 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/effects.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
 namespace keepseal {
 namespace {
 
-/// One box blur along a line of `count` values that lie `step` apart.
-void boxLine(const float* from, float* to, int count, std::ptrdiff_t step, int radius) {
+/// One box blur across: the mean of `radius` values to both sides.
+void boxAcross(Mask& mask, int radius) {
     const float scale = 1.0F / static_cast<float>(2 * radius + 1);
-    double sum = 0;
-    for (int i = 0; i < std::min(radius, count); ++i)
-        sum += from[i * step];
-    for (int i = 0; i < count; ++i) {
-        if (i + radius < count)
-            sum += from[(i + radius) * step];
-        if (i - radius - 1 >= 0)
-            sum -= from[(i - radius - 1) * step];
-        to[i * step] = static_cast<float>(sum) * scale;
-    }
-}
-
-/// The largest within `radius` along a line; each value is looked at twice, however large the radius is.
-void maxLine(const float* from, float* to, int count, std::ptrdiff_t step, int radius) {
-    std::vector<int> falling(
-        static_cast<std::size_t>(count)); // positions of falling values: the first is the largest
-    std::size_t first = 0, end = 0;
-    int next = 0;
-    for (int i = 0; i < count; ++i) {
-        for (; next < count && next <= i + radius; ++next) {
-            while (end > first && from[falling[end - 1] * step] <= from[next * step])
-                --end;
-            falling[end++] = next;
-        }
-        while (falling[first] < i - radius)
-            ++first;
-        to[i * step] = from[falling[first] * step];
-    }
-}
-
-template <class Line>
-void alongBothAxes(Mask& mask, int radius, Line line) {
-    std::vector<float> other(mask.value.size());
+    std::vector<float> line(static_cast<std::size_t>(mask.width));
     for (int y = 0; y < mask.height; ++y) {
-        const auto at = static_cast<std::ptrdiff_t>(y) * mask.width;
-        line(mask.value.data() + at, other.data() + at, mask.width, 1, radius);
+        auto* row = mask.row(y);
+        std::copy_n(row, mask.width, line.begin());
+        const float* from = line.data();
+        double sum = 0;
+        for (int x = 0; x < std::min(radius, mask.width); ++x)
+            sum += from[x];
+        for (int x = 0; x < mask.width; ++x) {
+            if (x + radius < mask.width)
+                sum += from[x + radius];
+            if (x - radius - 1 >= 0)
+                sum -= from[x - radius - 1];
+            row[x] = static_cast<float>(sum) * scale;
+        }
     }
-    for (int x = 0; x < mask.width; ++x)
-        line(other.data() + x, mask.value.data() + x, mask.height, mask.width, radius);
+}
+
+/// The same down: all columns at once, so that memory is read as it lies.
+void boxDown(Mask& mask, int radius) {
+    const float scale = 1.0F / static_cast<float>(2 * radius + 1);
+    const auto width = static_cast<std::size_t>(mask.width);
+    const auto from = mask; // what is read again further down
+    std::vector<double> sums(width);
+    const auto add = [&](int y, double sign) {
+        if (y < 0 || y >= mask.height)
+            return;
+        const float* row = from.row(y);
+        for (std::size_t x = 0; x < width; ++x)
+            sums[x] += sign * static_cast<double>(row[x]);
+    };
+    for (int y = 0; y < radius; ++y)
+        add(y, 1);
+    for (int y = 0; y < mask.height; ++y) {
+        add(y + radius, 1);
+        add(y - radius - 1, -1);
+        float* row = mask.row(y);
+        for (std::size_t x = 0; x < width; ++x)
+            row[x] = static_cast<float>(sums[x]) * scale;
+    }
+}
+
+void boxBlurred(Mask& mask, int radius) {
+    boxAcross(mask, radius);
+    boxDown(mask, radius);
+}
+
+/// Of each value the largest within `radius` elements: of windows twice as long again and again, and then of
+/// two that overlap. An element is `size` values, all of which are looked at by themselves; around `values`
+/// lie `radius` elements of nothing on both sides.
+void largestWithin(std::vector<float>& values, std::size_t size, std::size_t radius) {
+    const std::size_t window = 2 * radius + 1;
+    const auto grow = [&](std::size_t by) {
+        float* to = values.data();
+        const float* from = to + by * size;
+        const auto count = values.size() - by * size;
+        for (std::size_t i = 0; i < count; ++i)
+            to[i] = std::max(to[i], from[i]);
+    };
+    std::size_t length = 1;
+    for (; 2 * length <= window; length *= 2)
+        grow(length);
+    if (length < window)
+        grow(window - length);
+}
+
+/// Grown to a square; each value is looked at a few times, however large the radius is.
+void grown(Mask& mask, int radius) {
+    constexpr int kColumns = 64; // of all rows at once: they stay near the processor
+    const auto reach = static_cast<std::size_t>(radius);
+    std::vector<float> values;
+    for (int y = 0; y < mask.height; ++y) {
+        values.assign(static_cast<std::size_t>(mask.width) + 2 * reach, 0.0F);
+        std::copy_n(mask.row(y), mask.width, values.begin() + radius);
+        largestWithin(values, 1, reach);
+        std::copy_n(values.begin(), mask.width, mask.row(y));
+    }
+    for (int left = 0; left < mask.width; left += kColumns) {
+        const int count = std::min(kColumns, mask.width - left);
+        const auto size = static_cast<std::size_t>(count);
+        values.assign(size * (static_cast<std::size_t>(mask.height) + 2 * reach), 0.0F);
+        for (int y = 0; y < mask.height; ++y)
+            std::copy_n(mask.row(y) + left, count,
+                        values.data() + (static_cast<std::size_t>(y) + reach) * size);
+        largestWithin(values, size, reach);
+        for (int y = 0; y < mask.height; ++y)
+            std::copy_n(values.data() + static_cast<std::size_t>(y) * size, count, mask.row(y) + left);
+    }
 }
 
 /// Between whole-pixel radii the result is the mean of both, so that a proof and a copy change in step.
-template <class Line>
-void withFraction(Mask& mask, double radius, Line line) {
+template <class Make>
+void withFraction(Mask& mask, double radius, Make make) {
     const int whole = static_cast<int>(std::floor(radius));
     const auto part = static_cast<float>(radius - whole);
     Mask larger;
     if (part > 0.01F) {
         larger = mask;
-        alongBothAxes(larger, whole + 1, line);
+        make(larger, whole + 1);
     }
     if (whole > 0)
-        alongBothAxes(mask, whole, line);
+        make(mask, whole);
     if (part > 0.01F)
         for (std::size_t i = 0; i < mask.value.size(); ++i)
             mask.value[i] += part * (larger.value[i] - mask.value[i]);
@@ -89,12 +139,12 @@ void blur(Mask& mask, double radius) {
     if (half < 0.05)
         return;
     for (int pass = 0; pass < 3; ++pass)
-        withFraction(mask, half, boxLine);
+        withFraction(mask, half, boxBlurred);
 }
 
 void spread(Mask& mask, double radius) {
     if (radius > 0.05)
-        withFraction(mask, radius, maxLine);
+        withFraction(mask, radius, grown);
 }
 
 Mask shifted(const Mask& mask, double dx, double dy) {

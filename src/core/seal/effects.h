@@ -11,6 +11,8 @@ namespace keepseal {
 struct Mask {
     int width = 0, height = 0;
     std::vector<float> value;
+    float* row(int y) { return value.data() + static_cast<std::ptrdiff_t>(y) * width; }
+    const float* row(int y) const { return value.data() + static_cast<std::ptrdiff_t>(y) * width; }
 };
 
 Mask opacityOf(const Layer& layer);
