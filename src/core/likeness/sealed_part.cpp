@@ -15,7 +15,7 @@ namespace {
 constexpr int kLongSide = 1000;                                     ///< of the whole picture, as it is kept
 constexpr double kMostPixels = 60'000, kMostWide = 300, kHigh = 60; ///< of a part of it
 
-int rounded(double value) {
+int inPixels(double value) {
     return std::max(1, static_cast<int>(std::lround(value)));
 }
 
@@ -26,8 +26,8 @@ Rect middleOf(const Rect& area, double scale) {
         return area;
     const double keptHigh = std::min(high, std::max(kHigh, kMostPixels / std::min(wide, kMostWide))),
                  keptWide = std::min(wide, kMostPixels / keptHigh);
-    const int w = std::min(area.width, rounded(keptWide / scale)),
-              h = std::min(area.height, rounded(keptHigh / scale));
+    const int w = std::min(area.width, inPixels(keptWide / scale)),
+              h = std::min(area.height, inPixels(keptHigh / scale));
     return {area.x + (area.width - w) / 2, area.y + (area.height - h) / 2, w, h};
 }
 
@@ -40,7 +40,7 @@ void SealedPartTaker::before(const Frame& frame, const Rect& reach) {
     const double scale =
         std::min(1.0, static_cast<double>(kLongSide) / std::max(frame.picture.width, frame.picture.height));
     m_area = middleOf(m_area, scale);
-    m_longSide = rounded(std::max(m_area.width, m_area.height) * scale);
+    m_longSide = inPixels(std::max(m_area.width, m_area.height) * scale);
     const double wide = frame.picture.width, high = frame.picture.height;
     m_part.left = (m_area.x - frame.picture.x) / wide;
     m_part.top = (m_area.y - frame.picture.y) / high;
@@ -61,7 +61,7 @@ void layPart(const SealedPart& part, const Frame& pixels, Frame& onto) {
     const auto& size = onto.size;
     const Rect area = intersection({static_cast<int>(std::lround(part.left * size.width)),
                                     static_cast<int>(std::lround(part.top * size.height)),
-                                    rounded(part.width * size.width), rounded(part.height * size.height)},
+                                    inPixels(part.width * size.width), inPixels(part.height * size.height)},
                                    {0, 0, size.width, size.height});
     if (area.empty() || pixels.size.empty())
         return;

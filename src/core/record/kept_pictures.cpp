@@ -62,7 +62,7 @@ std::string idOf(const std::string& all) {
     return fingerprint(bytesOfText(all)).substr(0, 32);
 }
 
-std::string textOf(const Bytes& bytes) {
+std::string asString(const Bytes& bytes) {
     return {bytes.begin(), bytes.end()};
 }
 
@@ -91,7 +91,7 @@ json placeToJson(const SealedPart& part) {
 }
 
 std::string idOf(const KeptSeal& seal) {
-    return idOf(placeToJson(seal.part).dump() + textOf(seal.before) + textOf(seal.after));
+    return idOf(placeToJson(seal.part).dump() + asString(seal.before) + asString(seal.after));
 }
 
 /// Calls `make` with what a line of JSON says; what it has not is that of a damaged one.
@@ -118,7 +118,7 @@ KeptPicture keptPicture(const Frame& picture) {
     out.mark = markOf(reduced);
     const auto small = reducedTo(reduced, kSmallSide);
     out.small = pressed({small.size, 3, false, small.rgb.data()}, kSmallQuality);
-    out.id = idOf(packed(out.mark) + textOf(out.small));
+    out.id = idOf(packed(out.mark) + asString(out.small));
     return out;
 }
 
@@ -137,7 +137,7 @@ KeptPicture keptPictureFromJson(const json& in) {
         const auto mark = fromBase64(in.at("known_by").get<std::string>());
         out.mark = unpackedMark({reinterpret_cast<const char*>(mark.data()), mark.size()});
         out.small = fromBase64(in.at("small").get<std::string>());
-        out.id = idOf(textOf(mark) + textOf(out.small));
+        out.id = idOf(asString(mark) + asString(out.small));
         if (out.size.width < 1 || out.size.height < 1 || out.size.pixels() > kMaxPixels ||
             out.small.size() > kMostSmall || out.id != in.at("picture").get<std::string>())
             isDamaged();

@@ -79,7 +79,7 @@ void largestWithin(std::vector<float>& values, std::size_t size, std::size_t rad
 }
 
 /// Grown to a square; each value is looked at a few times, however large the radius is.
-void grown(Mask& mask, int radius) {
+void grownSquare(Mask& mask, int radius) {
     constexpr int kColumns = 64; // of all rows at once: they stay near the processor
     const auto reach = static_cast<std::size_t>(radius);
     std::vector<float> values;
@@ -144,7 +144,7 @@ void blur(Mask& mask, double radius) {
 
 void spread(Mask& mask, double radius) {
     if (radius > 0.05)
-        withFraction(mask, radius, grown);
+        withFraction(mask, radius, grownSquare);
 }
 
 Mask shifted(const Mask& mask, double dx, double dy) {
