@@ -102,8 +102,9 @@ void tellCopiesApart(const std::vector<Left>& ours, bool gone) {
                 const auto pixels = [&](std::size_t i, int side) {
                     return gone ? drawn[k].frameOf(i) : reducedTo(of[i], side);
                 };
-                const auto answer = toldApart(met, of.size(), pixels,
-                                              gone ? drawn[k].plain() : reducedTo(ours[k].frame, 1600));
+                const auto answer =
+                    toldApart(met, of.size(), pixels,
+                              gone ? drawn[k].plain(of.size()) : reducedTo(ours[k].frame, 1600));
                 if (which == 0) {
                     falselyPlain += answer.certain && answer.likeliest != which;
                     continue;

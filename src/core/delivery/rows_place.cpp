@@ -65,14 +65,16 @@ const std::vector<Setting<PlaceSettings>>& placeSettings() {
                          {"replace", "Replace an earlier copy"},
                          {"stop", "Do not begin"}},
                         "Only copies that Keep Seal itself made, unchanged since, are ever replaced.")});
-        append(out, {switchSetting("strict", "Strict", &P::strict,
-                                   "A copy with any note that asks for a look is not delivered until it is "
-                                   "mended or accepted."),
-                     switchSetting(
-                         "known_again", "Known again by its looks", &P::knownAgain,
-                         "A small picture of what leaves (192 pixels) is kept in the register, so that it is "
-                         "found again when it is met cut, small or without metadata. Off: nothing is kept "
-                         "of the picture; the copy is known by its bytes and its mark alone.")});
+        append(out,
+               {switchSetting("strict", "Strict", &P::strict,
+                              "A copy with any note that asks for a look is not delivered until it is "
+                              "mended or accepted."),
+                switchSetting("known_again", "Known again by its looks", &P::knownAgain,
+                              "A small picture of what leaves (192 pixels), and the part that its seal "
+                              "stands on, are kept beside "
+                              "the register, so that it is found again when it is met cut, small or without "
+                              "metadata, and told from other copies. Off: nothing is kept "
+                              "of the picture; the copy is known by its bytes and its mark alone.")});
         return out;
     }();
     return table;

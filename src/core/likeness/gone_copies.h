@@ -25,9 +25,9 @@ public:
     /// Those that are not drawn are of no use beside them.
     bool onlyDrawn() const { return m_any && !m_onOriginal; }
     Frame frameOf(std::size_t copy) const;
-    /// The picture with nothing on it, at least where seals lie; empty: nobody knows it.
-    const Frame& plain() const {
-        const bool drawn = onlyDrawn() || (m_original.size.empty() && !m_copies.empty());
+    /// The picture with nothing on it, at least where the seals of `copies` lie; empty: nobody knows it.
+    const Frame& plain(std::size_t copies) const {
+        const bool drawn = onlyDrawn() || (m_original.size.empty() && m_copies.size() == copies);
         return drawn ? m_ground : m_original;
     }
 

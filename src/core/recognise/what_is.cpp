@@ -29,10 +29,6 @@ Frame readable(const std::function<Frame()>& read) {
     }
 }
 
-} // namespace
-
-namespace {
-
 constexpr int kReadSide = 1600; ///< of the pixels that are looked at
 
 Frame readReduced(const ByteSource& file, const std::string& name, const PictureFacts& facts) {
@@ -155,20 +151,34 @@ bool liesThere(const RegisteredCopy& copy) {
     }
 }
 
-/// What is kept of the seal on it, empty where it has none; none: nothing is, or it can't be read.
-std::optional<SealedPart> keptPartOf(Register& known, const RegisteredCopy& copy) {
-    const auto whole = known.whole(copy.id);
-    if (whole && !whole->row.sealOnCopy)
-        return SealedPart();
-    if (!whole || whole->row.sealKept.empty())
-        return std::nullopt;
-    const auto kept = keptSealIn(picturesOf(whole->ledger), whole->row.sealKept);
-    if (!kept)
-        return std::nullopt;
-    auto out = kept->part;
-    out.before = pixelsOfKept(kept->before);
-    out.after = pixelsOfKept(kept->after);
-    return out.before.size.empty() || out.before.size != out.after.size ? std::nullopt : std::optional(out);
+/// What is kept of the seals on copies, by their places in the list; empty where one has none.
+std::map<std::size_t, SealedPart> keptPartsOf(Register& known, const std::vector<RegisteredCopy>& copies) {
+    std::map<std::size_t, SealedPart> out;
+    std::map<fs::path, std::multimap<std::string, std::size_t>>
+        wanted; // of each run: ids, and whose they are
+    for (std::size_t i = 0; i < copies.size(); ++i) {
+        const auto whole = known.whole(copies[i].id);
+        if (whole && !whole->row.sealOnCopy)
+            out[i] = {};
+        else if (whole && !whole->row.sealKept.empty())
+            wanted[whole->ledger].emplace(whole->row.sealKept, i);
+    }
+    for (const auto& [ledger, whose] : wanted) {
+        std::set<std::string> ids;
+        for (const auto& [id, index] : whose)
+            ids.insert(id);
+        for (const auto& kept : keptSealsIn(picturesOf(ledger), ids)) {
+            auto part = kept.part;
+            part.before = pixelsOfKept(kept.before);
+            part.after = pixelsOfKept(kept.after);
+            if (part.before.size.empty() || part.before.size != part.after.size)
+                continue;
+            const auto [first, end] = whose.equal_range(kept.id);
+            for (auto it = first; it != end; ++it)
+                out[it->second] = part;
+        }
+    }
+    return out;
 }
 
 /// Drawn where they are gone, or the original is.
@@ -182,9 +192,8 @@ GoneCopies goneAmong(Register& known, const std::vector<RegisteredCopy>& copies)
     }
     GoneCopies out(smallPictureOf(known, copies.front().row.picture), std::move(original));
     if (wanted)
-        for (std::size_t i = 0; i < copies.size(); ++i)
-            if (auto part = keptPartOf(known, copies[i]))
-                out.add(i, std::move(*part), !there[i]);
+        for (auto& [index, part] : keptPartsOf(known, copies))
+            out.add(index, std::move(part), !there[index]);
     return out;
 }
 
@@ -201,7 +210,8 @@ void tellApart(Register& registered, const MetPicture& met, std::vector<Register
             return gone.frameOf(i);
         return gone.onlyDrawn() ? Frame() : frameOfCopy(copies[i], longSide);
     };
-    const auto told = toldApart(met, copies.size(), pixels, gone.plain(), [&stop] { return !stop; });
+    const auto told =
+        toldApart(met, copies.size(), pixels, gone.plain(copies.size()), [&stop] { return !stop; });
     known.unread = all - told.compared;
     known.alone = told.certain;
     if (told.likeliest)

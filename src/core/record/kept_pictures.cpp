@@ -222,16 +222,15 @@ void KeptPictures::add(const KeptSeal& seal) noexcept {
 
 namespace {
 
-/// Calls `take` with each line that is JSON, until it returns false.
-void eachLine(const fs::path& file, const std::function<bool(const json&)>& take,
-              const std::string& containing = {}) {
+/// Calls `take` with each line that is JSON, of those that are `wanted` at the sight of their letters.
+void eachLine(const fs::path& file, const std::function<void(const json&)>& take,
+              const std::function<bool(const std::string&)>& wanted = {}) {
     std::ifstream stream(file, std::ios::binary);
     for (std::string line; std::getline(stream, line);) {
-        if (line.empty() || line.size() > kMostLine || line.find(containing) == std::string::npos)
+        if (line.empty() || line.size() > kMostLine || (wanted && !wanted(line)))
             continue;
         try {
-            if (!take(parseJson(line, file.string(), {})))
-                return;
+            take(parseJson(line, file.string(), {}));
         } catch (const Problem& problem) {
             if (problem.kind != ProblemKind::BadFile)
                 throw;
@@ -249,20 +248,19 @@ void readPictures(const fs::path& file, const KeptLines& take) {
         } else if (take.seal) {
             take.seal(keptSealFromJson(line));
         }
-        return true;
     });
 }
 
-std::optional<KeptSeal> keptSealIn(const fs::path& file, const std::string& id) {
-    std::optional<KeptSeal> out;
+std::vector<KeptSeal> keptSealsIn(const fs::path& file, const std::set<std::string>& ids) {
+    constexpr std::string_view kName = "\"seal\":\"";
+    constexpr std::size_t kDigits = 32;
+    std::vector<KeptSeal> out;
     eachLine(
-        file,
-        [&](const json& line) {
-            if (line.value("seal", std::string()) == id)
-                out = keptSealFromJson(line);
-            return !out;
-        },
-        id);
+        file, [&](const json& line) { out.push_back(keptSealFromJson(line)); },
+        [&](const std::string& line) { // a run has thousands, and a few are wanted
+            const auto at = line.rfind(kName);
+            return at != std::string::npos && ids.contains(line.substr(at + kName.size(), kDigits));
+        });
     return out;
 }
 

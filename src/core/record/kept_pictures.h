@@ -1,8 +1,9 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is kept of the pictures of a run, so that a copy is known again when its bytes are others: a small
-// one, and what it is recognised by. One JSON text a line ("keep-seal/pictures" version 1), beside the run's
-// ledger, written while it goes; rows of the ledger name them. docs/formats/register.md.
+// one, and what it is recognised by; and of each copy its seal, so that it is told from the others. One JSON
+// text a line ("keep-seal/pictures" version 1), beside the run's ledger, written while it goes; rows of the
+// ledger name them. docs/formats/register.md.
 #pragma once
 
 #include "likeness/picture_mark.h"
@@ -12,7 +13,6 @@
 #include <functional>
 #include <mutex>
 #include <nlohmann/json_fwd.hpp>
-#include <optional>
 #include <set>
 
 namespace keepseal {
@@ -70,8 +70,8 @@ private:
 
 /// A line cut short by the end of a process, or damaged, is passed over. Nothing where there is no such file.
 void readPictures(const std::filesystem::path& file, const KeptLines& take);
-/// That one of them; nothing where it is not there.
-std::optional<KeptSeal> keptSealIn(const std::filesystem::path& file, const std::string& id);
+/// Those of these ids that are in it, in one reading.
+std::vector<KeptSeal> keptSealsIn(const std::filesystem::path& file, const std::set<std::string>& ids);
 /// All of `from` behind what is in `to`. Throws Problem(CannotWrite).
 void appendPictures(const std::filesystem::path& from, const std::filesystem::path& to);
 

@@ -1072,8 +1072,8 @@ if printed at %3 px/in</source>
             <translation>حجم من عندك</translation>
         </message>
         <message>
-            <source>A small picture of what leaves (192 pixels) is kept in the register, so that it is found again when it is met cut, small or without metadata. Off: nothing is kept of the picture; the copy is known by its bytes and its mark alone.</source>
-            <translation>تُحفظ صورة صغيرة مما يخرج (192 بكسل) في السجل، ليُعثر عليه إذا صودف مقصوصًا أو صغيرًا أو بلا بيانات وصفية. مطفأ: لا يُحفظ شيء من الصورة؛ وتُعرف النسخة ببايتاتها وعلامتها فقط.</translation>
+            <source>A small picture of what leaves (192 pixels), and the part that its seal stands on, are kept beside the register, so that it is found again when it is met cut, small or without metadata, and told from other copies. Off: nothing is kept of the picture; the copy is known by its bytes and its mark alone.</source>
+            <translation>تُحفظ عند السجل صورة صغيرة مما يخرج (192 بكسل) والجزء الذي يقع عليه ختمه، ليُعثر عليه إذا صودف مقصوصًا أو صغيرًا أو بلا بيانات وصفية، ويُميَّز من النسخ الأخرى. مطفأ: لا يُحفظ شيء من الصورة؛ وتُعرف النسخة ببايتاتها وعلامتها فقط.</translation>
         </message>
         <message>
             <source>A small preview made from the copy itself, for programs that look for one (JPEG).</source>

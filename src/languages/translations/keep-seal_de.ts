@@ -1048,8 +1048,8 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eine eigene Größe</translation>
         </message>
         <message>
-            <source>A small picture of what leaves (192 pixels) is kept in the register, so that it is found again when it is met cut, small or without metadata. Off: nothing is kept of the picture; the copy is known by its bytes and its mark alone.</source>
-            <translation>Ein kleines Bild von dem, was hinausgeht (192 Pixel), bleibt im Register, damit es beschnitten, klein oder ohne Metadaten wiedergefunden wird. Aus: Vom Bild bleibt nichts; die Kopie ist nur an ihren Bytes und ihrem Zeichen bekannt.</translation>
+            <source>A small picture of what leaves (192 pixels), and the part that its seal stands on, are kept beside the register, so that it is found again when it is met cut, small or without metadata, and told from other copies. Off: nothing is kept of the picture; the copy is known by its bytes and its mark alone.</source>
+            <translation>Ein kleines Bild von dem, was hinausgeht (192 Pixel), und der Teil, auf dem sein Siegel steht, bleiben beim Register, damit es beschnitten, klein oder ohne Metadaten wiedergefunden und von anderen Kopien unterschieden wird. Aus: Vom Bild bleibt nichts; die Kopie ist nur an ihren Bytes und ihrem Zeichen bekannt.</translation>
         </message>
         <message>
             <source>A small preview made from the copy itself, for programs that look for one (JPEG).</source>

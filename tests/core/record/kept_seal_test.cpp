@@ -63,7 +63,7 @@ TEST(KeptSeal, ItIsDrawnWhereItLayWithoutTheBorder) {
     };
     EXPECT_GT(meanIn(drawn, at(2400 + 20, 1700 + 20, 360, 120)), 240);
     EXPECT_NEAR(meanIn(drawn, at(2000, 1700, 360, 120)), 120, 3);
-    EXPECT_NEAR(meanIn(gone.plain(), at(2400, 1700, 400, 160)), 120, 3);
+    EXPECT_NEAR(meanIn(gone.plain(1), at(2400, 1700, 400, 160)), 120, 3);
 }
 
 TEST(KeptSeal, OnTheOriginalWhereThatLiesThereAndOnlyWhatIsGone) {
@@ -117,4 +117,29 @@ TEST(KeptSeal, WrittenAndReadItIsTheSameAndWhatIsDamagedIsNone) {
     EXPECT_TRUE(refused([](auto& bad) { bad["lies_at"].push_back(1); }));
     EXPECT_TRUE(refused([](auto& bad) { bad["after"] = bad["before"]; })) << "another id than its own";
     EXPECT_TRUE(refused([](auto& bad) { bad["before"] = "no base64!"; }));
+}
+
+TEST(KeptSeal, ThoseThatAreAskedForAreFoundAmongLinesThatAreNone) {
+    const TempFolder folder;
+    const auto file = folder / "run.pictures";
+    const Rect one{2500, 1800, 400, 160}, two{200, 1800, 400, 160};
+    const auto wanted = keptSeal(*Bordered(one).taken(one)), other = keptSeal(*Bordered(two).taken(two));
+    ASSERT_NE(wanted.id, other.id);
+    KeptPictures kept(file);
+    kept.add(other);
+    kept.add(keptPicture(plainFrame(90, 60, {1, 2, 3})));
+    kept.add(wanted);
+    kept.add(wanted); // once
+    const auto own = readText(file);
+    writeFile(file, "3\n[]\n{\"seal\":5}\n{\"seal\":\"" + wanted.id + "\"}\n\"seal\":\"" + wanted.id + "\n" +
+                        own + own.substr(0, own.size() / 2));
+    const auto found = keptSealsIn(file, {wanted.id});
+    ASSERT_EQ(found.size(), 1U);
+    EXPECT_EQ(found[0].after, wanted.after);
+    EXPECT_TRUE(keptSealsIn(file, {"0123"}).empty());
+    EXPECT_TRUE(keptSealsIn(folder / "none", {wanted.id}).empty());
+    int pictures = 0, seals = 0;
+    readPictures(file, {[&](const KeptPicture&) { ++pictures; }, [&](const KeptSeal&) { ++seals; }});
+    EXPECT_GE(pictures, 1);
+    EXPECT_GE(seals, 2);
 }
