@@ -43,7 +43,7 @@ void boxDown(Mask& mask, int radius) {
         for (std::size_t x = 0; x < width; ++x)
             sums[x] += sign * static_cast<double>(row[x]);
     };
-    for (int y = 0; y < radius; ++y)
+    for (int y = 0; y < std::min(radius, mask.height); ++y)
         add(y, 1);
     for (int y = 0; y < mask.height; ++y) {
         add(y + radius, 1);
@@ -81,22 +81,24 @@ void largestWithin(std::vector<float>& values, std::size_t size, std::size_t rad
 /// Grown to a square; each value is looked at a few times, however large the radius is.
 void grownSquare(Mask& mask, int radius) {
     constexpr int kColumns = 64; // of all rows at once: they stay near the processor
-    const auto reach = static_cast<std::size_t>(radius);
+    // Further than the mask is long there is nothing: lengths come from strangers.
+    const auto across = static_cast<std::size_t>(std::min(radius, mask.width)),
+               down = static_cast<std::size_t>(std::min(radius, mask.height));
     std::vector<float> values;
     for (int y = 0; y < mask.height; ++y) {
-        values.assign(static_cast<std::size_t>(mask.width) + 2 * reach, 0.0F);
-        std::copy_n(mask.row(y), mask.width, values.begin() + radius);
-        largestWithin(values, 1, reach);
+        values.assign(static_cast<std::size_t>(mask.width) + 2 * across, 0.0F);
+        std::copy_n(mask.row(y), mask.width, values.data() + across);
+        largestWithin(values, 1, across);
         std::copy_n(values.begin(), mask.width, mask.row(y));
     }
     for (int left = 0; left < mask.width; left += kColumns) {
         const int count = std::min(kColumns, mask.width - left);
         const auto size = static_cast<std::size_t>(count);
-        values.assign(size * (static_cast<std::size_t>(mask.height) + 2 * reach), 0.0F);
+        values.assign(size * (static_cast<std::size_t>(mask.height) + 2 * down), 0.0F);
         for (int y = 0; y < mask.height; ++y)
             std::copy_n(mask.row(y) + left, count,
-                        values.data() + (static_cast<std::size_t>(y) + reach) * size);
-        largestWithin(values, size, reach);
+                        values.data() + (static_cast<std::size_t>(y) + down) * size);
+        largestWithin(values, size, down);
         for (int y = 0; y < mask.height; ++y)
             std::copy_n(values.data() + static_cast<std::size_t>(y) * size, count, mask.row(y) + left);
     }

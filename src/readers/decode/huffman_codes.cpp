@@ -54,7 +54,7 @@ void HuffmanCodes::pairThem() {
     for (std::uint32_t seen = 0; seen < m_pairs.size(); ++seen) {
         const auto first = m_short[seen];
         auto& pair = m_pairs[seen];
-        pair = {first.bits, first.steps, first.bits, first.steps};
+        pair = {first.bits, first.steps};
         if (first.steps == kToTheEnd || first.bits >= kShort)
             continue;
         const auto second = m_short[(seen << first.bits) & ((1U << kShort) - 1)];

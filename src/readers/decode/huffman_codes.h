@@ -21,18 +21,16 @@ inline constexpr std::array<std::uint8_t, DCTSIZE2> kZigzag = {
 
 inline constexpr int kToTheEnd = 128;
 /// What a code says: some zeros, then a value of `size` bits.
-struct HuffmanSymbol {
-    std::uint8_t bits = 0; ///< of the code and its value; 0: there is no such code
+struct alignas(4) HuffmanSymbol { // looked up by the million
+    std::uint8_t bits = 0;        ///< of the code and its value; 0: there is no such code
     std::uint8_t size = 0;
     std::uint8_t steps = 0; ///< coefficients that it stands for; kToTheEnd: all that are left
-    std::uint8_t unused = 0;
     int code() const { return bits - size; } ///< its length
 };
 
 /// What the next two codes take together, or one where the second is not seen yet.
 struct HuffmanPair {
     std::uint8_t bits = 0, steps = 0; ///< as above, of both
-    std::uint8_t firstBits = 0, firstSteps = 0;
 };
 
 class HuffmanCodes {

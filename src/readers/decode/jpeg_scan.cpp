@@ -68,8 +68,7 @@ int valueOf(std::uint32_t bits, int size) {
     }
 }
 
-} // namespace
-
+/// None: it is coded otherwise.
 std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header) {
     const bool sequential = !header.progressive_mode && header.Ss == 0 && header.Se == DCTSIZE2 - 1 &&
                             header.Ah == 0 && header.Al == 0;
@@ -100,6 +99,8 @@ std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header) {
     }
     return out;
 }
+
+} // namespace
 
 UnitBlocks::UnitBlocks(const ScanShape& shape, const UnitArea& area)
     : m_area(area), m_unitsAcross(shape.unitsAcross) {

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A JPEG whose blocks follow each other in one sequential scan (ITU-T T.81, annex F), walked through once by
-// its codes alone: where each row of units lies in its bits, and the mean of each block. Single rows can then
-// be read out and be exchanged; all else is copied bit by bit. Internal to decode/.
+// its codes alone: where each row of units lies in its bits, and the mean of each block. Single blocks can
+// then be read out and be exchanged; all else is copied bit by bit. Internal to decode/.
 #pragma once
 
 #include "decode/huffman_codes.h"
@@ -30,8 +30,6 @@ struct ScanShape {
     std::size_t units() const { return unitsAcross * unitsDown; }
     std::size_t segments() const { return (units() + restart - 1) / restart; }
 };
-/// None: it is coded otherwise. As libjpeg has read its header, up to the first scan.
-std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header);
 
 /// Which units: columns and rows of them.
 struct UnitArea {
@@ -73,15 +71,15 @@ private:
 
 class JpegScan {
 public:
-    /// `coded`: from the first byte behind the header. Null: coded in another way, damaged, or in any way
-    /// unusual; libjpeg is to be asked.
+    /// `header`: as libjpeg has read it, up to the first scan; `coded`: from the first byte behind it. Null:
+    /// coded in another way, damaged, or in any way unusual; libjpeg is to be asked.
     static std::unique_ptr<JpegScan> from(ByteSpan coded, const jpeg_decompress_struct& header);
 
     const ScanShape& shape() const { return m_shape; }
     /// The first coefficients of a component's blocks, in rows of its stride.
     const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
     UnitBlocks blocks(const UnitArea& area) const;
-    /// Adds the coded data, up to the end of the JPEG, in which `after` stands for some rows that were read
+    /// Adds the coded data, up to the end of the JPEG, in which `after` stands for some blocks that were read
     /// as `before`, and all else is copied bit by bit. False: the original's tables have no code for a value
     /// in it, or one was changed and the next in the scan is none of these.
     bool addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const;
