@@ -264,7 +264,13 @@ private:
         ShownPixels shown;
         if (asked.delivery.place.knownAgain) {
             shown.picture = keep;
-            shown.beforeSeal = [&](const Frame& frame, const Rect& reach) { sealed.before(frame, reach); };
+            shown.beforeSeal = [&](const Frame& frame, const Rect& reach) {
+                keepOrNot(sealed, [&] {
+                    SealedPartTaker taker;
+                    taker.before(frame, reach);
+                    return taker;
+                });
+            };
             shown.afterSeal = [&](const Frame& frame) {
                 keepOrNot(m_keptSeal, [&] {
                     auto part = sealed.after(frame);
