@@ -137,12 +137,15 @@ double stampSizes(const std::vector<fs::path>& pictures, const fs::path& out, co
     return cpuSeconds() - start;
 }
 
-/// A picture as a TIFF of 16 bits, shrunk by this.
+/// A picture as a TIFF of 16 bits, shrunk by this. With noise below what 8 bits hold, as a sensor has it: low
+/// bytes that repeat the high ones pack as no real picture does.
 fs::path deepPicture(const fs::path& picture, const fs::path& folder, int shrink) {
     const auto out = folder / "deep.tif";
     fs::create_directories(folder);
-    vips::VImage::jpegload(picture.c_str(), vips::VImage::option()->set("shrink", shrink))
-        .linear(257, 0)
+    const auto eight = vips::VImage::jpegload(picture.c_str(), vips::VImage::option()->set("shrink", shrink));
+    const auto noise =
+        vips::VImage::gaussnoise(eight.width(), eight.height(), vips::VImage::option()->set("sigma", 64));
+    (eight.linear(257, 0) + noise)
         .cast(VIPS_FORMAT_USHORT)
         .copy(vips::VImage::option()->set("interpretation", VIPS_INTERPRETATION_RGB16))
         .tiffsave(out.c_str());

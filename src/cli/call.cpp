@@ -6,6 +6,7 @@
 #include "cli/desktop_commands.h"
 #include "cli/file_words.h"
 #include "cli/library_commands.h"
+#include "cli/manual.h"
 #include "cli/outbox_commands.h"
 #include "cli/print.h"
 #include "cli/register_commands.h"
@@ -243,8 +244,9 @@ int run(int argc, char** argv) {
     settingsCommand->add_option("--completion-for", settings.completionFor, "The same for another shell")
         ->check(CLI::IsMember({"bash", "zsh", "fish"}));
     settingsCommand->add_flag("--manual", settings.manual, "The manual page, of all commands");
-    settingsCommand->add_flag("--help-pages", settings.helpPages)->group(""); // for the build
-    settingsCommand->add_flag("--texts", settings.texts)->group("");          // for scripts/languages
+    settingsCommand->add_flag("--manual-of-window", settings.manualOfWindow)->group(""); // for the build
+    settingsCommand->add_flag("--help-pages", settings.helpPages)->group("");            // for the build
+    settingsCommand->add_flag("--texts", settings.texts)->group(""); // for scripts/languages
     settingsCommand->add_flag("--tokens", settings.tokens, "The tokens for texts and names");
     settingsCommand->add_flag("--notes", settings.notes, "All that can be said of a copy, by kind");
     settingsCommand->add_flag("--defaults", settings.defaults, "As a delivery file with every default");
@@ -284,10 +286,11 @@ int run(int argc, char** argv) {
         std::cout << textsOfTables(descriptionsOf(app));
         return kDone;
     }
-    if (settings.completion || settings.manual || settings.helpPages) {
-        std::cout << (settings.completion ? bashCompletion(app)
-                      : settings.manual   ? manualPage(app)
-                                          : helpPages(app));
+    if (settings.completion || settings.manual || settings.manualOfWindow || settings.helpPages) {
+        std::cout << (settings.completion       ? bashCompletion(app)
+                      : settings.manual         ? manualPage(app)
+                      : settings.manualOfWindow ? manualPageOfWindow()
+                                                : helpPages(app));
         return kDone;
     }
     ::signal(SIGXFSZ, SIG_IGN); // a file that may not grow is a problem of that copy, not the end

@@ -206,7 +206,7 @@ int runSettings(const SettingsOptions& options) {
             for (const auto& setting : s.settings)
                 std::cout << s.key << "." << setting.key << "  ("
                           << Saying("{allowed}; default {value}",
-                                    {{"allowed", allowedText(setting)},
+                                    {{"allowed", allowedText(setting).said()},
                                      {"value", displayText(setting, setting.get(Delivery{}))}})
                                  .said()
                           << ")\n    " << setting.help << "\n";

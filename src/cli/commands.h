@@ -39,7 +39,7 @@ struct ProofOptions {
 struct SettingsOptions {
     bool markdown = false, schema = false, sealSchema = false, borderSchema = false, sheetSchema = false,
          fields = false, defaults = false, tokens = false, notes = false, completion = false, manual = false,
-         helpPages = false, texts = false;
+         manualOfWindow = false, helpPages = false, texts = false;
     std::string completionFor; ///< a shell
 };
 

@@ -6,21 +6,21 @@
 #include "base/text.h"
 
 namespace keepseal::cli {
-namespace {
 
-/// Those without a group are for the build.
-std::vector<const CLI::Option*> optionsOf(const CLI::App& app) {
+std::vector<const CLI::Option*> listedOptions(const CLI::App& app) {
     return app.get_options([](const CLI::Option* option) { return !option->get_group().empty(); });
 }
 
-std::vector<const CLI::App*> commandsOf(const CLI::App& app) {
+std::vector<const CLI::App*> listedCommands(const CLI::App& app) {
     return app.get_subcommands([](const CLI::App* command) { return !command->get_name().empty(); });
 }
+
+namespace {
 
 /// "--quiet -q", as a completion offers them; only the long ones.
 std::string longOptions(const CLI::App& command) {
     std::string out;
-    for (const auto* option : optionsOf(command))
+    for (const auto* option : listedOptions(command))
         for (const auto& name : option->get_lnames())
             out += " --" + name;
     return out;
@@ -28,82 +28,15 @@ std::string longOptions(const CLI::App& command) {
 
 std::string completedWords(const CLI::App& command) {
     std::string out;
-    for (const auto* inner : commandsOf(command))
+    for (const auto* inner : listedCommands(command))
         out += " " + inner->get_name();
     out += longOptions(command);
-    for (const auto* inner : commandsOf(command))
+    for (const auto* inner : listedCommands(command))
         for (const auto& option : splitTrimmed(longOptions(*inner), ' '))
             if ((out + " ").find(" " + option + " ") == std::string::npos)
                 out += " " + option;
     return trimmed(out);
 }
-
-/// Hyphens and backslashes as troff wants them.
-std::string troff(const std::string& text) {
-    std::string out;
-    for (const char c : text)
-        out += c == '-' ? std::string("\\-") : c == '\\' ? std::string("\\e") : std::string(1, c);
-    return out.starts_with(".") || out.starts_with("'") ? "\\&" + out : out;
-}
-
-std::string optionHead(const CLI::Option& option) {
-    std::string out;
-    for (const auto& name : option.get_snames())
-        out += (out.empty() ? "" : ", ") + ("-" + name);
-    for (const auto& name : option.get_lnames())
-        out += (out.empty() ? "" : ", ") + ("--" + name);
-    if (out.empty())
-        out = option.get_name(true);
-    return option.get_items_expected_max() > 0 && !option.get_lnames().empty() ? out + " VALUE" : out;
-}
-
-void addOptions(std::string& page, const CLI::App& command) {
-    for (const auto* option : optionsOf(command))
-        if (option->get_lnames() != std::vector<std::string>{"help"})
-            page += ".TP\n.B " + troff(optionHead(*option)) + "\n" + troff(option->get_description()) + "\n";
-}
-
-void addCommand(std::string& page, const CLI::App& command, const std::string& name) {
-    page += ".SS " + troff(name) + "\n" + troff(command.get_description()) + ".\n";
-    addOptions(page, command);
-    for (const auto* inner : commandsOf(command))
-        addCommand(page, *inner, name + " " + inner->get_name());
-}
-
-constexpr const char* kManualHead = R"~(.TH KEEP-SEAL-CLI 1 "" "Keep Seal %VERSION%"
-.SH NAME
-keep\-seal\-cli \- make sealed, rights\-labelled copies of pictures that tell no place
-.SH SYNOPSIS
-.B keep\-seal\-cli
-\fICOMMAND\fR [\fIOPTION\fR]... [\fIPATH\fR]...
-.SH DESCRIPTION
-Originals are opened for reading only and fingerprinted before and after the run. Each copy is written under a name of
-its own, read back and searched, and only then given its final name. A copy that would lack something its delivery
-promises is held back and says why. Nothing is replaced but, where a delivery says so, an earlier copy of
-Keep Seal's own of the same picture, unchanged since.
-.PP
-Results go to standard output. Problems, files that are no pictures, and progress go to standard error; progress is
-shown on a terminal only. With \-q a run prints only what is held back or failed.
-.SH COMMANDS
-)~";
-constexpr const char* kManualFoot = R"~(.SH EXIT STATUS
-0 all done; 1 some pictures had problems, were held back, or nothing usable was named; 2 the call or a delivery is wrong,
-nothing was written; 3 stopped by the user. \fBplan\fR ends with the status that the run would end with, as far as it is
-known without pixels.
-.SH FILES
-.TP
-.I ~/.local/state/keep\-seal/ledgers/
-One ledger for each run: originals with their fingerprints before and after, copies, notes. While a run goes on, its journal.
-.TP
-.I ~/.config/keep\-seal/who\-you\-are.json
-What {studio} and its like stand for.
-.SH EXAMPLE
-.nf
-keep\-seal\-cli who \-\-set studio='Your Studio'
-keep\-seal\-cli plan \-d "Web gallery" \-o copies pictures/
-keep\-seal\-cli stamp \-d "Web gallery" \-o copies pictures/
-.fi
-)~";
 
 constexpr const char* kCompletionHead = R"~(# SPDX-FileCopyrightText: Keep Seal contributors
 # SPDX-License-Identifier: GPL-3.0-or-later
@@ -160,7 +93,7 @@ std::string replaced(std::string text, const std::string& what, const std::strin
 
 std::string bashCompletion(const CLI::App& app) {
     std::string names, cases;
-    for (const auto* command : commandsOf(app)) {
+    for (const auto* command : listedCommands(app)) {
         names += (names.empty() ? "" : " ") + command->get_name();
         cases += "    " + command->get_name() + ") words=\"" + completedWords(*command) + "\" ;;\n";
     }
@@ -208,7 +141,7 @@ _keep_seal_cli "$@"
 
 std::string zshCompletion(const CLI::App& app) {
     std::string names, cases;
-    for (const auto* command : commandsOf(app)) {
+    for (const auto* command : listedCommands(app)) {
         names +=
             "    " + quotedForShell(command->get_name() + ":" + command->get_description(), "'\\''") + "\n";
         cases += "    " + command->get_name() + ") compadd -- " + completedWords(*command) + " ;;\n";
@@ -223,14 +156,14 @@ std::string fishCompletion(const CLI::App& app) {
     const auto described = [](const std::string& text) {
         return " -d " + quotedForShell(text, "\\'") + "\n";
     };
-    for (const auto* command : commandsOf(app)) {
+    for (const auto* command : listedCommands(app)) {
         const auto& name = command->get_name();
         out += "complete -c keep-seal-cli -n __fish_use_subcommand -f -a " + name +
                described(command->get_description());
         const auto inside = "complete -c keep-seal-cli -n '__fish_seen_subcommand_from " + name + "'";
-        for (const auto* inner : commandsOf(*command))
+        for (const auto* inner : listedCommands(*command))
             out += inside + " -f -a " + inner->get_name() + described(inner->get_description());
-        for (const auto* option : optionsOf(*command))
+        for (const auto* option : listedOptions(*command))
             for (const auto& longName : option->get_lnames()) {
                 const bool names = longName == "delivery" || longName == "seal" || longName == "border" ||
                                    longName == "sheet";
@@ -245,13 +178,6 @@ std::string fishCompletion(const CLI::App& app) {
     return out;
 }
 
-std::string manualPage(const CLI::App& app) {
-    auto page = replaced(kManualHead, "%VERSION%", KEEPSEAL_VERSION);
-    for (const auto* command : commandsOf(app))
-        addCommand(page, *command, command->get_name());
-    return page + kManualFoot;
-}
-
 namespace {
 
 /// `before`: what stands before its name, as CLI11 writes it.
@@ -259,7 +185,7 @@ void addHelp(std::string& out, const CLI::App& command, const std::string& befor
     const auto full = before.empty() ? command.get_name() : before + " " + command.get_name();
     out += "{\"" + spokenLanguage() + "\", \"" + words + "\", R\"~(" +
            command.get_formatter()->make_help(&command, full, CLI::AppFormatMode::Normal) + ")~\"},\n";
-    for (const auto* inner : commandsOf(command))
+    for (const auto* inner : listedCommands(command))
         addHelp(out, *inner, full, words.empty() ? inner->get_name() : words + " " + inner->get_name());
 }
 
@@ -273,7 +199,7 @@ std::string helpPages(const CLI::App& app) {
 
 std::string nearestCommand(const CLI::App& app, const std::string& typed) {
     std::vector<std::string> names;
-    for (const auto* command : commandsOf(app))
+    for (const auto* command : listedCommands(app))
         names.push_back(command->get_name());
     const auto near = nearestWord(typed, names);
     return near.empty() ? near : Saying("Did you mean '{command}'?", {{"command", near}}).said();

@@ -15,8 +15,7 @@ namespace {
 
 constexpr const char* kForPrograms[] = {"--json",        "--csv",           "--markdown",       "--schema",
                                         "--seal-schema", "--border-schema", "--sheet-schema",   "--fields",
-                                        "--defaults",    "--completion",    "--completion-for", "--manual",
-                                        "--texts"};
+                                        "--defaults",    "--completion",    "--completion-for", "--texts"};
 
 bool isForPrograms(const std::string& word) {
     const auto name = word.substr(0, word.find('='));

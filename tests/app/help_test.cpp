@@ -15,6 +15,9 @@
 #include <QTextBrowser>
 #include <gmock/gmock.h>
 
+#include <regex>
+#include <sstream>
+
 namespace keepseal::app {
 namespace {
 
@@ -50,6 +53,33 @@ TEST_F(InHelp, EveryPlaceThatF1LeadsToIsThere) {
         EXPECT_TRUE(place.heading.isEmpty() || texts[place.file].contains("\n## " + place.heading + "\n"))
             << place.file.toStdString() << ": " << place.heading.toStdString();
     }
+}
+
+/// Of a page in any language: levels of headings, items of lists, columns of tables, what stands as it is
+/// typed, and what it leads to.
+std::string frameOf(const std::string& page) {
+    std::string out;
+    std::istringstream lines(page);
+    for (std::string line; std::getline(lines, line);)
+        if (line.starts_with("#"))
+            out += line.substr(0, line.find(' ')) + "\n";
+        else if (line.starts_with("- ") || line.starts_with("| ") || std::isdigit(line.empty() ? 0 : line[0]))
+            out += line.substr(0, 1) + std::to_string(std::count(line.begin(), line.end(), '|')) + "\n";
+    for (const auto& quoted : {std::regex("`[^`]*`"), std::regex("\\]\\([^)]*\\)")})
+        for (std::sregex_iterator at(page.begin(), page.end(), quoted), end; at != end; ++at)
+            out += at->str() + "\n";
+    return out;
+}
+
+TEST_F(InHelp, PagesInOtherLanguagesSayAsMuch) {
+    int pages = 0;
+    for (const auto* language : {"de", "ar"})
+        for (const auto& entry : fs::directory_iterator(helpFolder() / language)) {
+            const auto english = readText(helpFolder() / entry.path().filename());
+            EXPECT_EQ(frameOf(readText(entry.path())), frameOf(english)) << entry.path();
+            ++pages;
+        }
+    EXPECT_GE(pages, 2);
 }
 
 TEST_F(InHelp, AnUpdateIsSaidOnceAndItsPageIsThere) {

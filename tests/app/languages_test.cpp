@@ -10,6 +10,8 @@
 #include <QMenu>
 #include <QRegularExpression>
 #include <QScrollArea>
+#include <QTextBlock>
+#include <QTextBrowser>
 #include <gmock/gmock.h>
 
 #include <set>
@@ -200,6 +202,32 @@ TEST_F(ArabicWindow, IsReadFromTheRight) {
     const auto* proof = wall.proofs().proof(id(0));
     ASSERT_TRUE(proof);
     EXPECT_LT(proof->seal.box.x, proof->sealed.width() / 2.0);
+}
+
+TEST_F(ArabicWindow, HelpIsReadInArabicWhereThereIsSuchAPage) {
+    const QRegularExpression arabic("[\u0600-\u06ff]");
+    const auto pages = helpPages();
+    EXPECT_EQ(pages[0].file, "using.md");
+    EXPECT_TRUE(pages[0].title.contains(arabic));
+    EXPECT_EQ(headingIn(pages[0], "Keys"), QString::fromUtf8("المفاتيح"));
+    EXPECT_EQ(headingIn(pages[0], "No such heading"), QString());
+    const auto settings = std::find_if(pages.begin(), pages.end(),
+                                       [](const HelpPage& page) { return page.file == "settings.md"; });
+    ASSERT_NE(settings, pages.end());
+    EXPECT_TRUE(settings->title.contains(arabic));
+    EXPECT_TRUE(settings->text.contains("`fit.long_side`"));
+    QStringList english; // sentences, not what is typed as it stands
+    const auto lines = settings->text.split('\n');
+    for (auto line : lines)
+        if (line.remove(QRegularExpression("`[^`]*`|\"[^\"]*\""))
+                .contains(QRegularExpression("\\b(the|which|from)\\b")))
+            english << line;
+    EXPECT_EQ(english.join('\n').toStdString(), "");
+    window.helpDesk().show({"using.md", "Keys"});
+    auto* dialog = window.helpDesk().dialog();
+    ASSERT_TRUE(dialog);
+    ASSERT_TRUE(waitUntil(
+        [&] { return dialog->page()->textCursor().block().text() == QString::fromUtf8("المفاتيح"); }, kWait));
 }
 
 TEST_F(ArabicWindow, StampsAndKeepsItsRecordsInEnglish) {

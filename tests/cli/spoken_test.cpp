@@ -121,6 +121,42 @@ TEST(Spoken, EveryPageOfHelpIsTranslated) {
                 AllOf(HasSubstr("Die Kopien machen"), HasSubstr("--deliver-all-the-same")));
 }
 
+TEST(Spoken, ManualPagesAreTheSameInEveryLanguage) {
+    /// Requests of troff but headings, and what is typed as it stands.
+    const auto frameOf = [](const std::string& page) {
+        std::string out;
+        std::istringstream lines(page);
+        for (std::string line; std::getline(lines, line);)
+            if (line.starts_with("."))
+                out += line.substr(0, line.starts_with(".SH") ? 3 : line.size()) + "\n";
+        return out;
+    };
+    for (const auto* which : {"--manual", "--manual-of-window"}) {
+        const auto english = cli({"settings", which}).out;
+        ASSERT_GT(english.size(), 1000U) << which;
+        for (const auto* language : {kArabic, kGerman})
+            EXPECT_EQ(frameOf(cliIn(language, {"settings", which}).out), frameOf(english)) << which;
+        std::istringstream lines(cliIn(kArabic, {"settings", which}).out);
+        for (std::string line; std::getline(lines, line);)
+            EXPECT_TRUE(line.starts_with(".") || line.find("\\fIOPTION") != std::string::npos ||
+                        line.find("keep\\-seal\\-cli ") == 0 || hasArabic(line))
+                << line;
+    }
+    EXPECT_THAT(cliIn(kGerman, {"settings", "--manual"}).out,
+                AllOf(HasSubstr("Die Kopien machen.\n"), HasSubstr(".SH DATEIEN\n")));
+}
+
+TEST(Spoken, WhatIsAllowedIsToldInTheLanguageOfThePerson) {
+    const std::pair<const char*, const char*> calls[] = {
+        {"fit.long_side=many", "Erlaubt: eine ganze Zahl von 16 bis 30000 px"},
+        {"finish.grain_size=99", "Erlaubt: eine Zahl von 1 bis 8 px"},
+        {"fit.to=moon", "Erlaubt: eines von long_side, short_side"},
+        {"fit.on=perhaps", "Erlaubt: wahr oder falsch"}};
+    for (const auto& [setting, sentence] : calls)
+        EXPECT_THAT(cliIn(kGerman, {"stamp", "-s", setting, "a.jpg"}).err,
+                    AllOf(HasSubstr(sentence), Not(HasSubstr("Allowed")), Not(HasSubstr("one of"))));
+}
+
 TEST(Spoken, PeopleReadTheirLanguageAndFilesStayEnglish) {
     const TempFolder folder;
     makePicture(folder / "in/reed.jpg", 900, 600);

@@ -57,13 +57,15 @@ HelpDialog::HelpDialog(QWidget* parent)
 void HelpDialog::setPages(std::vector<HelpPage> pages) {
     m_pages = std::move(pages);
     refreshList();
-    showPage(m_file, m_heading);
+    openPage(QString(m_file), QString(m_heading));
 }
 
 void HelpDialog::openPage(const QString& file, const QString& heading) {
     m_file = file, m_heading = heading;
-    if (!m_pages.empty())
-        showPage(file, heading);
+    const auto page = std::find_if(m_pages.begin(), m_pages.end(),
+                                   [&](const HelpPage& known) { return known.file == file; });
+    if (page != m_pages.end())
+        showPage(file, heading.isEmpty() ? heading : headingIn(*page, heading));
 }
 
 void HelpDialog::refreshList() {

@@ -3,24 +3,49 @@
 #include "shell/help_pages.h"
 
 #include "base/assets.h"
+#include "base/language.h"
 #include "base/problem.h"
+#include "delivery/json.h"
 #include "document/job_document.h"
 #include "picture/original.h"
+
+#include <QRegularExpression>
 
 #include <algorithm>
 
 namespace keepseal::app {
 namespace {
 
-constexpr const char* kFirstPage = "using.md";
+constexpr const char *kFirstPage = "using.md", *kSettingsPage = "settings.md";
 constexpr std::size_t kMostFound = 100;
 
-QString firstHeading(const QString& text) {
+/// Of every level, in their order.
+QStringList headingsOf(const QString& text) {
+    QStringList out;
     const auto lines = text.split('\n');
     for (const auto& line : lines)
-        if (line.startsWith("# "))
-            return line.mid(2).trimmed();
-    return {};
+        if (line.startsWith('#'))
+            out << QString(line).remove(QRegularExpression("^#+")).trimmed();
+    return out;
+}
+
+QString readPage(const std::filesystem::path& path) {
+    const Original file(path);
+    const auto bytes = file.bytes(0, file.size());
+    return QString::fromUtf8(reinterpret_cast<const char*>(bytes.data()),
+                             static_cast<qsizetype>(bytes.size()));
+}
+
+/// In the language spoken where there is such a page: that of the settings is made from their table, others
+/// lie in a folder of that name. Empty: there is none.
+QString inOwnLanguage(const std::filesystem::path& english) {
+    if (speaksEnglish())
+        return {};
+    if (english.filename() == kSettingsPage)
+        return QString::fromStdString(settingsReference());
+    const auto own = english.parent_path() / spokenLanguage() / english.filename();
+    std::error_code error;
+    return std::filesystem::exists(own, error) ? readPage(own) : QString();
 }
 
 /// Without those signs, for one line of a list.
@@ -76,13 +101,13 @@ std::vector<HelpPage> helpPages() {
     for (const auto& entry : std::filesystem::directory_iterator(helpFolder())) {
         if (entry.path().extension() != ".md")
             continue;
-        const Original file(entry.path());
-        const auto bytes = file.bytes(0, file.size());
         HelpPage page;
         page.file = toQt(entry.path().filename());
-        page.text = QString::fromUtf8(reinterpret_cast<const char*>(bytes.data()),
-                                      static_cast<qsizetype>(bytes.size()));
-        page.title = firstHeading(page.text);
+        page.text = readPage(entry.path());
+        page.headings = headingsOf(page.text);
+        if (const auto own = inOwnLanguage(entry.path()); !own.isEmpty())
+            page.text = own;
+        page.title = headingsOf(page.text).value(0);
         out.push_back(std::move(page));
     }
     std::sort(out.begin(), out.end(), [](const HelpPage& a, const HelpPage& b) {
@@ -90,6 +115,11 @@ std::vector<HelpPage> helpPages() {
         return first != second ? first : a.title < b.title;
     });
     return out;
+}
+
+QString headingIn(const HelpPage& page, const QString& english) {
+    const auto own = headingsOf(page.text);
+    return own.size() == page.headings.size() ? own.value(page.headings.indexOf(english)) : english;
 }
 
 std::vector<HelpFound> findInHelp(const std::vector<HelpPage>& pages, const QString& words) {
@@ -106,7 +136,7 @@ std::vector<HelpFound> findInHelp(const std::vector<HelpPage>& pages, const QStr
 }
 
 HelpPage keysPage(const std::vector<HelpKey>& keys) {
-    HelpPage out{"keys", QObject::tr("Every key"), {}};
+    HelpPage out{"keys", QObject::tr("Every key"), {}, {}};
     out.text = "# " + out.title + "\n\n| " + QObject::tr("Keys") + " | " + QObject::tr("What they do") +
                " |\n| --- | --- |\n";
     for (const auto& key : keys)

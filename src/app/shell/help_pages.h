@@ -14,13 +14,19 @@ namespace keepseal::app {
 struct HelpPage {
     QString file;  ///< "framing.md"
     QString title; ///< its first heading
-    QString text;  ///< as it was written, with its signs
+    QString text;  ///< as it was written, with its signs; in the language spoken where there is such a page
+    QStringList headings; ///< of the English page, of every level
 };
 
 /// Where they lie, beside the assets or in the source tree. Throws Problem(NotFound).
 std::filesystem::path helpFolder();
-/// All of them, that on using the window first. Reads files: for the background. Throws Problem.
+/// All of them, that on using the window first. In another language than English the page of settings is made
+/// from their table, and others lie in a folder of the language's name, with the same headings in the same
+/// order. Reads files: for the background. Throws Problem.
 std::vector<HelpPage> helpPages();
+
+/// What `english`, a heading of the English page, is on the page that is shown. Empty: not there.
+QString headingIn(const HelpPage& page, const QString& english);
 
 /// Part of a page: a heading and what stands below it until the next.
 struct HelpFound {

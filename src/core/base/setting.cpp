@@ -13,13 +13,72 @@
 namespace keepseal {
 namespace {
 
-[[noreturn]] void refuse(const SettingInfo& info, const std::string& path, const std::string& shown) {
-    throw Problem(ProblemKind::BadSetting, path, Saying("{value} is not allowed", {{"value", shown}}),
-                  Saying("Allowed: {allowed}", {{"allowed", allowedText(info)}}));
-}
-
 std::string quoted(const std::string& text) {
     return "\"" + (text.size() > 60 ? cutUtf8(text, 60) + "..." : text) + "\"";
+}
+
+/// What is allowed, where values stand in it: by itself, and in a sentence of its own.
+struct AllowedWords {
+    const char *alone, *inHint;
+};
+constexpr AllowedWords kNumber{toSay("a number from {least} to {most}"),
+                               toSay("Allowed: a number from {least} to {most}")},
+    kNumberOf{toSay("a number from {least} to {most} {unit}"),
+              toSay("Allowed: a number from {least} to {most} {unit}")},
+    kWhole{toSay("a whole number from {least} to {most}"),
+           toSay("Allowed: a whole number from {least} to {most}")},
+    kWholeOf{toSay("a whole number from {least} to {most} {unit}"),
+             toSay("Allowed: a whole number from {least} to {most} {unit}")},
+    kOneOf{toSay("one of {choices}"), toSay("Allowed: one of {choices}")},
+    kLine{toSay("one line of text of at most {bytes} bytes"),
+          toSay("Allowed: one line of text of at most {bytes} bytes")},
+    kText{toSay("text of at most {bytes} bytes"), toSay("Allowed: text of at most {bytes} bytes")};
+
+/// Nothing where no values stand in it.
+const AllowedWords* allowedWords(const SettingInfo& info) {
+    if (!info.allowed.empty())
+        return nullptr;
+    const bool bare = info.unit.empty();
+    if (info.kind == SettingKind::Number)
+        return info.range.decimals == 0 ? (bare ? &kWhole : &kWholeOf) : (bare ? &kNumber : &kNumberOf);
+    if (info.kind == SettingKind::Choice)
+        return &kOneOf;
+    return info.kind != SettingKind::Text ? nullptr : info.multiline ? &kText : &kLine;
+}
+
+std::map<std::string, std::string> allowedValues(const SettingInfo& info) {
+    std::string choices;
+    for (const auto& choice : info.choices)
+        choices += (choices.empty() ? "" : ", ") + choice.key;
+    return {{"least", trimmedNumber(info.range.min, 3)},
+            {"most", trimmedNumber(info.range.max, 3)},
+            {"unit", info.unit},
+            {"choices", choices},
+            {"bytes", std::to_string(info.maxBytes)}};
+}
+
+std::string allowedAsItStands(const SettingInfo& info) {
+    if (!info.allowed.empty())
+        return info.allowed;
+    switch (info.kind) {
+    case SettingKind::Switch:
+        return toSay("true or false");
+    case SettingKind::Colour:
+        return toSay("a colour written #rrggbb");
+    case SettingKind::Folder:
+        return toSay("the path of a folder");
+    case SettingKind::File:
+        return toSay("the path of a file");
+    case SettingKind::Family:
+        return toSay("the name of a typeface family");
+    default:
+        return {};
+    }
+}
+
+[[noreturn]] void refuse(const SettingInfo& info, const std::string& path, const std::string& shown) {
+    throw Problem(ProblemKind::BadSetting, path, Saying("{value} is not allowed", {{"value", shown}}),
+                  allowedHint(info));
 }
 
 void validateNumber(const SettingInfo& info, const std::string& path, const SettingValue& value) {
@@ -96,35 +155,15 @@ void say(SettingInfo& info) {
         choice.label = said(choice.label);
 }
 
-std::string allowedText(const SettingInfo& info) {
-    if (!info.allowed.empty())
-        return info.allowed;
-    const auto unit = info.unit.empty() ? std::string() : " " + info.unit;
-    switch (info.kind) {
-    case SettingKind::Switch:
-        return "true or false";
-    case SettingKind::Number:
-        return std::string(info.range.decimals == 0 ? "a whole number from " : "a number from ") +
-               trimmedNumber(info.range.min, 3) + " to " + trimmedNumber(info.range.max, 3) + unit;
-    case SettingKind::Colour:
-        return "a colour written #rrggbb";
-    case SettingKind::Choice: {
-        std::string all = "one of ";
-        for (std::size_t i = 0; i < info.choices.size(); ++i)
-            all += (i ? ", " : "") + info.choices[i].key;
-        return all;
-    }
-    case SettingKind::Folder:
-        return "the path of a folder";
-    case SettingKind::File:
-        return "the path of a file";
-    case SettingKind::Family:
-        return "the name of a typeface family";
-    case SettingKind::Text:
-        break;
-    }
-    return std::string(info.multiline ? "text" : "one line of text") + " of at most " +
-           std::to_string(info.maxBytes) + " bytes";
+Saying allowedText(const SettingInfo& info) {
+    const auto* words = allowedWords(info);
+    return words ? Saying(words->alone, allowedValues(info)) : Saying(allowedAsItStands(info));
+}
+
+Saying allowedHint(const SettingInfo& info) {
+    const auto* words = allowedWords(info);
+    return words ? Saying(words->inHint, allowedValues(info))
+                 : Saying("Allowed: {what}", {{"what", allowedAsItStands(info)}});
 }
 
 std::string displayText(const SettingInfo& info, const SettingValue& value) {

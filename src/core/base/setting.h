@@ -6,6 +6,7 @@
 #pragma once
 
 #include "base/colour.h"
+#include "base/language.h"
 
 #include <functional>
 #include <string>
@@ -53,8 +54,10 @@ struct SettingInfo {
 void validate(const SettingInfo& info, const std::string& path, const SettingValue& value);
 /// Reads a value typed as text (command line); throws Problem(BadSetting) like validate().
 SettingValue parseValue(const SettingInfo& info, const std::string& path, const std::string& text);
-/// "0.5 to 60 %", "one of: left, right", ... for messages and documents.
-std::string allowedText(const SettingInfo& info);
+/// "a number from 0.5 to 60 %", "one of left, right", ... for documents.
+Saying allowedText(const SettingInfo& info);
+/// The same as a sentence of its own, of what to do about a value that is not allowed.
+Saying allowedHint(const SettingInfo& info);
 /// The value for a person: with its unit, choices by label.
 std::string displayText(const SettingInfo& info, const SettingValue& value);
 

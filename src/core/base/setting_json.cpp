@@ -31,8 +31,7 @@ SettingValue fromJsonValue(const SettingInfo& info, const std::string& path, con
         out = value.get<std::string>();
     else
         throw Problem(ProblemKind::BadSetting, path,
-                      Saying("{value} is not allowed", {{"value", shownJson(value)}}),
-                      Saying("Allowed: {allowed}", {{"allowed", allowedText(info)}}));
+                      Saying("{value} is not allowed", {{"value", shownJson(value)}}), allowedHint(info));
     validate(info, path, out);
     return out;
 }

@@ -103,8 +103,8 @@ json deliverySchema() {
 }
 
 std::string settingsReference() {
-    std::string out = "# Settings of a delivery\n\nMade from the program's own table by "
-                      "`keep-seal-cli settings --markdown`; do not edit by hand.\n";
+    auto out = "# " + said("Settings of a delivery") + "\n\n" +
+               said("Made from the program's own table by `keep-seal-cli settings --markdown`.") + "\n";
     for (const auto& s : stations()) {
         out += "\n## " + s.label + "\n\n" + s.help + "\n" + referenceTable(s.settings, s.key + ".");
         if (s.reference)

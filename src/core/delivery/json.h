@@ -26,7 +26,7 @@ void saveDelivery(const Delivery& delivery, const std::filesystem::path& path,
 
 /// JSON Schema (draft 2020-12) of a delivery, made from the table of stations.
 nlohmann::json deliverySchema();
-/// The same table as a page of Markdown, for docs/.
+/// The same table as a page of Markdown, in the language spoken: for docs/, and for help in the window.
 std::string settingsReference();
 
 } // namespace keepseal

@@ -3,6 +3,7 @@
 // Rows as a table of the reference page. Internal to delivery/.
 #pragma once
 
+#include "base/language.h"
 #include "base/setting_json.h"
 
 namespace keepseal {
@@ -10,16 +11,17 @@ namespace keepseal {
 template <class Owner>
 std::string referenceTable(const std::vector<Setting<Owner>>& rows, const std::string& prefix) {
     std::string out, group;
-    const auto head = "\n| Setting | What it does | Allowed | Default |\n| --- | --- | --- | --- |\n";
+    const auto head = "\n| " + said("Setting") + " | " + said("What it does") + " | " + said("Allowed") +
+                      " | " + said("Default") + " |\n| --- | --- | --- | --- |\n";
     bool first = true;
     for (const auto& row : rows) {
         if (first || row.group != group) {
             group = row.group;
-            out += (group.empty() ? std::string() : "\n### " + group + "\n") + head;
+            out += (group.empty() ? std::string() : "\n### " + said(group) + "\n") + head;
             first = false;
         }
         out += "| `" + prefix + row.key + "` | **" + row.label + ".** " + row.help + " | " +
-               allowedText(row) + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
+               allowedText(row).said() + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
     }
     return out;
 }

@@ -72,16 +72,21 @@ Station designStation(StationId id, std::string label, std::string help, Part De
 }
 
 std::string ringReference() {
-    return "\n## A ring of the border\n" + referenceTable(ringSettings(), "");
+    return "\n## " + said("A ring of the border") + "\n" + referenceTable(ringSettings(), "");
 }
 
 std::string partReference() {
-    std::string out =
-        "\nThe first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) "
-        "are read where a file has no `parts`.\n";
-    for (const auto kind : {PartKind::Text, PartKind::Logo, PartKind::Shape, PartKind::Group})
-        out += std::string("\n## A part of the seal: ") + keyOf(kind) + "\n" +
-               referenceTable(partSettings(kind), "");
+    auto out =
+        "\n" +
+        said(
+            "The first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are read "
+            "where a file has no `parts`.") +
+        "\n";
+    for (const auto& [kind, heading] : {std::pair{PartKind::Text, toSay("A part of the seal: text")},
+                                        {PartKind::Logo, toSay("A part of the seal: logo")},
+                                        {PartKind::Shape, toSay("A part of the seal: shape")},
+                                        {PartKind::Group, toSay("A part of the seal: group")}})
+        out += "\n## " + said(heading) + "\n" + referenceTable(partSettings(kind), "");
     return out;
 }
 

@@ -7,6 +7,9 @@
 #include "formats/vips_pixels.h"
 #include "picture/develop.h"
 
+// Its classes for JSON are not used here, and Clang refuses their header in C++20.
+#define JSON_HH
+class JSON;
 #include <qpdf/QPDF.hh>
 #include <qpdf/QPDFObjectHandle.hh>
 #include <qpdf/QPDFPageDocumentHelper.hh>

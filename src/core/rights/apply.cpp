@@ -258,8 +258,9 @@ void lookAtContact(const FieldInfo& field, FieldOutcome& outcome, const Metadata
 void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Metadata& metadata) {
     if (privacy.opensLocation())
         return;
-    for (auto& [key, outcome] : applied.fields) {
-        const auto* field = metadataField(key);
+    for (auto& entry : applied.fields) {
+        auto& outcome = entry.second;
+        const auto* field = metadataField(entry.first);
         if (field->placeField)
             continue;
         const bool contact = field->category == Category::Contact;
@@ -288,8 +289,8 @@ void lookForPlaces(AppliedRights& applied, const PrivacyRules& privacy, const Me
                 ++item;
             }
         }
-        std::erase_if(outcome.after.languages, [&](const auto& entry) {
-            const auto places = placesIn(entry.second, metadata.placeNames);
+        std::erase_if(outcome.after.languages, [&](const auto& text) {
+            const auto places = placesIn(text.second, metadata.placeNames);
             if (!cut)
                 outcome.places = joinedOnce(outcome.places, places);
             return !places.empty() && cut;

@@ -734,6 +734,10 @@ if printed at %3 px/in</source>
             <translation>الأمر keep-seal-cli sheet list يعرض الموجود منها</translation>
         </message>
         <message>
+            <source>'{command}' ends with the status that the run would end with, as far as it is known without pixels.</source>
+            <translation>ينتهي ‏«⁨{command}⁩» بالحالة التي كان التشغيل سينتهي بها، بقدر ما تُعرف من غير بكسلات.</translation>
+        </message>
+        <message>
             <source>(CAN'T BE MADE)</source>
             <translation>(لا يمكن صنعها)</translation>
         </message>
@@ -921,6 +925,10 @@ if printed at %3 px/in</source>
             <translation>ملف يذكر من أنت (وإلا فملفك، انظر who)</translation>
         </message>
         <message>
+            <source>A file that says who you are, for this window alone</source>
+            <translation>ملف يقول من أنت، لهذه النافذة وحدها</translation>
+        </message>
+        <message>
             <source>A fine line, some air, and a mat with more weight below.</source>
             <translation>خط رفيع وبعض الفراغ وحاشية أثقل في الأسفل.</translation>
         </message>
@@ -1005,6 +1013,22 @@ if printed at %3 px/in</source>
             <translation>حاشية ضيقة فيها متسع للكلمات في الأسفل.</translation>
         </message>
         <message>
+            <source>A part of the seal: group</source>
+            <translation>جزء من الختم: مجموعة</translation>
+        </message>
+        <message>
+            <source>A part of the seal: logo</source>
+            <translation>جزء من الختم: شعار</translation>
+        </message>
+        <message>
+            <source>A part of the seal: shape</source>
+            <translation>جزء من الختم: شكل</translation>
+        </message>
+        <message>
+            <source>A part of the seal: text</source>
+            <translation>جزء من الختم: نص</translation>
+        </message>
+        <message>
             <source>A picture that was found</source>
             <translation>صورة عُثر عليها</translation>
         </message>
@@ -1034,6 +1058,10 @@ if printed at %3 px/in</source>
                 <numerusform>مكان مُزال مذكور في كلمات {n} نسخة.</numerusform>
                 <numerusform>مكان مُزال مذكور في كلمات {n} نسخة.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>A ring of the border</source>
+            <translation>حلقة من الإطار</translation>
         </message>
         <message>
             <source>A rounded plate with the name: readable on anything.</source>
@@ -1210,6 +1238,10 @@ if printed at %3 px/in</source>
             <translation>كل ما خرج من نسخ صورة، تُعرف ببايتاتها (أو بايتات نسخة) وإلا فبمسارها</translation>
         </message>
         <message>
+            <source>All done.</source>
+            <translation>تم كل شيء.</translation>
+        </message>
+        <message>
             <source>All equal</source>
             <translation>متساوية كلها</translation>
         </message>
@@ -1306,6 +1338,22 @@ if printed at %3 px/in</source>
             <translation>المسموح: قائمة من ⁨{rings}⁩ حلقة على الأكثر</translation>
         </message>
         <message>
+            <source>Allowed: a number from {least} to {most}</source>
+            <translation>المسموح: عدد من ⁨{least}⁩ إلى ⁨{most}⁩</translation>
+        </message>
+        <message>
+            <source>Allowed: a number from {least} to {most} {unit}</source>
+            <translation>المسموح: عدد من ⁨{least}⁩ إلى ⁨{most}⁩ ⁨{unit}⁩</translation>
+        </message>
+        <message>
+            <source>Allowed: a whole number from {least} to {most}</source>
+            <translation>المسموح: عدد صحيح من ⁨{least}⁩ إلى ⁨{most}⁩</translation>
+        </message>
+        <message>
+            <source>Allowed: a whole number from {least} to {most} {unit}</source>
+            <translation>المسموح: عدد صحيح من ⁨{least}⁩ إلى ⁨{most}⁩ ⁨{unit}⁩</translation>
+        </message>
+        <message>
             <source>Allowed: an id no other part has</source>
             <translation>المسموح: معرّف ليس لجزء آخر</translation>
         </message>
@@ -1318,8 +1366,16 @@ if printed at %3 px/in</source>
             <translation>المسموح: ⁨{letters}⁩ على الأكثر في الأجزاء كلها معًا</translation>
         </message>
         <message>
+            <source>Allowed: one line of text of at most {bytes} bytes</source>
+            <translation>المسموح: سطر واحد من النص لا يزيد على ⁨{bytes}⁩ بايت</translation>
+        </message>
+        <message>
             <source>Allowed: one of text, logo, shape, group</source>
             <translation>المسموح: واحد من text وlogo وshape وgroup</translation>
+        </message>
+        <message>
+            <source>Allowed: one of {choices}</source>
+            <translation>المسموح: واحد من ⁨{choices}⁩</translation>
         </message>
         <message>
             <source>Allowed: text of at most 120 bytes</source>
@@ -1330,12 +1386,20 @@ if printed at %3 px/in</source>
             <translation>المسموح: نص لا يزيد على 200 بايت</translation>
         </message>
         <message>
+            <source>Allowed: text of at most {bytes} bytes</source>
+            <translation>المسموح: نص لا يزيد على ⁨{bytes}⁩ بايت</translation>
+        </message>
+        <message>
             <source>Allowed: the id of a group, at most 8 deep and not inside itself</source>
             <translation>المسموح: معرّف مجموعة، بعمق 8 على الأكثر وليست داخل نفسها</translation>
         </message>
         <message>
             <source>Allowed: {allowed}</source>
             <translation>المسموح: ⁨{allowed}⁩</translation>
+        </message>
+        <message>
+            <source>Allowed: {what}</source>
+            <translation>المسموح: ⁨{what}⁩</translation>
         </message>
         <message>
             <source>Along the foot</source>
@@ -1732,6 +1796,10 @@ if printed at %3 px/in</source>
         <message>
             <source>CAPITAL</source>
             <translation>كبيرة</translation>
+        </message>
+        <message>
+            <source>COMMANDS</source>
+            <translation>الأوامر</translation>
         </message>
         <message>
             <source>Camera and exposure</source>
@@ -2178,6 +2246,10 @@ if printed at %3 px/in</source>
             <translation>نافذة مقصوصة</translation>
         </message>
         <message>
+            <source>DESCRIPTION</source>
+            <translation>الوصف</translation>
+        </message>
+        <message>
             <source>Dark</source>
             <translation>داكنة</translation>
         </message>
@@ -2196,6 +2268,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Date taken</source>
             <translation>تاريخ الالتقاط</translation>
+        </message>
+        <message>
+            <source>Default</source>
+            <translation>القيمة المبدئية</translation>
         </message>
         <message>
             <source>Deliver in spite of a note of this kind (KIND or KIND=SUBJECT), for all pictures; see 'settings --notes'</source>
@@ -2304,6 +2380,14 @@ if printed at %3 px/in</source>
         <message>
             <source>E-mail</source>
             <translation>البريد الإلكتروني</translation>
+        </message>
+        <message>
+            <source>EXAMPLE</source>
+            <translation>مثال</translation>
+        </message>
+        <message>
+            <source>EXIT STATUS</source>
+            <translation>حالة الخروج</translation>
         </message>
         <message>
             <source>Each its own</source>
@@ -2461,6 +2545,10 @@ if printed at %3 px/in</source>
             <translation>الوصف الموسّع</translation>
         </message>
         <message>
+            <source>FILES</source>
+            <translation>الملفات</translation>
+        </message>
+        <message>
             <source>FTP over TLS</source>
             <translation>‏FTP عبر TLS</translation>
         </message>
@@ -2543,6 +2631,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Folder</source>
             <translation>المجلد</translation>
+        </message>
+        <message>
+            <source>Folder for the copies of the deliveries given</source>
+            <translation>مجلد لنسخ التسليمات المذكورة</translation>
         </message>
         <message>
             <source>Folder for the copies, instead of the delivery's own</source>
@@ -3353,6 +3445,10 @@ if printed at %3 px/in</source>
             <translation>بقي ⁨{to}⁩: لا موضع مسموح أفضل منه بوضوح.</translation>
         </message>
         <message>
+            <source>Kept jobs, the ledgers of all runs, the register, the outbox</source>
+            <translation>المهام المحفوظة ودفاتر كل التشغيلات والسجل والصادر</translation>
+        </message>
+        <message>
             <source>Keywords</source>
             <translation>الكلمات المفتاحية</translation>
         </message>
@@ -3631,6 +3727,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Made for this delivery</source>
             <translation>صُنعت لهذا التسليم</translation>
+        </message>
+        <message>
+            <source>Made from the program's own table by `keep-seal-cli settings --markdown`.</source>
+            <translation>من جدول البرنامج نفسه، كما يعرضه الأمر keep-seal-cli settings --markdown.</translation>
         </message>
         <message>
             <source>Made if need be. It may not be a folder that originals lie in.</source>
@@ -4310,6 +4410,10 @@ if printed at %3 px/in</source>
             </translation>
         </message>
         <message>
+            <source>One ledger for each run: originals with their fingerprints before and after, copies, notes. While a run goes on, its journal.</source>
+            <translation>دفتر لكل تشغيل: الأصول ببصماتها قبله وبعده، والنسخ، والملاحظات. وما دام التشغيل جاريًا فيوميته.</translation>
+        </message>
+        <message>
             <source>One line on the picture, one at the outer edge.</source>
             <translation>خط على الصورة وخط عند الحافة الخارجية.</translation>
         </message>
@@ -4414,6 +4518,18 @@ if printed at %3 px/in</source>
             <translation>لا تفتح أي صورة: أسماء ومواضع، بلا أحجام ولا تنبيهات</translation>
         </message>
         <message>
+            <source>Open this delivery; may be given several times</source>
+            <translation>يفتح هذا التسليم؛ يجوز ذكر عدة</translation>
+        </message>
+        <message>
+            <source>Open this job, in a window of its own</source>
+            <translation>يفتح هذه المهمة في نافذة خاصة بها</translation>
+        </message>
+        <message>
+            <source>Opens the window with these pictures, folders, jobs and deliveries. Where a window is open already they go to that one. Seals, borders, rights and sizes are designed once and seen on every picture as the copy it will become; one button makes all copies. Originals are opened for reading only.</source>
+            <translation>يفتح النافذة بهذه الصور والمجلدات والمهام والتسليمات. وإن كانت نافذة مفتوحة من قبل ذهبت إليها. تُصمَّم الأختام والأطر والحقوق والمقاسات مرة واحدة وتُرى على كل صورة كما ستكون النسخة؛ وزر واحد يصنع النسخ كلها. لا تُفتح الأصول إلا للقراءة.</translation>
+        </message>
+        <message>
             <source>Optimised</source>
             <translation>محسّن</translation>
         </message>
@@ -4428,6 +4544,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Original</source>
             <translation>الأصل</translation>
+        </message>
+        <message>
+            <source>Originals are opened for reading only and fingerprinted before and after the run. Each copy is written under a name of its own, read back and searched, and only then given its final name. A copy that would lack something its delivery promises is held back and says why. Nothing is replaced but, where a delivery says so, an earlier copy of Keep Seal's own of the same picture, unchanged since.</source>
+            <translation>لا تُفتح الأصول إلا للقراءة، وتؤخذ بصماتها قبل التشغيل وبعده. تُكتب كل نسخة باسم خاص بها، ثم تُقرأ ويُفتَّش فيها، ولا تُعطى اسمها النهائي إلا بعد ذلك. والنسخة التي كان سينقصها شيء مما يعد به تسليمها تُحجز وتقول السبب. ولا يُستبدل شيء إلا نسخة سابقة للصورة نفسها صنعها Keep Seal ولم تتغير منذئذ، حيث يقول التسليم ذلك.</translation>
         </message>
         <message>
             <source>Originals read again: {same} of {read} byte for byte as before.</source>
@@ -5006,6 +5126,10 @@ if printed at %3 px/in</source>
             <translation>متنقّل</translation>
         </message>
         <message>
+            <source>Results go to standard output. Problems, files that are no pictures, and progress go to standard error; progress is shown on a terminal only. With -q a run prints only what is held back or failed.</source>
+            <translation>تذهب النتائج إلى الخرج القياسي. وتذهب المشكلات والملفات التي ليست صورًا والتقدم إلى خرج الأخطاء القياسي؛ ولا يظهر التقدم إلا على طرفية. ومع ‎-q لا يطبع التشغيل إلا ما حُجز أو فشل.</translation>
+        </message>
+        <message>
             <source>Right</source>
             <translation>يمين</translation>
         </message>
@@ -5066,6 +5190,10 @@ if printed at %3 px/in</source>
             <translation>تخزين كائنات S3</translation>
         </message>
         <message>
+            <source>SEE ALSO</source>
+            <translation>انظر أيضًا</translation>
+        </message>
+        <message>
             <source>SFTP</source>
             <translation>SFTP</translation>
         </message>
@@ -5088,6 +5216,10 @@ if printed at %3 px/in</source>
         <message>
             <source>SVG, PDF, PNG, TIFF, WebP or JPEG. SVG and PDF stay sharp at every size.</source>
             <translation>‏SVG أو PDF أو PNG أو TIFF أو WebP أو JPEG. يبقى SVG وPDF حادين بكل حجم.</translation>
+        </message>
+        <message>
+            <source>SYNOPSIS</source>
+            <translation>موجز</translation>
         </message>
         <message>
             <source>Said: {notes}</source>
@@ -5278,8 +5410,16 @@ if printed at %3 px/in</source>
             <translation>اضبط ⁨{path}⁩location_words على «⁨{words}⁩» إن أردت ذلك، أو location على «remove»</translation>
         </message>
         <message>
+            <source>Setting</source>
+            <translation>الإعداد</translation>
+        </message>
+        <message>
             <source>Setting the text</source>
             <translation>تنضيد النص</translation>
+        </message>
+        <message>
+            <source>Settings of a delivery</source>
+            <translation>إعدادات التسليم</translation>
         </message>
         <message>
             <source>Several are parted by commas.</source>
@@ -5422,6 +5562,10 @@ if printed at %3 px/in</source>
             <translation>أصغر ببضعة في المئة وأبطأ كتابة؛ والبكسلات نفسها. تُرتب التدريجية بطرق عدة ويؤخذ أصغرها.</translation>
         </message>
         <message>
+            <source>Some pictures had problems, were held back, or nothing usable was named.</source>
+            <translation>كانت لبعض الصور مشكلات أو حُجزت، أو لم يُذكر شيء صالح.</translation>
+        </message>
+        <message>
             <source>Somebody may stand between; ask its keeper before you accept the new one. Nothing was sent</source>
             <translation>قد يقف أحدهم في الوسط؛ اسأل القائم عليه قبل أن تقبل الجديد. لم يُرسل شيء</translation>
         </message>
@@ -5501,6 +5645,10 @@ if printed at %3 px/in</source>
             <translation>البدء أفقيًا</translation>
         </message>
         <message>
+            <source>Start apart from the window that is open already</source>
+            <translation>يبدأ منفصلًا عن النافذة المفتوحة من قبل</translation>
+        </message>
+        <message>
             <source>Start down</source>
             <translation>البدء رأسيًا</translation>
         </message>
@@ -5511,6 +5659,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Steeper or flatter in the middle.</source>
             <translation>أشد أو أخف انحدارًا في الوسط.</translation>
+        </message>
+        <message>
+            <source>Stopped by the user.</source>
+            <translation>أوقفه المستخدم.</translation>
         </message>
         <message numerus="yes">
             <source>Stopped. {n} copies were made, %1 not reached; it can go on there.</source>
@@ -5676,6 +5828,10 @@ if printed at %3 px/in</source>
             <translation>الزر إلى جانب الاسم يسردها كلها</translation>
         </message>
         <message>
+            <source>The call or a delivery is wrong; nothing was written.</source>
+            <translation>الأمر أو أحد التسليمات خاطئ؛ لم يُكتب شيء.</translation>
+        </message>
+        <message>
             <source>The camera's own picture</source>
             <translation>صورة الكاميرا</translation>
         </message>
@@ -5714,6 +5870,10 @@ if printed at %3 px/in</source>
         <message>
             <source>The darkest part becomes black, the brightest white.</source>
             <translation>أعتم جزء يصير أسود وأسطعه أبيض.</translation>
+        </message>
+        <message>
+            <source>The deliveries of last time, who you are, the look of the window</source>
+            <translation>تسليمات المرة السابقة، ومن أنت، ومظهر النافذة</translation>
         </message>
         <message>
             <source>The delivery whose seal is meant</source>
@@ -5769,6 +5929,10 @@ if printed at %3 px/in</source>
         <message>
             <source>The first picture</source>
             <translation>الصورة الأولى</translation>
+        </message>
+        <message>
+            <source>The first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are read where a file has no `parts`.</source>
+            <translation>تُقرأ اختصارات النص الأول (`seal.text` و`seal.family` و`seal.weight` و`seal.colour`) حيث لا يوجد في الملف `parts`.</translation>
         </message>
         <message>
             <source>The folder; several may be given</source>
@@ -6345,6 +6509,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>ما تعرفه كل التشغيلات معًا عن النسخ والصور</translation>
         </message>
         <message>
+            <source>What can be given, and nothing else</source>
+            <translation>ما يمكن ذكره، ولا شيء غيره</translation>
+        </message>
+        <message>
             <source>What copies say of their maker: written to XMP, Exif and IIM in step.</source>
             <translation>ما تقوله النسخ عن صانعها: يُكتب في XMP وExif وIIM معًا.</translation>
         </message>
@@ -6371,6 +6539,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>What is to be printed beside the picture.</source>
             <translation>ما يُطبع إلى جانب الصورة.</translation>
+        </message>
+        <message>
+            <source>What it does</source>
+            <translation>ما يفعله</translation>
         </message>
         <message>
             <source>What left</source>
@@ -6471,6 +6643,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>ما يكون ⁨{number}⁩ للصورة الأولى.</translation>
         </message>
         <message>
+            <source>What {studio} and its like stand for.</source>
+            <translation>ما تنوب عنه ⁨{studio}⁩ وأمثالها.</translation>
+        </message>
+        <message>
             <source>When the picture was taken.</source>
             <translation>متى التُقطت الصورة.</translation>
         </message>
@@ -6569,6 +6745,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>Which side of the mat it stands in.</source>
             <translation>على أي جانب من الحاشية يقف.</translation>
+        </message>
+        <message>
+            <source>Which version this is, and nothing else</source>
+            <translation>ما هذا الإصدار، ولا شيء غيره</translation>
         </message>
         <message>
             <source>While it does not stretch. A ring is as wide as it is tall.</source>
@@ -6727,6 +6907,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>اكتب ما وُجد: ملف ينتهي بـ .pdf أو .html؛ يجب ألا يكون موجودًا</translation>
         </message>
         <message>
+            <source>Your libraries of seals, borders, rights sheets and deliveries</source>
+            <translation>مكتباتك من الأختام والأطر وأوراق الحقوق والتسليمات</translation>
+        </message>
+        <message>
             <source>Your name</source>
             <translation>اسمك</translation>
         </message>
@@ -6761,6 +6945,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>a colour profile could not be made</source>
             <translation>تعذّر صنع ملف ألوان</translation>
+        </message>
+        <message>
+            <source>a colour written #rrggbb</source>
+            <translation>لون مكتوب هكذا ‎#rrggbb</translation>
         </message>
         <message>
             <source>a command has to be named</source>
@@ -6823,6 +7011,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>لا يُرسل اسم فيه محارف تحكم</translation>
         </message>
         <message>
+            <source>a number from {least} to {most}</source>
+            <translation>عدد من ⁨{least}⁩ إلى ⁨{most}⁩</translation>
+        </message>
+        <message>
+            <source>a number from {least} to {most} {unit}</source>
+            <translation>عدد من ⁨{least}⁩ إلى ⁨{most}⁩ ⁨{unit}⁩</translation>
+        </message>
+        <message>
             <source>a picture ({subject}) in a format that is not read</source>
             <translation>صورة (⁨{subject}⁩) بصيغة لا تُقرأ</translation>
         </message>
@@ -6861,6 +7057,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>a video or a sound</source>
             <translation>مقطع مصور أو صوت</translation>
+        </message>
+        <message>
+            <source>a whole number from {least} to {most}</source>
+            <translation>عدد صحيح من ⁨{least}⁩ إلى ⁨{most}⁩</translation>
+        </message>
+        <message>
+            <source>a whole number from {least} to {most} {unit}</source>
+            <translation>عدد صحيح من ⁨{least}⁩ إلى ⁨{most}⁩ ⁨{unit}⁩</translation>
         </message>
         <message>
             <source>a worker's answer made no sense</source>
@@ -7666,6 +7870,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>صنعها تشغيل سابق ولم تتغيّر</translation>
         </message>
         <message>
+            <source>make sealed, rights-labelled copies of pictures that tell no place</source>
+            <translation>يصنع نسخًا من الصور مختومة موسومة بحقوقها لا تذكر مكانًا</translation>
+        </message>
+        <message>
             <source>mat of its own</source>
             <translation>حاشية خاصة</translation>
         </message>
@@ -7950,6 +8158,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>عنوان واحد، مثل anna@example.org</translation>
         </message>
         <message>
+            <source>one line of text of at most {bytes} bytes</source>
+            <translation>سطر واحد من النص لا يزيد على ⁨{bytes}⁩ بايت</translation>
+        </message>
+        <message>
+            <source>one of {choices}</source>
+            <translation>واحد من ⁨{choices}⁩</translation>
+        </message>
+        <message>
             <source>opacity {percent} %</source>
             <translation>العتامة ⁨{percent}⁩ %</translation>
         </message>
@@ -8113,6 +8329,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>ختم ⁦{ratio} : 1⁩</translation>
         </message>
         <message>
+            <source>seal, label and deliver copies of photographs</source>
+            <translation>ختم نسخ الصور ووسمها وتسليمها</translation>
+        </message>
+        <message>
             <source>sending</source>
             <translation>الإرسال</translation>
         </message>
@@ -8191,6 +8411,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>tells no place</source>
             <translation>لا تكشف مكانًا</translation>
+        </message>
+        <message>
+            <source>text of at most {bytes} bytes</source>
+            <translation>نص لا يزيد على ⁨{bytes}⁩ بايت</translation>
         </message>
         <message>
             <source>text without spaces</source>
@@ -8597,6 +8821,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>الاسم مأخوذ، و«⁨{delivery}⁩» يقول ألا يُبدأ عندئذ</translation>
         </message>
         <message>
+            <source>the name of a typeface family</source>
+            <translation>اسم عائلة خطوط</translation>
+        </message>
+        <message>
             <source>the name of the folder the original lies in</source>
             <translation>اسم المجلد الذي فيه الأصل</translation>
         </message>
@@ -8639,6 +8867,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>the part is not of this JPEG</source>
             <translation>الجزء ليس من هذا JPEG</translation>
+        </message>
+        <message>
+            <source>the path of a file</source>
+            <translation>مسار ملف</translation>
+        </message>
+        <message>
+            <source>the path of a folder</source>
+            <translation>مسار مجلد</translation>
         </message>
         <message>
             <source>the pattern is so dense that it is spread out to about {most} seals</source>
@@ -9210,6 +9446,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>top right</source>
             <translation>أعلى اليمين</translation>
+        </message>
+        <message>
+            <source>true or false</source>
+            <translation>صواب أو خطأ (true أو false)</translation>
         </message>
         <message>
             <source>turned {degrees}°</source>

@@ -718,6 +718,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>„keep-seal-cli sheet list“ zeigt, welche es gibt</translation>
         </message>
         <message>
+            <source>'{command}' ends with the status that the run would end with, as far as it is known without pixels.</source>
+            <translation>„{command}“ endet mit dem Status, mit dem der Lauf enden würde, soweit er ohne Pixel bekannt ist.</translation>
+        </message>
+        <message>
             <source>(CAN'T BE MADE)</source>
             <translation>(NICHT MACHBAR)</translation>
         </message>
@@ -901,6 +905,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eine Datei, die sagt, wer Sie sind (sonst Ihre eigene, siehe „who“)</translation>
         </message>
         <message>
+            <source>A file that says who you are, for this window alone</source>
+            <translation>Eine Datei, die sagt, wer Sie sind, nur für dieses Fenster</translation>
+        </message>
+        <message>
             <source>A fine line, some air, and a mat with more weight below.</source>
             <translation>Eine feine Linie, etwas Luft und ein Passepartout mit mehr Gewicht unten.</translation>
         </message>
@@ -985,6 +993,22 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ein schmales Passepartout mit Platz für Worte darunter.</translation>
         </message>
         <message>
+            <source>A part of the seal: group</source>
+            <translation>Ein Teil des Siegels: Gruppe</translation>
+        </message>
+        <message>
+            <source>A part of the seal: logo</source>
+            <translation>Ein Teil des Siegels: Logo</translation>
+        </message>
+        <message>
+            <source>A part of the seal: shape</source>
+            <translation>Ein Teil des Siegels: Form</translation>
+        </message>
+        <message>
+            <source>A part of the seal: text</source>
+            <translation>Ein Teil des Siegels: Text</translation>
+        </message>
+        <message>
             <source>A picture that was found</source>
             <translation>Ein gefundenes Bild</translation>
         </message>
@@ -1010,6 +1034,10 @@ wenn mit %3 px/in gedruckt</translation>
                 <numerusform>Ein entfernter Ort steht in Worten von {n} Kopie.</numerusform>
                 <numerusform>Ein entfernter Ort steht in Worten von {n} Kopien.</numerusform>
             </translation>
+        </message>
+        <message>
+            <source>A ring of the border</source>
+            <translation>Ein Ring des Rahmens</translation>
         </message>
         <message>
             <source>A rounded plate with the name: readable on anything.</source>
@@ -1178,6 +1206,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Alle Kopien, die von einem Bild hinausgingen, erkannt an seinen Bytes (oder denen einer Kopie), sonst am Pfad</translation>
         </message>
         <message>
+            <source>All done.</source>
+            <translation>Alles ist getan.</translation>
+        </message>
+        <message>
             <source>All equal</source>
             <translation>Alle gleich</translation>
         </message>
@@ -1274,6 +1306,22 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Erlaubt: eine Liste von höchstens {rings} Ringen</translation>
         </message>
         <message>
+            <source>Allowed: a number from {least} to {most}</source>
+            <translation>Erlaubt: eine Zahl von {least} bis {most}</translation>
+        </message>
+        <message>
+            <source>Allowed: a number from {least} to {most} {unit}</source>
+            <translation>Erlaubt: eine Zahl von {least} bis {most} {unit}</translation>
+        </message>
+        <message>
+            <source>Allowed: a whole number from {least} to {most}</source>
+            <translation>Erlaubt: eine ganze Zahl von {least} bis {most}</translation>
+        </message>
+        <message>
+            <source>Allowed: a whole number from {least} to {most} {unit}</source>
+            <translation>Erlaubt: eine ganze Zahl von {least} bis {most} {unit}</translation>
+        </message>
+        <message>
             <source>Allowed: an id no other part has</source>
             <translation>Erlaubt: eine Kennung, die kein anderer Teil hat</translation>
         </message>
@@ -1286,8 +1334,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Erlaubt: höchstens {letters} in allen Teilen zusammen</translation>
         </message>
         <message>
+            <source>Allowed: one line of text of at most {bytes} bytes</source>
+            <translation>Erlaubt: eine Zeile Text von höchstens {bytes} Byte</translation>
+        </message>
+        <message>
             <source>Allowed: one of text, logo, shape, group</source>
             <translation>Erlaubt: eines von text, logo, shape, group</translation>
+        </message>
+        <message>
+            <source>Allowed: one of {choices}</source>
+            <translation>Erlaubt: eines von {choices}</translation>
         </message>
         <message>
             <source>Allowed: text of at most 120 bytes</source>
@@ -1298,12 +1354,20 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Erlaubt: Text von höchstens 200 Bytes</translation>
         </message>
         <message>
+            <source>Allowed: text of at most {bytes} bytes</source>
+            <translation>Erlaubt: Text von höchstens {bytes} Byte</translation>
+        </message>
+        <message>
             <source>Allowed: the id of a group, at most 8 deep and not inside itself</source>
             <translation>Erlaubt: die Kennung einer Gruppe, höchstens 8 tief und nicht in sich selbst</translation>
         </message>
         <message>
             <source>Allowed: {allowed}</source>
             <translation>Erlaubt: {allowed}</translation>
+        </message>
+        <message>
+            <source>Allowed: {what}</source>
+            <translation>Erlaubt: {what}</translation>
         </message>
         <message>
             <source>Along the foot</source>
@@ -1700,6 +1764,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>CAPITAL</source>
             <translation>GROSS</translation>
+        </message>
+        <message>
+            <source>COMMANDS</source>
+            <translation>BEFEHLE</translation>
         </message>
         <message>
             <source>Camera and exposure</source>
@@ -2130,6 +2198,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Ausgeschnittenes Fenster</translation>
         </message>
         <message>
+            <source>DESCRIPTION</source>
+            <translation>BESCHREIBUNG</translation>
+        </message>
+        <message>
             <source>Dark</source>
             <translation>Dunkel</translation>
         </message>
@@ -2148,6 +2220,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Date taken</source>
             <translation>Aufnahmedatum</translation>
+        </message>
+        <message>
+            <source>Default</source>
+            <translation>Vorgabe</translation>
         </message>
         <message>
             <source>Deliver in spite of a note of this kind (KIND or KIND=SUBJECT), for all pictures; see 'settings --notes'</source>
@@ -2256,6 +2332,14 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>E-mail</source>
             <translation>E-Mail</translation>
+        </message>
+        <message>
+            <source>EXAMPLE</source>
+            <translation>BEISPIEL</translation>
+        </message>
+        <message>
+            <source>EXIT STATUS</source>
+            <translation>EXIT-STATUS</translation>
         </message>
         <message>
             <source>Each its own</source>
@@ -2409,6 +2493,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Erweiterte Beschreibung</translation>
         </message>
         <message>
+            <source>FILES</source>
+            <translation>DATEIEN</translation>
+        </message>
+        <message>
             <source>FTP over TLS</source>
             <translation>FTP über TLS</translation>
         </message>
@@ -2491,6 +2579,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Folder</source>
             <translation>Ordner</translation>
+        </message>
+        <message>
+            <source>Folder for the copies of the deliveries given</source>
+            <translation>Ordner für die Kopien der genannten Lieferungen</translation>
         </message>
         <message>
             <source>Folder for the copies, instead of the delivery's own</source>
@@ -3269,6 +3361,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Bleibt {to}: Kein erlaubter Platz ist klar besser.</translation>
         </message>
         <message>
+            <source>Kept jobs, the ledgers of all runs, the register, the outbox</source>
+            <translation>Behaltene Aufträge, die Protokolle aller Läufe, das Register, der Ausgang</translation>
+        </message>
+        <message>
             <source>Keywords</source>
             <translation>Stichworte</translation>
         </message>
@@ -3547,6 +3643,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Made for this delivery</source>
             <translation>Für diese Lieferung gemacht</translation>
+        </message>
+        <message>
+            <source>Made from the program's own table by `keep-seal-cli settings --markdown`.</source>
+            <translation>Aus der eigenen Tabelle des Programms, wie „keep-seal-cli settings --markdown“ sie zeigt.</translation>
         </message>
         <message>
             <source>Made if need be. It may not be a folder that originals lie in.</source>
@@ -4214,6 +4314,10 @@ wenn mit %3 px/in gedruckt</translation>
             </translation>
         </message>
         <message>
+            <source>One ledger for each run: originals with their fingerprints before and after, copies, notes. While a run goes on, its journal.</source>
+            <translation>Ein Protokoll für jeden Lauf: Originale mit ihren Fingerabdrücken davor und danach, Kopien, Hinweise. Während ein Lauf dauert, sein Journal.</translation>
+        </message>
+        <message>
             <source>One line on the picture, one at the outer edge.</source>
             <translation>Eine Linie am Bild, eine am äußeren Rand.</translation>
         </message>
@@ -4318,6 +4422,18 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Kein Bild öffnen: Namen und Orte, keine Größen und Hinweise</translation>
         </message>
         <message>
+            <source>Open this delivery; may be given several times</source>
+            <translation>Öffnet diese Lieferung; mehrere sind möglich</translation>
+        </message>
+        <message>
+            <source>Open this job, in a window of its own</source>
+            <translation>Öffnet diesen Auftrag, in einem eigenen Fenster</translation>
+        </message>
+        <message>
+            <source>Opens the window with these pictures, folders, jobs and deliveries. Where a window is open already they go to that one. Seals, borders, rights and sizes are designed once and seen on every picture as the copy it will become; one button makes all copies. Originals are opened for reading only.</source>
+            <translation>Öffnet das Fenster mit diesen Bildern, Ordnern, Aufträgen und Lieferungen. Ist schon ein Fenster offen, so gehen sie dorthin. Siegel, Rahmen, Rechte und Größen werden einmal gestaltet und sind auf jedem Bild als die Kopie zu sehen, die es wird; ein Knopf macht alle Kopien. Originale werden nur zum Lesen geöffnet.</translation>
+        </message>
+        <message>
             <source>Optimised</source>
             <translation>Optimiert</translation>
         </message>
@@ -4332,6 +4448,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Original</source>
             <translation>Original</translation>
+        </message>
+        <message>
+            <source>Originals are opened for reading only and fingerprinted before and after the run. Each copy is written under a name of its own, read back and searched, and only then given its final name. A copy that would lack something its delivery promises is held back and says why. Nothing is replaced but, where a delivery says so, an earlier copy of Keep Seal's own of the same picture, unchanged since.</source>
+            <translation>Originale werden nur zum Lesen geöffnet; vor und nach dem Lauf wird ihr Fingerabdruck genommen. Jede Kopie wird unter einem eigenen Namen geschrieben, wieder gelesen und durchsucht und bekommt erst dann ihren endgültigen Namen. Eine Kopie, der etwas fehlen würde, was ihre Lieferung verspricht, wird zurückgehalten und sagt, warum. Ersetzt wird nichts als, wo eine Lieferung das will, eine frühere, seither unveränderte Kopie desselben Bildes, die Keep Seal selbst gemacht hat.</translation>
         </message>
         <message>
             <source>Originals read again: {same} of {read} byte for byte as before.</source>
@@ -4910,6 +5030,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Unruhig</translation>
         </message>
         <message>
+            <source>Results go to standard output. Problems, files that are no pictures, and progress go to standard error; progress is shown on a terminal only. With -q a run prints only what is held back or failed.</source>
+            <translation>Ergebnisse gehen auf die Standardausgabe. Probleme, Dateien, die keine Bilder sind, und der Fortschritt gehen auf die Standardfehlerausgabe; der Fortschritt erscheint nur auf einem Terminal. Mit -q sagt ein Lauf nur, was zurückgehalten wurde oder misslang.</translation>
+        </message>
+        <message>
             <source>Right</source>
             <translation>Rechts</translation>
         </message>
@@ -4970,6 +5094,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>S3-Objektspeicher</translation>
         </message>
         <message>
+            <source>SEE ALSO</source>
+            <translation>SIEHE AUCH</translation>
+        </message>
+        <message>
             <source>SFTP</source>
             <translation>SFTP</translation>
         </message>
@@ -4992,6 +5120,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>SVG, PDF, PNG, TIFF, WebP or JPEG. SVG and PDF stay sharp at every size.</source>
             <translation>SVG, PDF, PNG, TIFF, WebP oder JPEG. SVG und PDF bleiben in jeder Größe scharf.</translation>
+        </message>
+        <message>
+            <source>SYNOPSIS</source>
+            <translation>ÜBERSICHT</translation>
         </message>
         <message>
             <source>Said: {notes}</source>
@@ -5182,8 +5314,16 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Setzen Sie {path}location_words auf „{words}“, wenn Sie das wollen, oder location auf „remove“</translation>
         </message>
         <message>
+            <source>Setting</source>
+            <translation>Einstellung</translation>
+        </message>
+        <message>
             <source>Setting the text</source>
             <translation>Schriftsatz</translation>
+        </message>
+        <message>
+            <source>Settings of a delivery</source>
+            <translation>Einstellungen einer Lieferung</translation>
         </message>
         <message>
             <source>Several are parted by commas.</source>
@@ -5326,6 +5466,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Einige Prozent kleiner und langsamer geschrieben; dieselben Pixel. Progressive werden auf mehrere Arten geordnet, und die kleinste wird genommen.</translation>
         </message>
         <message>
+            <source>Some pictures had problems, were held back, or nothing usable was named.</source>
+            <translation>Einige Bilder hatten Probleme oder wurden zurückgehalten, oder es war nichts Brauchbares genannt.</translation>
+        </message>
+        <message>
             <source>Somebody may stand between; ask its keeper before you accept the new one. Nothing was sent</source>
             <translation>Jemand könnte dazwischen stehen; fragen Sie den Betreiber, bevor Sie den neuen annehmen. Nichts wurde gesendet</translation>
         </message>
@@ -5401,6 +5545,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Beginn quer</translation>
         </message>
         <message>
+            <source>Start apart from the window that is open already</source>
+            <translation>Startet für sich, auch wenn schon ein Fenster offen ist</translation>
+        </message>
+        <message>
             <source>Start down</source>
             <translation>Beginn hoch</translation>
         </message>
@@ -5411,6 +5559,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Steeper or flatter in the middle.</source>
             <translation>Steiler oder flacher in der Mitte.</translation>
+        </message>
+        <message>
+            <source>Stopped by the user.</source>
+            <translation>Vom Benutzer angehalten.</translation>
         </message>
         <message numerus="yes">
             <source>Stopped. {n} copies were made, %1 not reached; it can go on there.</source>
@@ -5572,6 +5724,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Der Knopf neben dem Namen listet alle auf</translation>
         </message>
         <message>
+            <source>The call or a delivery is wrong; nothing was written.</source>
+            <translation>Der Aufruf oder eine Lieferung ist falsch; nichts wurde geschrieben.</translation>
+        </message>
+        <message>
             <source>The camera's own picture</source>
             <translation>Das Bild der Kamera</translation>
         </message>
@@ -5610,6 +5766,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>The darkest part becomes black, the brightest white.</source>
             <translation>Die dunkelste Stelle wird schwarz, die hellste weiß.</translation>
+        </message>
+        <message>
+            <source>The deliveries of last time, who you are, the look of the window</source>
+            <translation>Die Lieferungen vom letzten Mal, wer Sie sind, das Aussehen des Fensters</translation>
         </message>
         <message>
             <source>The delivery whose seal is meant</source>
@@ -5661,6 +5821,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>The first picture</source>
             <translation>Das erste Bild</translation>
+        </message>
+        <message>
+            <source>The first text's short cuts (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) are read where a file has no `parts`.</source>
+            <translation>Die Kurzformen für den ersten Text (`seal.text`, `seal.family`, `seal.weight`, `seal.colour`) werden gelesen, wo eine Datei keine `parts` hat.</translation>
         </message>
         <message>
             <source>The folder; several may be given</source>
@@ -6221,6 +6385,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>Was alle Läufe zusammen von Kopien und Bildern wissen</translation>
         </message>
         <message>
+            <source>What can be given, and nothing else</source>
+            <translation>Was angegeben werden kann, und sonst nichts</translation>
+        </message>
+        <message>
             <source>What copies say of their maker: written to XMP, Exif and IIM in step.</source>
             <translation>Was Kopien von ihrem Urheber sagen: in XMP, Exif und IIM gleichlautend geschrieben.</translation>
         </message>
@@ -6247,6 +6415,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>What is to be printed beside the picture.</source>
             <translation>Was neben dem Bild gedruckt werden soll.</translation>
+        </message>
+        <message>
+            <source>What it does</source>
+            <translation>Was sie tut</translation>
         </message>
         <message>
             <source>What left</source>
@@ -6337,6 +6509,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>What {number} is for the first picture.</source>
             <translation>Was {number} beim ersten Bild ist.</translation>
+        </message>
+        <message>
+            <source>What {studio} and its like stand for.</source>
+            <translation>Wofür {studio} und dergleichen stehen.</translation>
         </message>
         <message>
             <source>When the picture was taken.</source>
@@ -6437,6 +6613,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>Which side of the mat it stands in.</source>
             <translation>Auf welcher Seite des Passepartouts sie steht.</translation>
+        </message>
+        <message>
+            <source>Which version this is, and nothing else</source>
+            <translation>Welche Version das ist, und sonst nichts</translation>
         </message>
         <message>
             <source>While it does not stretch. A ring is as wide as it is tall.</source>
@@ -6595,6 +6775,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>Schreiben, was gefunden wurde: eine Datei, die auf .pdf oder .html endet; darf noch nicht bestehen</translation>
         </message>
         <message>
+            <source>Your libraries of seals, borders, rights sheets and deliveries</source>
+            <translation>Ihre Bibliotheken von Siegeln, Rahmen, Rechteblättern und Lieferungen</translation>
+        </message>
+        <message>
             <source>Your name</source>
             <translation>Ihr Name</translation>
         </message>
@@ -6629,6 +6813,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>a colour profile could not be made</source>
             <translation>ein Farbprofil konnte nicht gemacht werden</translation>
+        </message>
+        <message>
+            <source>a colour written #rrggbb</source>
+            <translation>eine Farbe, #rrggbb geschrieben</translation>
         </message>
         <message>
             <source>a command has to be named</source>
@@ -6691,6 +6879,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>ein Name mit Steuerzeichen wird nicht gesendet</translation>
         </message>
         <message>
+            <source>a number from {least} to {most}</source>
+            <translation>eine Zahl von {least} bis {most}</translation>
+        </message>
+        <message>
+            <source>a number from {least} to {most} {unit}</source>
+            <translation>eine Zahl von {least} bis {most} {unit}</translation>
+        </message>
+        <message>
             <source>a picture ({subject}) in a format that is not read</source>
             <translation>ein Bild ({subject}) in einem Format, das nicht gelesen wird</translation>
         </message>
@@ -6729,6 +6925,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>a video or a sound</source>
             <translation>ein Film oder ein Ton</translation>
+        </message>
+        <message>
+            <source>a whole number from {least} to {most}</source>
+            <translation>eine ganze Zahl von {least} bis {most}</translation>
+        </message>
+        <message>
+            <source>a whole number from {least} to {most} {unit}</source>
+            <translation>eine ganze Zahl von {least} bis {most} {unit}</translation>
         </message>
         <message>
             <source>a worker's answer made no sense</source>
@@ -7530,6 +7734,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>von einem früheren Lauf gemacht und unverändert</translation>
         </message>
         <message>
+            <source>make sealed, rights-labelled copies of pictures that tell no place</source>
+            <translation>macht Kopien von Bildern, versiegelt, mit Rechten beschriftet und ohne Orte</translation>
+        </message>
+        <message>
             <source>mat of its own</source>
             <translation>eigenes Passepartout</translation>
         </message>
@@ -7798,6 +8006,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>eine Adresse, wie anna@example.org</translation>
         </message>
         <message>
+            <source>one line of text of at most {bytes} bytes</source>
+            <translation>eine Zeile Text von höchstens {bytes} Byte</translation>
+        </message>
+        <message>
+            <source>one of {choices}</source>
+            <translation>eines von {choices}</translation>
+        </message>
+        <message>
             <source>opacity {percent} %</source>
             <translation>Deckkraft {percent} %</translation>
         </message>
@@ -7957,6 +8173,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>Siegel {ratio} : 1</translation>
         </message>
         <message>
+            <source>seal, label and deliver copies of photographs</source>
+            <translation>Kopien von Fotografien versiegeln, beschriften und liefern</translation>
+        </message>
+        <message>
             <source>sending</source>
             <translation>beim Senden</translation>
         </message>
@@ -8035,6 +8255,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>tells no place</source>
             <translation>verrät keinen Ort</translation>
+        </message>
+        <message>
+            <source>text of at most {bytes} bytes</source>
+            <translation>Text von höchstens {bytes} Byte</translation>
         </message>
         <message>
             <source>text without spaces</source>
@@ -8441,6 +8665,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>der Name ist vergeben, und „{delivery}“ sagt, dass dann nicht begonnen wird</translation>
         </message>
         <message>
+            <source>the name of a typeface family</source>
+            <translation>der Name einer Schriftfamilie</translation>
+        </message>
+        <message>
             <source>the name of the folder the original lies in</source>
             <translation>der Name des Ordners, in dem das Original liegt</translation>
         </message>
@@ -8483,6 +8711,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>the part is not of this JPEG</source>
             <translation>der Teil ist nicht von diesem JPEG</translation>
+        </message>
+        <message>
+            <source>the path of a file</source>
+            <translation>der Pfad einer Datei</translation>
+        </message>
+        <message>
+            <source>the path of a folder</source>
+            <translation>der Pfad eines Ordners</translation>
         </message>
         <message>
             <source>the pattern is so dense that it is spread out to about {most} seals</source>
@@ -9050,6 +9286,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>top right</source>
             <translation>oben rechts</translation>
+        </message>
+        <message>
+            <source>true or false</source>
+            <translation>wahr oder falsch (true oder false)</translation>
         </message>
         <message>
             <source>turned {degrees}°</source>

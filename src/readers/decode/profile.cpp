@@ -44,10 +44,10 @@ constexpr std::array kNumbers = {cmsSigMediaWhitePointTag,
                                  cmsSigBToA2Tag};
 
 void requireUsable(cmsHPROFILE profile, const std::string& subject) {
-    const auto space = cmsGetColorSpace(profile);
+    // As numbers: a file may name one that is none of the library's.
+    const std::uint32_t space = cmsGetColorSpace(profile), kind = cmsGetDeviceClass(profile);
     if (space != cmsSigRgbData && space != cmsSigGrayData)
         unusable(subject, "it is for other channels than RGB or grey");
-    const auto kind = cmsGetDeviceClass(profile);
     if (kind != cmsSigDisplayClass && kind != cmsSigOutputClass && kind != cmsSigColorSpaceClass &&
         kind != cmsSigInputClass)
         unusable(subject, "it is a link or a named-colour profile");

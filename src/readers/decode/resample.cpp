@@ -2,11 +2,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/resample.h"
 
+#include "decode/light_rows.h"
 #include "decode/resample_passes.h"
+#include "geometry/fit.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <optional>
+#include <type_traits>
 
 namespace keepseal {
 namespace {
@@ -26,28 +30,6 @@ double mitchell(double x) {
     return x >= 2 ? 0 : (-7.0 / 3 * x * x * x + 12 * x * x - 20 * x + 32.0 / 3) / 6;
 }
 
-/// sRGB's curve both ways: 8-bit values to light, and light in 65536 steps back.
-struct LightTables {
-    std::array<float, 256> light{};
-    std::vector<std::uint8_t> value = std::vector<std::uint8_t>(65536);
-    LightTables() {
-        for (std::size_t i = 0; i < light.size(); ++i) {
-            const double v = static_cast<double>(i) / 255;
-            light[i] =
-                static_cast<float>((v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4)) * 65535);
-        }
-        for (std::size_t i = 0; i < value.size(); ++i) {
-            const double l = static_cast<double>(i) / 65535;
-            const double v = l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055;
-            value[i] = static_cast<std::uint8_t>(std::lround(v * 255));
-        }
-    }
-};
-const LightTables& lightTables() {
-    static const LightTables tables;
-    return tables;
-}
-
 /// Rows of the source that so many output rows, one below the other, may ask for.
 int rowsHeld(const ResampleWeights& down) {
     int out = 0;
@@ -61,14 +43,15 @@ int rowsHeld(const ResampleWeights& down) {
 template <class T>
 class RowRing {
 public:
+    RowRing() = default;
     RowRing(int rows, int values) : m_values(static_cast<std::size_t>(values) + kResamplePad), m_rows(rows) {
         m_data.resize(m_values * static_cast<std::size_t>(rows));
     }
     T* row(int y) { return m_data.data() + m_values * static_cast<std::size_t>(y % m_rows); }
 
 private:
-    std::size_t m_values;
-    int m_rows;
+    std::size_t m_values = 0;
+    int m_rows = 1;
     std::vector<T> m_data;
 };
 
@@ -76,17 +59,20 @@ private:
 class Resampling8 {
 public:
     Resampling8(const ResampleAsked& asked, const std::function<void(std::uint8_t*)>& nextRow)
-        : m_asked(asked), m_nextRow(nextRow),
-          m_across(resampleWeights(asked.from.width, asked.to.width, asked.kernel)),
-          m_acrossWeights(acrossWeights(m_across.weight.data(), m_across.taps, asked.to.width)),
-          m_down(resampleWeights(asked.from.height, asked.to.height, asked.kernel)),
-          m_values(asked.from.width * asked.channels),
-          m_source(static_cast<std::size_t>(m_values) + kResamplePad),
-          m_plain(asked.linearLight ? 1 : rowsHeld(m_down), m_values),
-          m_light(asked.linearLight ? rowsHeld(m_down) : 1, m_values) {
+        : m_asked(asked), m_nextRow(nextRow) {
+        if (asked.linearLight) // by as much as a decoder may shrink for this, and nobody sees it
+            m_lightRows.emplace(asked.from, asked.channels, decodeShrink(asked.from, asked.to), nextRow);
+        const auto from = m_lightRows ? m_lightRows->size() : asked.from;
+        m_across = resampleWeights(from.width, asked.to.width, asked.kernel);
+        m_acrossWeights = acrossWeights(m_across.weight.data(), m_across.taps, asked.to.width);
+        m_down = resampleWeights(from.height, asked.to.height, asked.kernel);
+        m_width = from.width;
+        const int values = from.width * asked.channels;
+        m_plain = RowRing<std::uint8_t>(asked.linearLight ? 1 : rowsHeld(m_down), values);
+        m_light = RowRing<std::uint16_t>(asked.linearLight ? rowsHeld(m_down) : 1, values);
         const auto line = static_cast<std::size_t>(asked.to.width) * 3 + kResamplePad;
         for (auto& made : m_made) {
-            made.column.resize(static_cast<std::size_t>(asked.from.width) * 3 + kResamplePad);
+            made.column.resize(static_cast<std::size_t>(from.width) * 3 + kResamplePad);
             made.light.resize(asked.linearLight ? line : 0);
             made.line.resize(line);
         }
@@ -96,10 +82,9 @@ public:
         const std::size_t width =
             static_cast<std::size_t>(m_asked.to.width) * static_cast<unsigned>(m_asked.channels);
         Pixels<std::uint8_t> out(width * static_cast<std::size_t>(m_asked.to.height));
-        int known = m_down.start.front();
-        for (int y = 0; y < known; ++y)
-            m_nextRow(m_source.data()); // above all that counts
-        known = std::max(known, 0);
+        int known = 0;
+        for (; known < m_down.start.front(); ++known)
+            takeRow(known); // above all that counts
         for (int y = 0; y < m_asked.to.height; y += kAcrossRows) {
             const int count = std::min(kAcrossRows, m_asked.to.height - y);
             for (; known < m_down.start[static_cast<std::size_t>(y + count - 1)] + m_down.taps; ++known)
@@ -129,13 +114,10 @@ private:
     }
 
     void takeRow(int y) {
-        if (!m_asked.linearLight)
-            return m_nextRow(m_plain.row(y));
-        m_nextRow(m_source.data());
-        auto* to = m_light.row(y);
-        const auto& light = lightTables().light;
-        for (std::size_t x = 0; x < static_cast<std::size_t>(m_values); ++x)
-            to[x] = light[m_source[x]];
+        if (m_lightRows)
+            m_lightRows->next(m_light.row(y));
+        else
+            m_nextRow(m_plain.row(y));
     }
 
     template <class T>
@@ -146,14 +128,14 @@ private:
         for (int t = 0; t < m_down.taps; ++t)
             rows.push_back(ring.row(start + t));
         resampleDown(rows.data(), m_down.weight.data() + static_cast<std::ptrdiff_t>(y) * m_down.taps,
-                     m_down.taps, m_values, out);
+                     m_down.taps, m_width * m_asked.channels, out);
     }
     template <class T>
     std::vector<const T*>& rowsOf() {
-        if constexpr (std::is_same_v<T, float>)
-            return m_lightRows;
+        if constexpr (std::is_same_v<T, std::uint16_t>)
+            return m_lightHeld;
         else
-            return m_plainRows;
+            return m_plainHeld;
     }
 
     void makeLines(int y, int count) {
@@ -171,10 +153,8 @@ private:
                                   m_asked.to.width, lines.data());
         resampleAcross(columns.data(), count, m_across.start.data(), m_acrossWeights, m_asked.to.width,
                        light.data());
-        const auto& value = lightTables().value;
         for (std::size_t r = 0; r < static_cast<std::size_t>(count); ++r)
-            for (std::size_t x = 0; x < static_cast<std::size_t>(m_asked.to.width) * 3; ++x)
-                lines[r][x] = value[static_cast<std::size_t>(std::clamp(light[r][x] + 0.5F, 0.0F, 65535.0F))];
+            valuesOfLight(light[r], static_cast<std::size_t>(m_asked.to.width) * 3, lines[r]);
     }
 
     void makeColumn(int y, std::vector<float>& column) {
@@ -183,23 +163,23 @@ private:
         else
             sumDown(m_plain, y, column.data());
         if (m_asked.channels == 1) // from the end, where nothing is overwritten that is still to be read
-            for (std::ptrdiff_t x = m_asked.from.width - 1; x >= 0; --x)
+            for (std::ptrdiff_t x = m_width - 1; x >= 0; --x)
                 column[static_cast<std::size_t>(3 * x)] = column[static_cast<std::size_t>(3 * x) + 1] =
                     column[static_cast<std::size_t>(3 * x) + 2] = column[static_cast<std::size_t>(x)];
     }
 
     const ResampleAsked& m_asked;
     const std::function<void(std::uint8_t*)>& m_nextRow;
+    std::optional<LightRows> m_lightRows; ///< in linear light
+    int m_width = 0;                      ///< of what is resampled
     ResampleWeights m_across;
     AcrossWeights m_acrossWeights;
     ResampleWeights m_down;
-    int m_values;
-    std::vector<std::uint8_t> m_source;
     RowRing<std::uint8_t> m_plain;
-    RowRing<float> m_light;
+    RowRing<std::uint16_t> m_light;
     std::array<Made, kAcrossRows> m_made;
-    std::vector<const std::uint8_t*> m_plainRows;
-    std::vector<const float*> m_lightRows;
+    std::vector<const std::uint8_t*> m_plainHeld;
+    std::vector<const std::uint16_t*> m_lightHeld;
 };
 
 } // namespace

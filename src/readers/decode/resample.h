@@ -33,7 +33,7 @@ struct ResampleAsked {
     int channels = 3; ///< 1 or 3, interleaved
     ResampleKernel kernel = ResampleKernel::Lanczos3;
     /// Averages light and not code values (by the curve of sRGB, IEC 61966-2-1): fine bright lines keep their
-    /// brightness.
+    /// brightness. Where decodeShrink() would allow a decoder to shrink, plain means of light come first.
     bool linearLight = false;
 };
 

@@ -31,13 +31,11 @@ namespace hn = hwy::HWY_NAMESPACE;
 
 using Floats = hn::ScalableTag<float>;
 
-HWY_INLINE hn::Vec<Floats> load(Floats d, const std::uint8_t* from) {
-    const hn::Rebind<std::uint8_t, Floats> bytes;
+template <class T>
+HWY_INLINE hn::Vec<Floats> load(Floats d, const T* from) {
+    const hn::Rebind<T, Floats> narrow;
     const hn::Rebind<std::int32_t, Floats> ints;
-    return hn::ConvertTo(d, hn::PromoteTo(ints, hn::LoadU(bytes, from)));
-}
-HWY_INLINE hn::Vec<Floats> load(Floats d, const float* from) {
-    return hn::LoadU(d, from);
+    return hn::ConvertTo(d, hn::PromoteTo(ints, hn::LoadU(narrow, from)));
 }
 
 /// Four vectors at a time stay in registers over all taps.
@@ -210,7 +208,7 @@ void halveBytes(const std::uint8_t* upper, const std::uint8_t* lower, int n, std
 void downBytes(const std::uint8_t* const* rows, const float* weight, int taps, int n, float* out) {
     down(rows, weight, taps, n, out);
 }
-void downFloats(const float* const* rows, const float* weight, int taps, int n, float* out) {
+void downLight(const std::uint16_t* const* rows, const float* weight, int taps, int n, float* out) {
     down(rows, weight, taps, n, out);
 }
 
@@ -221,7 +219,7 @@ HWY_AFTER_NAMESPACE();
 namespace keepseal {
 
 HWY_EXPORT(downBytes);
-HWY_EXPORT(downFloats);
+HWY_EXPORT(downLight);
 HWY_EXPORT(acrossBytes);
 HWY_EXPORT(acrossFloats);
 HWY_EXPORT(weightsFor);
@@ -230,8 +228,8 @@ HWY_EXPORT(halveBytes);
 void resampleDown(const std::uint8_t* const* rows, const float* weight, int taps, int n, float* out) {
     HWY_DYNAMIC_DISPATCH(downBytes)(rows, weight, taps, n, out);
 }
-void resampleDown(const float* const* rows, const float* weight, int taps, int n, float* out) {
-    HWY_DYNAMIC_DISPATCH(downFloats)(rows, weight, taps, n, out);
+void resampleDown(const std::uint16_t* const* rows, const float* weight, int taps, int n, float* out) {
+    HWY_DYNAMIC_DISPATCH(downLight)(rows, weight, taps, n, out);
 }
 AcrossWeights acrossWeights(const float* weight, int taps, int n) {
     return HWY_DYNAMIC_DISPATCH(weightsFor)(weight, taps, n);

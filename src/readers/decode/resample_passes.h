@@ -13,7 +13,7 @@ inline constexpr int kResamplePad = 64;
 
 /// out[i] = sum of weight[t] * rows[t][i], for `n` values.
 void resampleDown(const std::uint8_t* const* rows, const float* weight, int taps, int n, float* out);
-void resampleDown(const float* const* rows, const float* weight, int taps, int n, float* out);
+void resampleDown(const std::uint16_t* const* rows, const float* weight, int taps, int n, float* out);
 /// Weights as the processor takes them: as many pixels of three values at once as fit into a vector.
 struct AcrossWeights {
     int taps = 0, vectors = 0; ///< of each output pixel

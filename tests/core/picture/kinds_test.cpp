@@ -108,7 +108,7 @@ std::string handMadeBmp(const VImage& image) {
     for (int y = h - 1; y >= 0; --y) {
         for (int x = 0; x < w; ++x) {
             const auto p = image.getpoint(x, y);
-            out += {char(p[2]), char(p[1]), char(p[0])};
+            out += {char(int(p[2])), char(int(p[1])), char(int(p[0]))};
         }
         out.resize((out.size() - 54 + 3) / 4 * 4 + 54);
     }

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Our own resampling, against the same sums in double precision and against arithmetic by hand.
+#include "decode/light_rows.h"
 #include "decode/resample.h"
 #include "decode/resample_passes.h"
 #include "picture/develop.h"
@@ -10,6 +11,7 @@
 
 #include <gtest/gtest.h>
 
+#include <array>
 #include <cmath>
 #include <random>
 
@@ -37,8 +39,26 @@ std::vector<std::pair<int, std::vector<double>>> weightsOf(int from, int to) {
     return out;
 }
 
-/// Every pixel as the double sum over its whole neighbourhood, no pass apart from the other.
-std::vector<double> exactly(const Frame& from, Size to) {
+double asItIs(double value) {
+    return value;
+}
+/// sRGB's curve (IEC 61966-2-1), from values of 0 to 255 to light of 0 to 255, and back.
+double lightOf(double value) {
+    const double v = value / 255;
+    return 255 * (v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
+}
+double valueOf(double light) {
+    const double l = light / 255;
+    return 255 * (l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055);
+}
+
+/// Every pixel as the double sum over its whole neighbourhood, no pass apart from the other. `in`, `back`:
+/// what is summed is not the values but what they stand for.
+std::vector<double> exactly(const Frame& from, Size to, double (*in)(double) = asItIs,
+                            double (*back)(double) = asItIs) {
+    std::array<double, 256> worth{};
+    for (std::size_t i = 0; i < worth.size(); ++i)
+        worth[i] = in(static_cast<double>(i));
     std::vector<double> out;
     const auto across = weightsOf(from.size.width, to.width), down = weightsOf(from.size.height, to.height);
     for (const auto& [top, rows] : down)
@@ -51,10 +71,10 @@ std::vector<double> exactly(const Frame& from, Size to) {
                                             std::clamp(top + int(j), 0, from.size.height - 1));
                     all += w;
                     for (int c = 0; c < 3; ++c)
-                        sum[c] += w * p[c];
+                        sum[c] += w * worth[p[c]];
                 }
             for (const double value : sum)
-                out.push_back(std::clamp(value / all, 0.0, 255.0));
+                out.push_back(back(std::clamp(value / all, 0.0, 255.0)));
         }
     return out;
 }
@@ -152,9 +172,60 @@ TEST(Resample, InLinearLightACheckerboardKeepsItsBrightness) {
     EXPECT_EQ((std::vector<int>{flat[0], flat[1], flat[2]}), (std::vector<int>{17, 140, 203}));
 }
 
+TEST(Resample, RowsOfLightAreTheMeansOfWhatStandsBesideEachOther) {
+    for (const int shrink : {1, 2, 4, 8})
+        for (const int channels : {1, 3})
+            for (const auto& size : {Size{64, 32}, Size{61, 33}, Size{7, 9}, Size{1, 1}}) {
+                const auto frame = noise(size, static_cast<unsigned>(shrink + channels));
+                const auto value = [&](int x, int y, int c) {
+                    return frame.row(std::min(y, size.height - 1))[3 * std::min(x, size.width - 1) + c];
+                };
+                int y = 0;
+                const std::function<void(std::uint8_t*)> next = [&](std::uint8_t* row) {
+                    ASSERT_LT(y, size.height) << "no more rows than there are";
+                    for (int x = 0; x < size.width; ++x)
+                        for (int c = 0; c < channels; ++c)
+                            row[x * channels + c] = value(x, y, c);
+                    ++y;
+                };
+                LightRows rows(size, channels, shrink, next);
+                ASSERT_EQ(rows.size(),
+                          (Size{(size.width + shrink - 1) / shrink, (size.height + shrink - 1) / shrink}));
+                std::vector<std::uint16_t> row(static_cast<std::size_t>(rows.size().width * channels) + 1, 7);
+                for (int v = 0; v < rows.size().height; ++v) {
+                    rows.next(row.data());
+                    for (int i = 0; i + 1 < int(row.size()); ++i) {
+                        double sum = 0;
+                        for (int k = 0; k < shrink * shrink; ++k)
+                            sum += lightOf(value(i / channels * shrink + k % shrink, v * shrink + k / shrink,
+                                                 i % channels));
+                        ASSERT_NEAR(row[static_cast<std::size_t>(i)], sum / (shrink * shrink) / 255 * 65535,
+                                    1.01)
+                            << shrink << " " << channels << " " << size.width;
+                    }
+                }
+                EXPECT_EQ(row.back(), 7) << "written past the end";
+                EXPECT_EQ(y, size.height);
+            }
+}
+
+TEST(Resample, InLinearLightWhatIsMeantFirstCostsNothingThatIsSeen) {
+    const auto scene = sceneLike({360, 240});
+    for (const int width : {24, 50, 120, 183}) { // by 8, 4, 2, not at all
+        const Size to{width, width * 2 / 3};
+        const auto wanted = exactly(scene, to, lightOf, valueOf);
+        const auto copy = resampled(scene, to, true);
+        double squares = 0;
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            squares += (copy[i] - wanted[i]) * (copy[i] - wanted[i]);
+        EXPECT_GE(decibels(squares, wanted.size()), 45) << width;
+    }
+}
+
 class LinearLight : public ::testing::TestWithParam<const char*> {};
 
-/// Through the whole reader: JPEGs, which must not be shrunk while decoding, 16 bits and opacity.
+/// Through the whole reader: JPEGs, which must not be shrunk in code values while decoding, 16 bits and
+/// opacity.
 TEST_P(LinearLight, HoldsForEveryKindOfFile) {
     const TempFolder folder;
     const std::string kind = GetParam();

@@ -219,7 +219,8 @@ TEST_F(Untouched, MetadataIsComposedFromNothingAllTheSame) {
     ASSERT_TRUE(copy.untouched());
     const auto report = inspect(MemorySource(copy.encoded.bytes));
     EXPECT_FALSE(report.tellsPlace());
-    EXPECT_EQ(std::search(copy.encoded.bytes.begin(), copy.encoded.bytes.end(), "secret", "secret" + 6),
+    const std::string secret = "secret";
+    EXPECT_EQ(std::search(copy.encoded.bytes.begin(), copy.encoded.bytes.end(), secret.begin(), secret.end()),
               copy.encoded.bytes.end());
     const auto written = folder / "copy.jpg";
     writeFile(written, copy.encoded.bytes);
