@@ -71,6 +71,34 @@ std::string frameOf(const std::string& page) {
     return out;
 }
 
+TEST_F(InHelp, TheSettingsAreChaptersThatTheirPageLeadsTo) {
+    const auto pages = helpPages();
+    const auto whole = readText(helpFolder() / "settings.md");
+    std::size_t chapters = 0, rows = 0;
+    const auto of = [](const QString& text) { return static_cast<std::size_t>(text.count("\n| `")); };
+    const auto page = std::find_if(pages.begin(), pages.end(),
+                                   [](const HelpPage& known) { return known.file == "settings.md"; });
+    ASSERT_NE(page, pages.end());
+    for (const auto& chapter : pages)
+        if (chapter.chapter) {
+            EXPECT_TRUE(page->text.contains("](" + chapter.file + ")")) << chapter.file.toStdString();
+            EXPECT_TRUE(chapter.text.contains("](settings.md)"));
+            ++chapters, rows += of(chapter.text);
+        }
+    EXPECT_GE(chapters, stations().size());
+    EXPECT_EQ(rows, of(QString::fromStdString(whole)));
+    const auto found = findInHelp(pages, "fit.long_side");
+    ASSERT_FALSE(found.empty());
+    EXPECT_TRUE(found[0].file.startsWith("settings-"));
+    window.helpDesk().show({"settings.md", {}});
+    ASSERT_TRUE(shows("settings.md"));
+    auto& desk = window.helpDesk();
+    for (int row = 0; row < desk.dialog()->list()->count(); ++row)
+        EXPECT_NE(desk.dialog()->list()->item(row)->text(), found[0].page) << "chapters stand on their page";
+    emit desk.dialog()->page()->anchorClicked(QUrl(found[0].file));
+    EXPECT_TRUE(desk.dialog()->page()->toPlainText().contains("fit.long_side"));
+}
+
 TEST_F(InHelp, PagesInOtherLanguagesSayAsMuch) {
     int pages = 0;
     for (const auto* language : {"de", "ar"})

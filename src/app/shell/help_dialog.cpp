@@ -73,8 +73,12 @@ void HelpDialog::refreshList() {
     m_list->clear();
     m_found = findInHelp(m_pages, m_words->text());
     if (m_words->text().trimmed().isEmpty())
-        for (const auto& page : m_pages)
-            m_list->addItem(page.title);
+        for (const auto& page : m_pages) {
+            if (page.chapter)
+                continue;
+            auto* item = new QListWidgetItem(page.title, m_list);
+            item->setData(Qt::UserRole, page.file);
+        }
     else if (m_found.empty())
         m_list->addItem(tr("Nothing is found."));
     for (const auto& found : m_found)
@@ -86,8 +90,8 @@ void HelpDialog::openChosen() {
     const auto row = static_cast<std::size_t>(std::max(0, m_list->currentRow()));
     if (row < m_found.size())
         showPage(m_found[row].file, m_found[row].heading);
-    else if (m_words->text().trimmed().isEmpty() && row < m_pages.size())
-        showPage(m_pages[row].file, {});
+    else if (const auto* item = m_list->currentItem())
+        showPage(item->data(Qt::UserRole).toString(), {});
 }
 
 void HelpDialog::showPage(const QString& file, const QString& heading) {

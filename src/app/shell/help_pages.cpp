@@ -61,6 +61,26 @@ bool holdsAny(const QString& line, const QStringList& words) {
                        [&](const QString& word) { return line.contains(word, Qt::CaseInsensitive); });
 }
 
+/// The page is left with what stands above its chapters, and a list of them.
+std::vector<HelpPage> chaptersOf(HelpPage& page) {
+    std::vector<HelpPage> out;
+    const auto parts = page.text.split("\n## ");
+    const auto stem = page.file.chopped(3);
+    page.text = parts[0];
+    for (qsizetype i = 1; i < parts.size(); ++i) {
+        HelpPage chapter;
+        chapter.file = QString("%1-%2.md").arg(stem).arg(i);
+        chapter.text = "# " + parts[i];
+        chapter.headings = headingsOf(chapter.text);
+        chapter.title = chapter.headings.value(0);
+        chapter.text += QString("\n[%1](%2)\n").arg(page.title, page.file);
+        chapter.chapter = true;
+        page.text += QString("\n- [%1](%2)").arg(chapter.title, chapter.file);
+        out.push_back(std::move(chapter));
+    }
+    return out;
+}
+
 void findInPage(const HelpPage& page, const QStringList& words, std::vector<HelpFound>& out) {
     HelpFound part{page.file, page.title, {}, {}};
     QString text;
@@ -114,6 +134,11 @@ std::vector<HelpPage> helpPages() {
         const bool first = a.file == kFirstPage, second = b.file == kFirstPage;
         return first != second ? first : a.title < b.title;
     });
+    const auto settings =
+        std::find_if(out.begin(), out.end(), [](const HelpPage& page) { return page.file == kSettingsPage; });
+    if (settings != out.end())
+        for (auto& chapter : chaptersOf(*settings))
+            out.push_back(std::move(chapter)); // `settings` is not looked at again
     return out;
 }
 
@@ -136,7 +161,7 @@ std::vector<HelpFound> findInHelp(const std::vector<HelpPage>& pages, const QStr
 }
 
 HelpPage keysPage(const std::vector<HelpKey>& keys) {
-    HelpPage out{"keys", QObject::tr("Every key"), {}, {}};
+    HelpPage out{"keys", QObject::tr("Every key"), {}, {}, false};
     out.text = "# " + out.title + "\n\n| " + QObject::tr("Keys") + " | " + QObject::tr("What they do") +
                " |\n| --- | --- |\n";
     for (const auto& key : keys)

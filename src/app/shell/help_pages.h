@@ -16,13 +16,15 @@ struct HelpPage {
     QString title; ///< its first heading
     QString text;  ///< as it was written, with its signs; in the language spoken where there is such a page
     QStringList headings; ///< of the English page, of every level
+    bool chapter = false; ///< of another page, which leads to it
 };
 
 /// Where they lie, beside the assets or in the source tree. Throws Problem(NotFound).
 std::filesystem::path helpFolder();
-/// All of them, that on using the window first. In another language than English the page of settings is made
-/// from their table, and others lie in a folder of the language's name, with the same headings in the same
-/// order. Reads files: for the background. Throws Problem.
+/// All of them, that on using the window first, and chapters last: the page of settings would take seconds to
+/// lay out. In another language than English the page of settings is made from their table, and others lie in
+/// a folder of the language's name, with the same headings in the same order. Reads files: for the
+/// background. Throws Problem.
 std::vector<HelpPage> helpPages();
 
 /// What `english`, a heading of the English page, is on the page that is shown. Empty: not there.

@@ -5,8 +5,13 @@
 #include <QApplication>
 #include <QEvent>
 #include <QLabel>
+#include <QRegularExpression>
 #include <QStaticText>
 #include <QTextBrowser>
+#include <QTextCursor>
+#include <QTextDocument>
+
+#include <algorithm>
 
 namespace keepseal::app {
 namespace {
@@ -93,8 +98,43 @@ void Markup::showOn(QTextBrowser& page) const {
     page.setHtml(m_html);
 }
 
+namespace {
+
+/// Rows of tables in Markdown, their last cell first: a document lays out columns from the left whatever
+/// stands in them.
+QString withColumnsFromTheRight(const QString& text) {
+    static const QRegularExpression between("(?<!\\\\)\\|");
+    auto lines = text.split('\n');
+    for (auto& line : lines) {
+        if (!line.startsWith('|'))
+            continue;
+        auto cells = line.split(between);
+        std::reverse(cells.begin(), cells.end());
+        line = cells.join('|');
+    }
+    return lines.join('\n');
+}
+
+/// From the right also what begins with the name of a key, and upright: typefaces have no slanted letters of
+/// Arabic.
+void setFromTheRight(QTextDocument& document) {
+    QTextCursor all(&document);
+    all.select(QTextCursor::Document);
+    QTextCharFormat upright;
+    upright.setFontItalic(false);
+    all.mergeCharFormat(upright);
+    QTextBlockFormat fromTheRight;
+    fromTheRight.setLayoutDirection(Qt::RightToLeft);
+    all.mergeBlockFormat(fromTheRight);
+}
+
+} // namespace
+
 void showOwnPage(QTextBrowser& page, const QString& text) {
-    page.setMarkdown(text);
+    const bool fromTheRight = text.isRightToLeft(); // by its first letter (UAX #9)
+    page.setMarkdown(fromTheRight ? withColumnsFromTheRight(text) : text);
+    if (fromTheRight)
+        setFromTheRight(*page.document());
 }
 
 QStaticText plainLine(const QString& text) {

@@ -8,6 +8,14 @@
 
 namespace keepseal {
 
+/// A cell of a table in Markdown: {title|untitled} would end it.
+inline std::string tableCell(const std::string& text) {
+    std::string out;
+    for (const char c : text)
+        out += c == '|' ? std::string("\\|") : std::string(1, c);
+    return out;
+}
+
 template <class Owner>
 std::string referenceTable(const std::vector<Setting<Owner>>& rows, const std::string& prefix) {
     std::string out, group;
@@ -20,8 +28,10 @@ std::string referenceTable(const std::vector<Setting<Owner>>& rows, const std::s
             out += (group.empty() ? std::string() : "\n### " + said(group) + "\n") + head;
             first = false;
         }
-        out += "| `" + prefix + row.key + "` | **" + row.label + ".** " + row.help + " | " +
-               allowedText(row).said() + " | `" + toJsonValue(row, row.get(Owner{})).dump() + "` |\n";
+        const auto what = "**" + row.label + ".** " + row.help;
+        const auto preset = toJsonValue(row, row.get(Owner{})).dump();
+        out += "| `" + prefix + row.key + "` | " + tableCell(what) + " | " +
+               tableCell(allowedText(row).said()) + " | `" + tableCell(preset) + "` |\n";
     }
     return out;
 }
