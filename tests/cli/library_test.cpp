@@ -61,6 +61,8 @@ TEST(Cli, CompletionAndManualAreTheProgramsOwn) {
     }
     EXPECT_EQ(readText(fs::path(KEEPSEAL_SOURCE) / "docs/keep-seal-cli.1"),
               cli({"settings", "--manual"}).out);
+    EXPECT_EQ(readText(fs::path(KEEPSEAL_SOURCE) / "docs/keep-seal.1"),
+              cli({"settings", "--manual-of-window"}).out);
     EXPECT_THAT(completion, HasSubstr("--deliver-all-the-same"));
     EXPECT_EQ(runProgram({"bash", "-n", KEEPSEAL_SOURCE "/assets/completion/keep-seal-cli.bash"}).exitCode,
               0);
