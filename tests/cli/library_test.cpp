@@ -131,8 +131,8 @@ TEST(Cli, AllLibrariesHaveTheSameVerbs) {
          {Kind{"library", "Web gallery", ".zip"}, Kind{"seal", "House mark", ".zip"},
           Kind{"border", "Quiet white mat", ".json"}, Kind{"sheet", "Ask before any use", ".json"}}) {
         const TempFolder folder;
-        const auto says = [&](std::vector<std::string> words) {
-            words.insert(words.begin(), command);
+        const auto says = [&library = command](std::vector<std::string> words) {
+            words.insert(words.begin(), library);
             return cli(words);
         };
         const auto document = json::parse(says({"show", shipped}).out);

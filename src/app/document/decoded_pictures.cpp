@@ -17,7 +17,7 @@ DecodedPictures::KeptPtr DecodedPictures::find(const FileIdentity& identity, con
     if (known != m_kept.end())
         m_kept.splice(m_kept.begin(), m_kept, known);
     else
-        m_kept.push_front(std::make_shared<Kept>(identity, reading, shrink, bytes));
+        m_kept.push_front(KeptPtr(new Kept{identity, reading, shrink, bytes}));
     return m_kept.front();
 }
 

@@ -122,10 +122,10 @@ void PartsList::refresh() {
     expandAll();
     m_refreshing = false;
     fitRows();
-    setSelection(chosen);
+    showSelection(chosen);
 }
 
-void PartsList::setSelection(const PartIds& ids) {
+void PartsList::showSelection(const PartIds& ids) {
     m_refreshing = true;
     for (QTreeWidgetItemIterator it(this); *it; ++it) {
         const bool chosen = std::find(ids.begin(), ids.end(), idOf(*it)) != ids.end();

@@ -17,7 +17,7 @@ class PartsList : public QTreeWidget {
     Q_OBJECT
 public:
     explicit PartsList(JobDocument* document, QWidget* parent = nullptr);
-    void setSelection(const PartIds& ids);
+    void showSelection(const PartIds& ids);
     PartIds selection() const;
     void refresh();
 

@@ -330,7 +330,7 @@ void SealBench::addShape() {
 
 void SealBench::choose(const PartIds& ids) {
     m_canvas->setSelection(ids);
-    m_parts->setSelection(ids);
+    m_parts->showSelection(ids);
     refreshPart();
 }
 

@@ -115,6 +115,13 @@ QString withColumnsFromTheRight(const QString& text) {
     return lines.join('\n');
 }
 
+/// What is typed as it stands keeps its order (marks from the left beside it, UAX #9): a path begins with its
+/// slash.
+QString withTypedFromTheLeft(QString text) {
+    static const QRegularExpression typed("(`[^`\n]+`)");
+    return text.replace(typed, QString(QChar(0x200E)) + "\\1" + QChar(0x200E));
+}
+
 /// From the right also what begins with the name of a key, and upright: typefaces have no slanted letters of
 /// Arabic.
 void setFromTheRight(QTextDocument& document) {
@@ -132,7 +139,7 @@ void setFromTheRight(QTextDocument& document) {
 
 void showOwnPage(QTextBrowser& page, const QString& text) {
     const bool fromTheRight = text.isRightToLeft(); // by its first letter (UAX #9)
-    page.setMarkdown(fromTheRight ? withColumnsFromTheRight(text) : text);
+    page.setMarkdown(fromTheRight ? withTypedFromTheLeft(withColumnsFromTheRight(text)) : text);
     if (fromTheRight)
         setFromTheRight(*page.document());
 }
