@@ -22,7 +22,7 @@ double light(const QColor& colour) {
 }
 
 double contrast(const QColor& a, const QColor& b) {
-    const auto [less, more] = std::minmax(light(a), light(b));
+    const auto [less, more] = std::minmax({light(a), light(b)});
     return (more + 0.05) / (less + 0.05);
 }
 
