@@ -283,20 +283,41 @@ Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
     return out;
 }
 
-Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
-    // The file as it becomes, twice while it grows; the part as it comes and as it is encoded.
-    auto answer = askHolder(*held, 3 * held->bytes + 6 * changed.rgb.size(), [&](Request::Builder request) {
-        auto asked = request.initStampUntouched();
-        asked.setHeld(held->number);
-        wire::write(asked.initChanged(), changed);
-    });
+namespace {
+
+/// `most`: bytes that it may come to.
+Bytes stamped(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed, const BlockCoding& coding,
+              std::uint64_t most) {
+    // The file, and what it becomes; the part as it comes and as it is encoded.
+    auto answer =
+        askHolder(*held, held->bytes + most + 6 * changed.rgb.size(), [&](Request::Builder request) {
+            auto asked = request.initStamp();
+            asked.setHeld(held->number);
+            asked.setQuality(coding.quality);
+            wire::write(asked.initPerColour(), coding.perColour);
+            wire::write(asked.initChanged(), changed);
+        });
     const auto length = expected(answer, Answer::STAMPED).getStamped();
     held->number = 0;
-    if (length > 2 * held->bytes + 4 * changed.rgb.size() + kMegabyte)
+    if (length > most)
         wire::nonsense();
     Bytes out;
     takeSamples(answer, out, static_cast<std::size_t>(length));
     return out;
+}
+
+} // namespace
+
+Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
+    const auto most = 2 * held->bytes + 4 * changed.rgb.size() + kMegabyte;
+    return stamped(std::move(held), changed, {}, most);
+}
+
+Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding) {
+    // No code is longer than 26 bits (T.81, F.1.2): of three samples a pixel.
+    const auto most = static_cast<std::uint64_t>(held->facts.stored.pixels()) * 10 + kMegabyte;
+    return stamped(std::move(held), changed, coding, most);
 }
 
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {

@@ -28,6 +28,7 @@ struct Facts {
   raw @13 :UInt16;
   keepsBlocks @14 :Bool;
   srgb @15 :Bool;
+  perColour @16 :Size; # of a JPEG: pixels for one sample of colour; 0: there are none, or they are unlike
 }
 
 struct FactsOfFile { first @0 :Facts; further @1 :List(Facts); cameras @2 :Facts; }
@@ -107,7 +108,8 @@ struct Request {
     # A JPEG's coefficients, until they are stamped or forgotten; decoded as well, shrunk by this (0: not).
     hold :group { facts @18 :Facts; decodeAt @25 :Int32; }
     pixelsOf :group { held @19 :UInt32; x @20 :Int32; y @21 :Int32; size @22 :Size; }
-    stampUntouched :group { held @23 :UInt32; changed @24 :Changed; } # it is forgotten by that
+    # It is forgotten by that. Quality: of all tables, 1 to 100, and pixels for one sample of colour; 0: as they are.
+    stamp :group { held @23 :UInt32; changed @24 :Changed; quality @26 :Int32; perColour @27 :Size; }
   }
 }
 

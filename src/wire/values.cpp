@@ -125,6 +125,7 @@ void write(messages::Facts::Builder to, const PictureFacts& from) {
     to.setWholeAtOnce(from.wholeAtOnce);
     to.setKeepsBlocks(from.keepsBlocks);
     to.setSrgb(from.srgb);
+    write(to.initPerColour(), from.perColour);
     to.setPage(from.reading.page);
     to.setRaw(numberOf(from.reading.raw));
 }
@@ -143,6 +144,7 @@ PictureFacts read(messages::Facts::Reader from) {
                      from.getWholeAtOnce(),
                      from.getKeepsBlocks(),
                      from.getSrgb(),
+                     read(from.getPerColour()),
                      {within(from.getPage(), 0, 1 << 30), valueOf(from.getRaw(), RawPicture::Cameras)}};
     if (out.stored.empty() || out.size.empty() || out.stored.pixels() > kMaxPixels ||
         out.size.pixels() != out.stored.pixels())

@@ -98,8 +98,8 @@ private:
             return hold(request.getHold(), source, name, to);
         case Request::PIXELS_OF:
             return pixelsOf(request.getPixelsOf(), to);
-        case Request::STAMP_UNTOUCHED:
-            return stampUntouched(request.getStampUntouched(), to);
+        case Request::STAMP:
+            return stamp(request.getStamp(), to);
         case Request::FORGET:
             break;
         }
@@ -201,8 +201,12 @@ private:
         m_shared.push_back(wire::besideOf(m_frame.rgb));
     }
 
-    void stampUntouched(Request::StampUntouched::Reader asked, Answer::Builder to) {
-        const auto bytes = stampedUntouched(held(asked.getHeld()), wire::read(asked.getChanged()));
+    void stamp(Request::Stamp::Reader asked, Answer::Builder to) {
+        const auto changed = wire::read(asked.getChanged());
+        const auto& coefficients = held(asked.getHeld());
+        const BlockCoding coding{asked.getQuality(), wire::read(asked.getPerColour())};
+        const auto bytes = coding.untouched() ? stampedUntouched(coefficients, changed)
+                                              : stampedAnew(coefficients, changed, coding);
         forget(asked.getHeld());
         to.setStamped(bytes.size());
         m_shared.emplace_back(wire::sealedMemory({bytes}));

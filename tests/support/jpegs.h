@@ -6,6 +6,7 @@
 #include "base/byte_source.h"
 #include "geometry/size.h"
 
+#include <algorithm>
 #include <array>
 #include <cstdio>
 #include <cstdlib>
@@ -24,6 +25,7 @@ struct JpegKind {
     Size size{203, 149}; ///< no multiple of a block
     bool commonTables = true;
     int texture = 110; ///< levels
+    int quality = 87;
 };
 
 /// A picture with the same texture everywhere, written by libjpeg in the given way.
@@ -40,7 +42,7 @@ inline Bytes jpegOf(const JpegKind& kind) {
     writer.input_components = kind.channels;
     writer.in_color_space = kind.channels == 1 ? JCS_GRAYSCALE : JCS_RGB;
     jpeg_set_defaults(&writer);
-    jpeg_set_quality(&writer, 87, TRUE);
+    jpeg_set_quality(&writer, kind.quality, TRUE);
     if (kind.channels == 3) {
         writer.comp_info[0].h_samp_factor = kind.across;
         writer.comp_info[0].v_samp_factor = kind.down;
@@ -100,6 +102,59 @@ struct JpegBlocks {
             }
             components.push_back(std::move(out));
         }
+        jpeg_destroy_decompress(&reader);
+    }
+};
+
+/// The samples of its components, as far as its blocks go, before any is made larger for the others.
+struct JpegSamples {
+    struct Plane {
+        int width = 0, height = 0, stride = 0; ///< with what fills the last unit
+        std::vector<JSAMPLE> samples;
+        /// Beyond its end as it ends.
+        double at(int x, int y) const {
+            return samples[static_cast<std::size_t>(std::min(y, height - 1) * stride +
+                                                    std::min(x, width - 1))];
+        }
+    };
+    std::vector<Plane> planes;
+    explicit JpegSamples(const Bytes& bytes) {
+        jpeg_decompress_struct reader{};
+        jpeg_error_mgr errors{};
+        reader.err = jpeg_std_error(&errors);
+        jpeg_create_decompress(&reader);
+        jpeg_mem_src(&reader, bytes.data(), bytes.size());
+        jpeg_read_header(&reader, TRUE);
+        reader.raw_data_out = TRUE;
+        jpeg_start_decompress(&reader);
+        std::vector<std::vector<JSAMPROW>> rows;
+        std::vector<JSAMPARRAY> arrays;
+        for (int c = 0; c < reader.num_components; ++c) {
+            const auto& info = reader.comp_info[c];
+            const auto units = (info.height_in_blocks + static_cast<JDIMENSION>(info.v_samp_factor) - 1) /
+                               static_cast<JDIMENSION>(info.v_samp_factor);
+            const auto stride = (info.width_in_blocks + 4) * DCTSIZE; // whole units are written
+            planes.push_back({static_cast<int>(info.width_in_blocks * DCTSIZE),
+                              static_cast<int>(info.height_in_blocks * DCTSIZE),
+                              static_cast<int>(stride),
+                              {}});
+            planes.back().samples.resize(stride * units * static_cast<JDIMENSION>(info.v_samp_factor) *
+                                         DCTSIZE);
+            rows.emplace_back();
+            for (std::size_t y = 0; y < planes.back().samples.size() / stride; ++y)
+                rows.back().push_back(planes.back().samples.data() + y * stride);
+        }
+        while (reader.output_scanline < reader.output_height) {
+            arrays.clear();
+            const auto unit =
+                reader.output_scanline / static_cast<JDIMENSION>(reader.max_v_samp_factor * DCTSIZE);
+            for (int c = 0; c < reader.num_components; ++c)
+                arrays.push_back(rows[static_cast<std::size_t>(c)].data() +
+                                 unit * static_cast<JDIMENSION>(reader.comp_info[c].v_samp_factor * DCTSIZE));
+            jpeg_read_raw_data(&reader, arrays.data(),
+                               static_cast<JDIMENSION>(reader.max_v_samp_factor * DCTSIZE));
+        }
+        jpeg_finish_decompress(&reader);
         jpeg_destroy_decompress(&reader);
     }
 };

@@ -16,6 +16,13 @@ Bytes encodeAsJpeg(const CopyPixels& pixels, const OwnValues& own) {
                                  own.on("progressive"), own.on("optimised")});
 }
 
+std::optional<BlockCoding> blocksAnew(const OwnValues& own) {
+    const auto& chroma = own.choice("chroma");
+    if (chroma == "picture" || own.on("progressive") || own.on("optimised"))
+        return std::nullopt; // these look at all pixels, or at all coefficients more than once
+    return BlockCoding{own.whole("quality"), {chroma == "full" ? 1 : 2, chroma == "smaller" ? 2 : 1}};
+}
+
 } // namespace
 
 OutputFormat jpegFormat() {
@@ -42,6 +49,7 @@ OutputFormat jpegFormat() {
     out.quality = "quality";
     out.smallest = {{"optimised", true}};
     out.quickest = {{"optimised", false}, {"progressive", false}};
+    out.blocksAnew = blocksAnew;
     out.encode = encodeAsJpeg;
     out.embed = embedInJpeg;
     out.readBack = [](const ByteSource& copy) { return readPictureBack(copy, Container::Jpeg); };

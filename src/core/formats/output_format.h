@@ -7,10 +7,12 @@
 #include "base/setting.h"
 #include "formats/own_values.h"
 #include "geometry/size.h"
+#include "picture/untouched.h"
 #include "privacy/report.h"
 #include "rights/containers.h"
 
 #include <deque>
+#include <optional>
 
 namespace keepseal {
 
@@ -46,7 +48,10 @@ struct OutputFormat {
     bool iim = false;          ///< has a place for IPTC-IIM
     bool pixelForPixel = true; ///< decoded it has the copy's own pixels; a page of paper has not
     bool untouched = false;    ///< can keep an original's own coefficients, see picture/untouched.h
-    bool preview = false;      ///< has a place for a small preview of itself
+    /// With these settings, an original's blocks may be rounded anew instead of being made of pixels: then
+    /// how. Empty: never.
+    std::function<std::optional<BlockCoding>(const OwnValues&)> blocksAnew{};
+    bool preview = false; ///< has a place for a small preview of itself
     std::vector<OwnSetting> settings;
     std::string quality; ///< the setting that trades looks against bytes; empty: there is none
     /// Its own settings that cost time and nothing else, where the least bytes are wanted.

@@ -42,7 +42,10 @@ struct PictureFacts {
     bool wholeAtOnce = false; ///< its decoder can't go through it in strips: progressive, interlaced
     bool keepsBlocks = false; ///< a JPEG that can be stamped block by block, see picture/untouched.h
     bool srgb = false;        ///< of such a JPEG: its numbers are those of sRGB, or of its greys
-    Reading reading;          ///< which of the file's pictures this is of
+    /// Of such a JPEG: pixels, across and down, for one sample of colour; empty: grey, or two kinds of
+    /// samples.
+    Size perColour{};
+    Reading reading; ///< which of the file's pictures this is of
     /// Of the pages after the first, as far as they are taken; null: all are like it. Only with the first.
     std::shared_ptr<const std::vector<PictureFacts>> further{};
     /// Of the camera's own picture in a raw file; null: there is none. Only with the developed one.

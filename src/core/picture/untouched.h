@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A JPEG stamped without being encoded again: only the blocks under the mark are made anew, with the file's
-// own tables; every other coefficient stays as it is (ITU-T T.81). Carried out by the readers.
+// A JPEG stamped block by block (ITU-T T.81): only those under the mark are made of pixels. Every other
+// coefficient stays as it is where the file's own tables are kept, and is rounded anew where it gets others.
+// Carried out by the readers.
 #pragma once
 
 #include "base/byte_source.h"
@@ -61,5 +62,23 @@ Frame pixelsOf(const JpegCoefficients& held, const Rect& area);
 /// A JPEG with that part changed (nothing, where it is empty), without any metadata. The coefficients are
 /// changed by it: they serve for one. Throws Problem(NotAPicture | Internal).
 Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed);
+
+/// How blocks are coded.
+struct BlockCoding {
+    int quality = 0;  ///< whose tables, 1 to 100 (libjpeg's scale); 0: the file's own
+    Size perColour{}; ///< with a quality: see PictureFacts
+    bool untouched() const { return quality == 0; }
+    bool operator==(const BlockCoding&) const = default;
+};
+/// A sample of colour can stand for the mean of some of the original's, and never for a part of one.
+inline bool canBeCoded(const PictureFacts& facts, const BlockCoding& coding) {
+    const auto is = [](int length, int own) { return length == own || (own == 1 && length == 2); };
+    return is(coding.perColour.width, facts.perColour.width) &&
+           is(coding.perColour.height, facts.perColour.height);
+}
+/// With other tables: what was not changed is not decoded to pixels, its coefficients are rounded anew.
+/// Sequential.
+Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding);
 
 } // namespace keepseal

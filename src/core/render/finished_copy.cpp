@@ -4,7 +4,6 @@
 
 #include "base/give_way.h"
 #include "base/problem.h"
-#include "render/untouched_copy.h"
 
 #include <utility>
 
@@ -86,7 +85,8 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
     out.changed = changedPart(before, out.frame);
     if (const auto why = whyAnew(asked, *out.changed); !why.empty())
         throw Problem(ProblemKind::NotAPicture, original.path().string(), why);
-    out.stamped = stampedUntouched(std::move(held.coefficients), *out.changed);
+    out.blocks = codingOfBlocks(asked, asked.delivery.file.formats().front()->key).value();
+    out.stamped = stampedBy(std::move(held.coefficients), *out.changed, out.blocks);
     putChanged(out.coarse, *out.changed);
     tell(out, asked, std::move(ahead), found, seal);
     return out;
@@ -124,10 +124,11 @@ FinishedCopy fromPixels(const Original& original, const CopyAsked& asked, CopyAh
 }
 
 EncodedCopy asStamped(const EncodeStage& stage, const CopyAsked& asked, const FinishedCopy& copy,
-                      const Bytes& bytes) {
+                      const BlockCoding& blocks, const Bytes& bytes) {
     const StampedJpeg stamped{bytes, asked.facts.channels == 1};
     auto out = stage.on(copy.frame, &stamped);
-    addNote(out.notes, {NoteKind::KeptUntouched, {}, {}});
+    if (blocks.untouched())
+        addNote(out.notes, {NoteKind::KeptUntouched, {}, {}});
     return out;
 }
 
@@ -153,24 +154,27 @@ FinishedCopy finishedCopy(const Original& original, const CopyAsked& asked, Copy
 EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const FinishedCopy& copy,
                         const std::string& format) {
     const auto stage = encodeStage(asked.delivery, asked.chain, format, copy.words->copy, copy.holds);
-    if (!copy.changed || !wantsUntouched(asked.delivery.file, format))
+    const auto blocks = copy.changed ? codingOfBlocks(asked, format) : std::nullopt;
+    // One that is made of pixels anyway need not be read again to be rounded anew.
+    if (!blocks || (!blocks->untouched() && !copy.stamped))
         return stage.on(copy.frame);
-    if (copy.stamped)
-        return asStamped(stage, asked, copy, *copy.stamped);
+    if (copy.stamped && copy.blocks == *blocks)
+        return asStamped(stage, asked, copy, *blocks, *copy.stamped);
     auto why = whyAnew(asked, *copy.changed);
     if (why.empty())
         try {
             auto held = holdJpeg(original, original.path().string(), asked.facts);
             original.requireUnchanged();
-            return asStamped(stage, asked, copy,
-                             stampedUntouched(std::move(held.coefficients), *copy.changed));
+            return asStamped(stage, asked, copy, *blocks,
+                             stampedBy(std::move(held.coefficients), *copy.changed, *blocks));
         } catch (const Problem& problem) {
             if (!isNoCoefficients(problem))
                 throw;
             why = problem.happened;
         }
     auto out = stage.on(copy.frame);
-    addNote(out.notes, encodedAnewBecause(why));
+    if (blocks->untouched())
+        addNote(out.notes, encodedAnewBecause(why));
     return out;
 }
 

@@ -7,6 +7,7 @@
 #include "render/ahead.h"
 #include "render/encode.h"
 #include "render/picture_words.h"
+#include "render/untouched_copy.h"
 #include "rights/mark.h"
 
 #include <functional>
@@ -21,16 +22,17 @@ struct FinishedCopy {
     Notes notes;            ///< what was known ahead, and what the pixels told
     /// All that is not the original's own; nothing where more than the mark changes.
     std::optional<ChangedPart> changed;
-    /// Of one that is made of its original's coefficients: a JPEG without metadata, and an eighth of the
-    /// size.
+    /// Of one that is made of its original's blocks: a JPEG without metadata, how they were kept, and an
+    /// eighth of the size.
     std::optional<Bytes> stamped;
+    BlockCoding blocks;
     Frame coarse;
 };
 
 /// Which of the frame's pixels are there.
 enum class FramePixels {
     All,
-    AsNeeded, ///< of one that is made of its original's coefficients: those under its mark, and no others
+    AsNeeded, ///< of one that is made of its original's blocks: those under its mark, and no others
 };
 
 /// Is shown the pixels between two stations.

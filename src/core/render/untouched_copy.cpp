@@ -8,6 +8,7 @@
 #include "render/encode.h"
 
 #include <algorithm>
+#include <tuple>
 
 namespace keepseal {
 namespace {
@@ -52,16 +53,34 @@ bool wantsUntouched(const FileSettings& file, const std::string& format) {
     return file.untouched && outputFormat(format).untouched && !file.unseen && file.atMost <= 0;
 }
 
+std::optional<BlockCoding> codingOfBlocks(const CopyAsked& asked, const std::string& format) {
+    const auto& [facts, file] = std::tie(asked.facts, asked.delivery.file);
+    const auto& row = outputFormat(format);
+    if (!onlyTheMarkChanges(asked))
+        return std::nullopt;
+    if (wantsUntouched(file, format))
+        return BlockCoding{};
+    if (!row.blocksAnew || file.untouched || file.unseen || file.atMost > 0)
+        return std::nullopt;
+    const auto anew = row.blocksAnew(OwnValues(row.settings, file.own));
+    return anew && canBeCoded(facts, *anew) ? anew : std::nullopt;
+}
+
 bool isMadeOfCoefficients(const CopyAsked& asked) {
     // A block for each pixel that a seal is decided on; a smaller picture is as quickly decoded.
     constexpr int kLeastSide = kDecisionSide * 8;
     const auto formats = asked.delivery.file.formats();
     return asked.facts.srgb && asked.facts.stored.longSide() >= kLeastSide &&
-           asked.facts.stored.shortSide() >= 8 && onlyTheMarkChanges(asked) && !formats.empty() &&
+           asked.facts.stored.shortSide() >= 8 && !formats.empty() &&
            std::all_of(formats.begin(), formats.end(), [&](const OutputFormat* format) {
-               return wantsUntouched(asked.delivery.file, format->key) &&
-                      !holdsPreview(asked.delivery, format->key);
+               return codingOfBlocks(asked, format->key) && !holdsPreview(asked.delivery, format->key);
            });
+}
+
+Bytes stampedBy(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                const BlockCoding& coding) {
+    return coding.untouched() ? stampedUntouched(std::move(held), changed)
+                              : stampedAnew(std::move(held), changed, coding);
 }
 
 std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {

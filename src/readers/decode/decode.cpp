@@ -166,9 +166,11 @@ PictureFacts factsOfPicture(const ByteSource& source, Container container, const
     // libvips has one pixel to the millimetre where a file says nothing; no camera or program says so.
     facts.pixelsPerMm = image.xres() == 1.0 ? 0 : image.xres();
     facts.wholeAtOnce = image.get_typeof("interlaced") != 0 && image.get_int("interlaced") != 0;
-    if (container == Container::Jpeg && facts.bits == 8 && keepsBlocks(source)) {
+    if (const auto kept =
+            container == Container::Jpeg && facts.bits == 8 ? keptBlocks(source) : std::nullopt) {
         const auto space = profileOf(image, nullptr);
         facts.keepsBlocks = true;
+        facts.perColour = *kept;
         facts.srgb = !space || space == srgbSpace();
     }
     facts.pages = image.get_typeof("n-pages") ? std::max(1, image.get_int("n-pages")) : 1;

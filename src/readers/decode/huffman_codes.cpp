@@ -45,8 +45,10 @@ std::optional<HuffmanCodes> HuffmanCodes::from(const JHUFF_TBL& table, Of of) {
         here.end = code << (16 - length);
         code <<= 1;
     }
-    if (of == Of::Others)
+    if (of == Of::Others) {
         out.pairThem();
+        out.takeValues();
+    }
     return out;
 }
 
@@ -62,6 +64,20 @@ void HuffmanCodes::pairThem() {
             continue;
         pair.bits = static_cast<std::uint8_t>(first.bits + second.bits);
         pair.steps = static_cast<std::uint8_t>(first.steps + second.steps);
+    }
+}
+
+void HuffmanCodes::takeValues() {
+    for (std::uint32_t seen = 0; seen < m_values.size(); ++seen) {
+        const auto says = m_short[seen];
+        if (says.bits == 0 || says.bits > kShort)
+            continue;
+        auto& out = m_values[seen];
+        out.bits = says.bits;
+        out.steps = says.steps;
+        if (says.size > 0)
+            out.value = static_cast<std::int16_t>(
+                valueOf(seen >> (kShort - says.bits) & ((1U << says.size) - 1), says.size));
     }
 }
 

@@ -12,12 +12,6 @@ namespace {
 constexpr std::size_t kBehind = 4096;
 constexpr int kMostMean = 32767; ///< far more than any picture has
 
-/// A value of `size` bits: T.81, F.2.2.1 (EXTEND).
-int valueOf(std::uint32_t bits, int size) {
-    const auto value = static_cast<int>(bits);
-    return size > 0 && value < 1 << (size - 1) ? value - (1 << size) + 1 : value;
-}
-
 // What is walked through is inlined: the reader then stays in registers from block to block.
 
 /// False: no code.
@@ -25,7 +19,8 @@ int valueOf(std::uint32_t bits, int size) {
     bits.fill();
     const auto says = codes.next(bits);
     bits.drop(says.code());
-    last += valueOf(bits.take(says.size), says.size);
+    if (says.size > 0)
+        last += valueOf(bits.take(says.size), says.size);
     return says.bits != 0 && std::abs(last) <= kMostMean;
 }
 
@@ -58,13 +53,21 @@ int valueOf(std::uint32_t bits, int size) {
 /// Of a block that was skipped before without a fault.
 [[gnu::always_inline]] inline void readOthers(BitReader& bits, const HuffmanCodes& codes, JCOEF* to) {
     for (int at = 1; at < DCTSIZE2;) {
-        bits.fill();
-        const auto says = codes.next(bits);
-        bits.drop(says.code());
-        at += says.steps;
-        if (says.size > 0)
-            to[kZigzag[static_cast<std::size_t>(at - 1)]] =
-                static_cast<JCOEF>(valueOf(bits.take(says.size), says.size));
+        bits.fill(); // enough for two
+        for (int i = 0; i < 2 && at < DCTSIZE2; ++i) {
+            auto says = codes.nextValue(bits);
+            if (says.bits == 0) {
+                const auto code = codes.next(bits);
+                bits.drop(code.code());
+                says.steps = code.steps;
+                if (code.size > 0)
+                    says.value = static_cast<std::int16_t>(valueOf(bits.take(code.size), code.size));
+            } else
+                bits.drop(says.bits);
+            at += says.steps;
+            if (says.value != 0)
+                to[kZigzag[static_cast<std::size_t>(at - 1)]] = says.value;
+        }
     }
 }
 
@@ -219,27 +222,55 @@ JpegScan::Means JpegScan::meansBefore(std::size_t unit) const {
     return out;
 }
 
+void JpegScan::readUnit(BitReader& from, Means& last, UnitBlocks& to, std::size_t column,
+                        std::size_t row) const {
+    BitReader bits = from; // nobody else's: it stays in registers
+    for (std::size_t c = 0; c < m_shape.components.size(); ++c) {
+        const auto& component = m_shape.components[c];
+        const auto &ofMeans = meansOf(c), &ofOthers = othersOf(c);
+        const auto stride = to.m_components[c].stride;
+        auto* blocks = to.m_components[c].coefficients.data() +
+                       (row * component.down * stride + column * component.across) * DCTSIZE2;
+        int mean = last[c];
+        for (std::size_t y = 0; y < component.down; ++y, blocks += stride * DCTSIZE2)
+            for (std::size_t x = 0; x < component.across; ++x) {
+                auto* block = blocks + x * DCTSIZE2;
+                (void)readMean(bits, ofMeans, mean);
+                block[0] = static_cast<JCOEF>(mean);
+                readOthers(bits, ofOthers, block);
+            }
+        last[c] = mean;
+    }
+    from = bits;
+}
+
+void JpegScan::skipUnit(BitReader& bits, Means& last) const {
+    for (std::size_t c = 0; c < m_shape.components.size(); ++c)
+        for (auto left = m_shape.components[c].across * m_shape.components[c].down; left > 0; --left) {
+            (void)readMean(bits, meansOf(c), last[c]);
+            (void)skipOthers(bits, othersOf(c));
+        }
+}
+
 UnitBlocks JpegScan::blocks(const UnitArea& area) const {
     UnitBlocks out(m_shape, area);
+    out.m_bits.reserve(area.width() * area.height());
     BitReader bits(m_bytes.data(), 0);
     for (auto row = area.top; row < area.bottom; ++row) {
         const auto first = row * m_shape.unitsAcross;
+        Means last{};
         for (auto unit = first; unit < first + area.right; ++unit) {
-            if (unit == first || unit % m_shape.restart == 0)
+            if (unit == first || unit % m_shape.restart == 0) {
                 bits.moveTo(m_bytes.data(), beginOf(unit));
-            const bool wanted = unit >= first + area.left;
+                last = meansBefore(unit);
+            }
+            if (unit < first + area.left) {
+                skipUnit(bits, last);
+                continue;
+            }
             const auto position = bits.position();
-            auto last = meansBefore(unit);
-            eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-                (void)readMean(bits, meansOf(c), last[c]);
-                if (!wanted)
-                    return (void)skipOthers(bits, othersOf(c));
-                auto* block = *out.at(c, x, y);
-                block[0] = static_cast<JCOEF>(last[c]);
-                readOthers(bits, othersOf(c), block);
-            });
-            if (wanted)
-                out.m_bits.emplace_back(position, bits.position());
+            readUnit(bits, last, out, unit - first - area.left, row - area.top);
+            out.m_bits.emplace_back(position, bits.position());
         }
     }
     return out;

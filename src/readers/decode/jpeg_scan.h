@@ -113,6 +113,9 @@ private:
     bool takeBytes(ByteSpan coded);
     bool walk();
     bool walkUnit(BitReader& bits, std::size_t column, std::size_t row, Means& last);
+    /// Of one that was walked over without a fault; `column` and `row`: in what is read.
+    void readUnit(BitReader& from, Means& last, UnitBlocks& to, std::size_t column, std::size_t row) const;
+    void skipUnit(BitReader& bits, Means& last) const;
     /// What the means of a unit are told from.
     Means meansBefore(std::size_t unit) const;
     std::size_t endOf(std::size_t segment) const { ///< in units

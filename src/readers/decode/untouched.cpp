@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "decode/untouched.h"
 
+#include "decode/blocks_anew.h"
 #include "decode/decode.h"
 #include "decode/jpeg_part.h"
 #include "decode/jpeg_rows.h"
@@ -9,6 +10,7 @@
 #include "picture/untouched.h"
 
 #include <algorithm>
+#include <array>
 #include <malloc.h>
 #include <optional>
 #include <vector>
@@ -24,10 +26,12 @@ void codeLike(JpegReader& original, JpegWriter& writer) {
     writer->in_color_space = grey ? JCS_GRAYSCALE : JCS_RGB;
 }
 
-/// The changed part by itself, with the original's tables and sampling.
-Bytes encodedPart(JpegReader& original, const ChangedPart& changed) {
+/// The changed part by itself.
+Bytes encodedPart(JpegReader& original, const ChangedPart& changed, const BlockCoding& coding = {}) {
     JpegWriter writer;
     codeLike(original, writer);
+    if (!coding.untouched())
+        codeBy(coding, writer);
     writer->image_width = static_cast<JDIMENSION>(changed.area.width);
     writer->image_height = static_cast<JDIMENSION>(changed.area.height);
     writer->dct_method = JDCT_ISLOW;
@@ -57,25 +61,41 @@ bool anyChanged(const ChangedPart& changed, int left, int top, int width, int he
     return false;
 }
 
-/// Puts the blocks of the part that hold a changed pixel in the original's place.
+/// How many blocks of the finest component one of this covers, each way.
+Size coversOf(JpegReader& jpeg, int c) {
+    const auto& component = jpeg->comp_info[c];
+    return {jpeg->max_h_samp_factor / component.h_samp_factor,
+            jpeg->max_v_samp_factor / component.v_samp_factor};
+}
+
+/// A component of the changed part, which is coded as the copy is.
+struct PartPlane {
+    JpegReader& part;
+    const ChangedPart& changed;
+    int component;
+    Size covers;
+    JDIMENSION left() const { return static_cast<JDIMENSION>(changed.area.x / 8 / covers.width); }
+    JDIMENSION top() const { return static_cast<JDIMENSION>(changed.area.y / 8 / covers.height); }
+    JDIMENSION rows() const { return part->comp_info[component].height_in_blocks; }
+    /// Puts the blocks of one of its rows that hold a changed pixel into the same row of the copy. `to`:
+    /// where the first of them belongs; `room`: blocks from there to the copy's end.
+    void putRow(JDIMENSION y, JBLOCKROW to, JDIMENSION room) const {
+        const auto* from = part.row(component, y, false);
+        for (JDIMENSION x = 0; x < std::min(part->comp_info[component].width_in_blocks, room); ++x)
+            if (anyChanged(changed, static_cast<int>(x) * covers.width, static_cast<int>(y) * covers.height,
+                           covers.width, covers.height))
+                std::copy_n(from[x], DCTSIZE2, to[x]);
+    }
+};
+
 void exchangeBlocks(JpegReader& original, const BlocksFrom& blocks, JpegReader& part,
                     const ChangedPart& changed) {
     for (int c = 0; c < original->num_components; ++c) {
+        const PartPlane plane{part, changed, c, coversOf(original, c)};
         const auto& component = original->comp_info[c];
-        // A block of a component that has fewer samples covers several cells.
-        const int across = original->max_h_samp_factor / component.h_samp_factor,
-                  down = original->max_v_samp_factor / component.v_samp_factor;
-        const auto left = static_cast<JDIMENSION>(changed.area.x / 8 / across),
-                   top = static_cast<JDIMENSION>(changed.area.y / 8 / down);
-        const auto& own = part->comp_info[c];
-        for (JDIMENSION y = 0; y < own.height_in_blocks && top + y < component.height_in_blocks; ++y) {
-            const auto* from = part.row(c, y, false);
-            auto* to = blocks(c, left, top + y);
-            for (JDIMENSION x = 0; x < own.width_in_blocks && left + x < component.width_in_blocks; ++x)
-                if (anyChanged(changed, static_cast<int>(x) * across, static_cast<int>(y) * down, across,
-                               down))
-                    std::copy_n(from[x], DCTSIZE2, to[x]);
-        }
+        for (JDIMENSION y = 0; y < std::min(plane.rows(), component.height_in_blocks - plane.top()); ++y)
+            plane.putRow(y, blocks(c, plane.left(), plane.top() + y),
+                         component.width_in_blocks - plane.left());
     }
 }
 
@@ -140,21 +160,31 @@ void requireFits(JpegReader& original, const ChangedPart& changed) {
         throw Problem(ProblemKind::Internal, {}, "the changed part is not of this JPEG");
 }
 
+/// Empty where there is no colour, or it is not sampled as is usual.
+Size perColour(JpegReader& jpeg) {
+    const auto single = [&](int c) {
+        return jpeg->comp_info[c].h_samp_factor == 1 && jpeg->comp_info[c].v_samp_factor == 1;
+    };
+    return jpeg->num_components == 3 && single(1) && single(2)
+               ? Size{jpeg->comp_info[0].h_samp_factor, jpeg->comp_info[0].v_samp_factor}
+               : Size{};
+}
+
 } // namespace
 
-bool keepsBlocks(const ByteSource& source) {
+std::optional<Size> keptBlocks(const ByteSource& source) {
     // As much of it as its header takes: most of a disk's time would go on the rest.
     for (std::uint64_t length = 64U << 10; length <= 4U << 20; length *= 8) {
         try {
             const auto bytes = source.bytes(0, std::min(source.size(), length));
             JpegReader reader(bytes);
-            return keepsBlocks(reader.get());
+            return keepsBlocks(reader.get()) ? std::optional(perColour(reader)) : std::nullopt;
         } catch (const Problem&) { // its header is longer, or damaged: that is told when it is decoded
             if (length >= source.size())
                 break;
         }
     }
-    return false;
+    return std::nullopt;
 }
 
 struct JpegCoefficients {
@@ -332,6 +362,109 @@ Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart
         if (auto out = exchangedInScan(*held, changed))
             return std::move(*out);
     return exchangedInAll(*held, changed);
+}
+
+namespace {
+
+/// The blocks of a copy, row of units by row of units, as they are to be coded.
+class RowsAnew {
+public:
+    /// `part`: null: nothing is changed. `coder`: has its tables and its sampling.
+    RowsAnew(JpegCoefficients& held, JpegReader* part, const ChangedPart& changed, JpegWriter& coder)
+        : m_held(held), m_original(held.reader), m_part(part), m_changed(changed),
+          m_coder(coder), m_merged{coder->comp_info[0].h_samp_factor / m_original->comp_info[0].h_samp_factor,
+                                   coder->comp_info[0].v_samp_factor /
+                                       m_original->comp_info[0].v_samp_factor} {}
+
+    JBLOCKROW row(int c, JDIMENSION y) {
+        const auto units = y / static_cast<JDIMENSION>(m_coder->comp_info[c].v_samp_factor);
+        if (units != m_units)
+            read(units);
+        return rowOf(c, y);
+    }
+
+private:
+    bool isMerged(int c) const { return c > 0 && !(m_merged == Size{1, 1}); }
+    JBLOCKROW rowOf(int c, JDIMENSION y) {
+        return isMerged(c) ? reinterpret_cast<JBLOCKROW>(m_colour[static_cast<std::size_t>(c)].data())
+                           : m_blocks(c, 0, y);
+    }
+    void read(JDIMENSION units) {
+        m_units = units;
+        const auto high = static_cast<JDIMENSION>(m_merged.height);
+        if (m_held.scan) {
+            const auto& shape = m_held.scan->shape();
+            m_read = m_held.scan->blocks({0, units * high, shape.unitsAcross,
+                                          std::min<std::size_t>((units + 1) * high, shape.unitsDown)});
+            m_blocks = blocksOf(*m_read);
+        } else if (!m_blocks)
+            m_blocks = blocksOf(m_original);
+        for (int c = 0; c < m_original->num_components; ++c) {
+            const auto down = static_cast<JDIMENSION>(m_coder->comp_info[c].v_samp_factor);
+            for (auto y = units * down;
+                 y < std::min((units + 1) * down, m_coder->comp_info[c].height_in_blocks); ++y)
+                makeAnew(c, y);
+        }
+    }
+    void makeAnew(int c, JDIMENSION y) {
+        const auto& from = m_original->comp_info[c];
+        const auto& to = m_coder->comp_info[c];
+        const Rounding rounding(*m_original->quant_tbl_ptrs[from.quant_tbl_no],
+                                *m_coder->quant_tbl_ptrs[to.quant_tbl_no]);
+        if (!isMerged(c))
+            rounding.roundAnew(m_blocks(c, 0, y), to.width_in_blocks);
+        else {
+            auto& merged = m_colour[static_cast<std::size_t>(c)];
+            merged.resize(static_cast<std::size_t>(to.width_in_blocks) * DCTSIZE2);
+            const auto first = y * static_cast<JDIMENSION>(m_merged.height);
+            const bool second = m_merged.height == 2 && first + 1 < from.height_in_blocks;
+            rounding.merge({m_blocks(c, 0, first), second ? m_blocks(c, 0, first + 1) : nullptr,
+                            from.width_in_blocks, m_merged},
+                           rowOf(c, y), to.width_in_blocks);
+        }
+        if (!m_part)
+            return;
+        const Size covers =
+            c == 0 ? Size{1, 1}
+                   : Size{m_coder->comp_info[0].h_samp_factor, m_coder->comp_info[0].v_samp_factor};
+        const PartPlane plane{*m_part, m_changed, c, covers};
+        if (y >= plane.top() && y - plane.top() < plane.rows())
+            plane.putRow(y - plane.top(), rowOf(c, y) + plane.left(), to.width_in_blocks - plane.left());
+    }
+
+    JpegCoefficients& m_held;
+    JpegReader& m_original;
+    JpegReader* m_part;
+    const ChangedPart& m_changed;
+    JpegWriter& m_coder;
+    const Size m_merged; ///< samples of colour of the original for one of the copy
+    JDIMENSION m_units = static_cast<JDIMENSION>(-1);
+    std::optional<UnitBlocks> m_read;
+    BlocksFrom m_blocks;
+    std::array<std::vector<JCOEF>, 3> m_colour; ///< of merged blocks, a row
+};
+
+} // namespace
+
+Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding) {
+    const KeepsLargeBlocks keeping;
+    auto& original = held->reader;
+    PictureFacts own;
+    own.perColour = perColour(original);
+    if (coding.quality < 1 || coding.quality > 100 || !canBeCoded(own, coding))
+        throw Problem(ProblemKind::Internal, {}, "its blocks can't be coded so");
+    std::optional<Bytes> encoded;
+    std::optional<JpegReader> part;
+    if (!changed.empty()) {
+        requireFits(original, changed);
+        part.emplace(encoded.emplace(encodedPart(original, changed, coding)));
+    }
+    JpegWriter writer(held->file.size() + held->file.size() / 8);
+    jpeg_copy_critical_parameters(original.get(), writer.get());
+    codeBy(coding, writer);
+    RowsAnew rows(*held, part ? &*part : nullptr, changed, writer);
+    return codedFrom(writer, [&](int c, JDIMENSION y) { return rows.row(c, y); });
 }
 
 } // namespace keepseal

@@ -4,10 +4,7 @@
 #include "support/chain.h"
 #include "support/job.h"
 #include "support/jpegs.h"
-#include "support/seals.h"
-
-#include "render/finished_copy.h"
-#include "render/untouched_copy.h"
+#include "support/whole_copies.h"
 
 #include <gtest/gtest.h>
 
@@ -16,64 +13,10 @@ using namespace keepseal::test;
 
 namespace {
 
-Delivery wholeSize(const SealDesign& seal) {
-    Delivery out;
-    out.fit.on = false;
-    out.seal = seal;
-    return out;
-}
-
-struct Stamped {
-    Opened opened;
-    Metadata metadata;
-    PictureException exception;
-    ChainPlan chain;
-    FinishedCopy finished;
-    EncodedCopy encoded;
-    Stamped(const fs::path& path, const Delivery& delivery, const std::string& format = "jpeg")
-        : opened(path), chain(opened.plan(delivery)) {
-        const CopyAsked asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain};
-        finished = finishedCopy(opened.original, asked, lookAhead(asked));
-        addNotes(finished.notes, notesOfFile(asked, *finished.words, format, "copy"));
-        encoded = encodedCopy(opened.original, asked, finished, format);
-    }
-    bool untouched() const { return holdsKind(encoded.notes, NoteKind::KeptUntouched); }
-    std::string why() const {
-        Notes all = finished.notes;
-        addNotes(all, encoded.notes);
-        for (const auto& note : all)
-            if (note.kind == NoteKind::EncodedAnew)
-                return note.arguments.at("why");
-        return {};
-    }
-};
-
-/// Finished as a run does: no more pixels than are needed.
-struct InARun {
-    Opened opened;
-    Delivery delivery;
-    ChainPlan chain;
-    Metadata metadata;
-    PictureException exception;
-    CopyAsked asked;
-    FinishedCopy copy;
-    InARun(const fs::path& path, const SealDesign& seal)
-        : opened(path), delivery(wholeSize(seal)), chain(opened.plan(delivery)),
-          asked{opened.original.path(), opened.facts, metadata, delivery, exception, chain},
-          copy(finishedCopy(opened.original, asked, lookAhead(asked), {}, {}, FramePixels::AsNeeded)) {}
-};
-
 void addTags(const fs::path& file, std::vector<std::string> tags) {
     tags.insert(tags.begin(), {"exiftool", "-q", "-overwrite_original"});
     tags.push_back(file.string());
     ASSERT_EQ(runProgram(tags).exitCode, 0);
-}
-
-SealDesign greyBox(int wide = 60, int high = 20) {
-    auto out = boxSeal(wide, high);
-    out.opacity = 90;
-    out.size = 40;
-    return out;
 }
 
 } // namespace
@@ -114,18 +57,6 @@ TEST_F(Untouched, EveryBlockWithoutAPixelOfTheMarkKeepsItsCoefficients) {
             const JpegBlocks before(jpegOf(kind)), after(copy.encoded.bytes);
             const auto& wanted = copy.finished.frame;
             const auto without = decodedCopy(jpegOf(kind), {});
-            /// Whether the mark changes a pixel that this block codes.
-            const auto touched = [&](std::size_t c, JDIMENSION x, JDIMENSION y) {
-                const int across = before.components[0].h / before.components[c].h * 8,
-                          down = before.components[0].v / before.components[c].v * 8;
-                const int left = static_cast<int>(x) * across, top = static_cast<int>(y) * down;
-                const int right = std::min(left + across, wanted.size.width) * 3;
-                for (int row = top; row < std::min(top + down, wanted.size.height); ++row)
-                    if (left * 3 < right && !std::equal(wanted.row(row) + left * 3, wanted.row(row) + right,
-                                                        without.row(row) + left * 3))
-                        return true;
-                return false;
-            };
             EXPECT_EQ(after.progressive, kind.progressive);
             ASSERT_EQ(before.components.size(), after.components.size());
             std::size_t kept = 0, other = 0;
@@ -136,8 +67,7 @@ TEST_F(Untouched, EveryBlockWithoutAPixelOfTheMarkKeepsItsCoefficients) {
                 for (std::size_t i = 0; i < b.blocks.size(); ++i)
                     if (b.blocks[i] == a.blocks[i])
                         ++kept;
-                    else if (!touched(c, static_cast<JDIMENSION>(i % b.across),
-                                      static_cast<JDIMENSION>(i / b.across)))
+                    else if (!isTouched(before, c, i, wanted, without))
                         ADD_FAILURE() << "component " << c << ", block " << i;
                     else
                         ++other;
@@ -320,7 +250,7 @@ TEST_F(Untouched, OnlyWhatLiesUnderTheMarkIsDecodedAndTheCopyIsTheSame) {
          {JpegKind{"444", 1, 1, false, 0, 3, {3203, 149}}, JpegKind{"420", 2, 2, false, 0, 3, {3203, 149}},
           JpegKind{"progressive", 2, 2, true, 0, 3, {149, 3203}},
           JpegKind{"grey", 1, 1, false, 0, 1, {3203, 149}}}) {
-        const InARun run(made(kind), seal);
+        const InARun run(made(kind), wholeSize(seal));
         const auto& [opened, asked, inRun] = std::tie(run.opened, run.asked, run.copy);
         ASSERT_TRUE(isMadeOfCoefficients(asked));
         const auto proof = finishedCopy(opened.original, asked, lookAhead(asked));
@@ -338,7 +268,7 @@ TEST_F(Untouched, WhereItTurnsOutNotToDoTheWholePictureIsDecoded) {
     auto colourful = greyBox();
     colourful.parts[0].colour = {250, 20, 20};
     colourful.tone = Tone::Light;
-    const InARun run(made({"grey", 1, 1, false, 0, 1, {3203, 149}}), colourful);
+    const InARun run(made({"grey", 1, 1, false, 0, 1, {3203, 149}}), wholeSize(colourful));
     const auto& [opened, asked, inRun] = std::tie(run.opened, run.asked, run.copy);
     ASSERT_TRUE(isMadeOfCoefficients(asked));
     EXPECT_FALSE(inRun.stamped);
