@@ -85,11 +85,13 @@ public:
             putWord(reader.take(32));
         put(reader.take(static_cast<int>(left)), static_cast<int>(left));
     }
+    /// The bytes that are whole, to be taken away before more is put.
+    ByteSpan whole() { return {m_bytes.data(), std::exchange(m_length, 0)}; }
     /// Up to a whole byte with ones (T.81, F.1.2.3). All of it; to be filled anew afterwards.
     ByteSpan finish() {
         if (m_count > 0)
             put((1U << (8 - m_count)) - 1, 8 - m_count);
-        return {m_bytes.data(), std::exchange(m_length, 0)};
+        return whole();
     }
 
 private:

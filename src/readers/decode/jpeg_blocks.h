@@ -8,10 +8,10 @@
 #include "base/problem.h"
 
 #include <algorithm>
+#include <array>
 #include <cstdio>
-#include <cstdlib>
 #include <jpeglib.h>
-#include <new>
+#include <utility>
 
 namespace keepseal {
 
@@ -74,22 +74,13 @@ private:
 class JpegWriter {
 public:
     /// `expected`: bytes that it will be about; more are taken where it is not enough.
-    explicit JpegWriter(std::size_t expected = 64U << 10)
-        : m_room(static_cast<unsigned char*>(std::malloc(expected))) {
-        if (!m_room)
-            throw std::bad_alloc();
-        m_bytes = m_room;
-        m_length = expected;
+    explicit JpegWriter(std::size_t expected = 64U << 10) {
+        m_made.bytes.reserve(expected);
         m_writer.err = tellingErrors(m_errors);
         jpeg_create_compress(&m_writer);
-        jpeg_mem_dest(&m_writer, &m_bytes, &m_length);
+        m_writer.dest = &m_made;
     }
-    ~JpegWriter() {
-        jpeg_destroy_compress(&m_writer);
-        if (m_bytes != m_room)
-            std::free(m_bytes); // NOLINT: it is the library's
-        std::free(m_room);      // NOLINT: memory that nobody clears
-    }
+    ~JpegWriter() { jpeg_destroy_compress(&m_writer); }
     JpegWriter(const JpegWriter&) = delete;
     JpegWriter& operator=(const JpegWriter&) = delete;
     jpeg_compress_struct* operator->() { return &m_writer; }
@@ -98,19 +89,42 @@ public:
     Bytes header() {
         jpeg_start_compress(&m_writer, TRUE);
         jpeg_write_scanlines(&m_writer, nullptr, 0); // it is written before the first row, and waits for none
-        return {m_bytes, m_writer.dest->next_output_byte};
+        m_made.take(m_made.next_output_byte);
+        return std::move(m_made.bytes);
     }
     Bytes finish() {
         jpeg_finish_compress(&m_writer);
-        return {m_bytes, m_bytes + m_length};
+        return std::move(m_made.bytes);
     }
 
 private:
+    /// Room for a while, in the processor's own memory, and what was made so far.
+    struct Made : jpeg_destination_mgr {
+        Bytes bytes;
+        std::array<JOCTET, 64U << 10> room;
+        Made() : jpeg_destination_mgr() {
+            init_destination = [](j_compress_ptr writer) { of(writer).clear(); };
+            empty_output_buffer = [](j_compress_ptr writer) -> boolean {
+                of(writer).take(of(writer).room.data() +
+                                of(writer).room.size()); // libjpeg.txt: all of it, wherever it points to
+                return TRUE;
+            };
+            term_destination = [](j_compress_ptr writer) { of(writer).take(of(writer).next_output_byte); };
+        }
+        static Made& of(j_compress_ptr writer) { return *static_cast<Made*>(writer->dest); }
+        void clear() {
+            next_output_byte = room.data();
+            free_in_buffer = room.size();
+        }
+        void take(const JOCTET* end) {
+            bytes.insert(bytes.end(), room.cbegin(), room.cbegin() + (end - room.data()));
+            clear();
+        }
+    };
+
     jpeg_compress_struct m_writer{};
     jpeg_error_mgr m_errors{};
-    unsigned char* m_room;
-    unsigned char* m_bytes = nullptr;
-    unsigned long m_length = 0;
+    Made m_made;
 };
 
 } // namespace keepseal

@@ -60,18 +60,17 @@ void addEscaped(ByteSpan bytes, Bytes& to) {
 /// One file, segment by segment.
 class JpegScan::Rewriter {
 public:
-    Rewriter(const JpegScan& scan, const UnitBlocks& before, const UnitBlocks& after)
-        : m_scan(scan), m_before(before), m_after(after), m_area(after.area()),
-          m_bits(scan.m_segments.size() == 1 ? scan.m_bytes.size() : 0) {}
+    Rewriter(const JpegScan& scan, const UnitBlocks& before, const UnitBlocks& after, Bytes& to)
+        : m_scan(scan), m_before(before), m_after(after), m_area(after.area()), m_to(to) {}
 
-    bool write(Bytes& to) {
+    bool write() {
         const auto& segments = m_scan.m_segments;
         for (std::size_t s = 0; s < segments.size(); ++s) {
             if (!writeSegment(s))
                 return false;
-            addEscaped(m_bits.finish(), to);
-            to.push_back(0xff);
-            to.push_back(static_cast<std::uint8_t>(s + 1 < segments.size() ? JPEG_RST0 + s % 8 : JPEG_EOI));
+            addEscaped(m_bits.finish(), m_to);
+            m_to.push_back(0xff);
+            m_to.push_back(static_cast<std::uint8_t>(s + 1 < segments.size() ? JPEG_RST0 + s % 8 : JPEG_EOI));
         }
         return true;
     }
@@ -81,8 +80,13 @@ private:
         const auto begin = s * m_scan.m_shape.restart, end = m_scan.endOf(s);
         auto copied = m_scan.beginOf(begin); // up to that bit
         const auto copyUpTo = [&](std::uint64_t bit) {
-            m_bits.copy(m_scan.m_bytes.data(), copied, bit);
-            copied = bit;
+            constexpr std::uint64_t kAtOnce = 8 * (64U << 10); // what lies in the processor's own memory
+            while (copied < bit) {
+                const auto next = std::min(bit, copied + kAtOnce);
+                m_bits.copy(m_scan.m_bytes.data(), copied, next);
+                addEscaped(m_bits.whole(), m_to);
+                copied = next;
+            }
         };
         for (auto row = m_area.top; row < m_area.bottom; ++row) {
             const auto first = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.left, begin, end),
@@ -153,12 +157,13 @@ private:
     const UnitBlocks& m_before;
     const UnitBlocks& m_after;
     const UnitArea& m_area; ///< of both
-    BitWriter m_bits;
+    Bytes& m_to;
+    BitWriter m_bits{64U << 10};
 };
 
 bool JpegScan::addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const {
     to.reserve(to.size() + m_bytes.size() + m_bytes.size() / 64);
-    return Rewriter(*this, before, after).write(to);
+    return Rewriter(*this, before, after, to).write();
 }
 
 } // namespace keepseal
