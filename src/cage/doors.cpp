@@ -237,8 +237,8 @@ Answered askHolder(const JpegCoefficients& held, std::uint64_t counted, const Fi
 
 } // namespace
 
-HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                  int decodeAt) {
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts, int decodeAt,
+                  bool allAnew) {
     const auto counted =
         coefficientMemory(facts) + 2 * source.size() + (decodeAt > 0 ? decodedMemory(facts, decodeAt) : 0);
     requireFits(counted, name);
@@ -247,6 +247,7 @@ HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const Pictu
             auto asked = request.initHold();
             wire::write(asked.initFacts(), facts);
             asked.setDecodeAt(decodeAt);
+            asked.setAllAnew(allAnew);
         });
     const auto made = expected(answer, Answer::HELD).getHeld();
     HeldJpeg out;

@@ -106,7 +106,7 @@ struct Request {
     readLogo :group { page @14 :Int32; }
     drawLogo :group { page @15 :Int32; native @16 :Size; size @17 :Size; }
     # A JPEG's coefficients, until they are stamped or forgotten; decoded as well, shrunk by this (0: not).
-    hold :group { facts @18 :Facts; decodeAt @25 :Int32; }
+    hold :group { facts @18 :Facts; decodeAt @25 :Int32; allAnew @28 :Bool; } # all anew: every block will be read
     pixelsOf :group { held @19 :UInt32; x @20 :Int32; y @21 :Int32; size @22 :Size; }
     # It is forgotten by that. Quality: of all tables, 1 to 100, and pixels for one sample of colour; 0: as they are.
     stamp :group { held @23 :UInt32; changed @24 :Changed; quality @26 :Int32; perColour @27 :Size; }

@@ -176,7 +176,7 @@ private:
     void hold(Request::Hold::Reader asked, const ByteSource& source, const std::string& name,
               Answer::Builder to) {
         const auto facts = wire::read(asked.getFacts());
-        auto held = holdJpeg(source, name, facts, asked.getDecodeAt());
+        auto held = holdJpeg(source, name, facts, asked.getDecodeAt(), asked.getAllAnew());
         m_frame = std::move(held.coarse);
         auto out = to.initHeld();
         out.setNumber(keep({{}, std::move(held.coefficients), coefficientMemory(facts)}));

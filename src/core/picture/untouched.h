@@ -48,10 +48,11 @@ struct HeldJpeg {
 };
 inline constexpr int kMostBeside = 4; ///< at an eighth, libjpeg reads the means and nothing else
 /// `facts` say that it keeps its blocks. `decodeAt`: decoded as well, shrunk by this (1, 2 or 4:
-/// kMostBeside); 0: not. Throws Problem(NotAPicture | TooLarge), naming `name`: also where bytes of it are
-/// missing.
+/// kMostBeside); 0: not. `allAnew`: it is held for stampedAnew(), which reads every block: then pixels beside
+/// it come of the same reading. Throws Problem(NotAPicture | TooLarge), naming `name`: also where bytes of it
+/// are missing.
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                  int decodeAt = 0);
+                  int decodeAt = 0, bool allAnew = false);
 /// Bytes that this holds at the most: two for each of up to three samples a pixel.
 inline std::uint64_t coefficientMemory(const PictureFacts& facts) {
     return static_cast<std::uint64_t>(facts.stored.pixels()) * 6;

@@ -138,13 +138,18 @@ private:
 
     /// Whether one copy is made of coefficients and others of pixels: both are read in one go then, where
     /// they fit. The pixels come out the same.
-    bool holdsForOne(const std::vector<std::size_t>& copies, int shrink) const {
-        const auto ofCoefficients = [this](std::size_t index) {
-            return isMadeOfCoefficients(askedFor(index, chainOf(index)));
-        };
-        const auto all = static_cast<std::ptrdiff_t>(copies.size());
-        const auto count = std::count_if(copies.begin(), copies.end(), ofCoefficients);
-        return shrink <= kMostBeside && count > 0 && count < all &&
+    bool holdsForOne(const std::vector<std::size_t>& copies, int shrink) {
+        std::size_t count = 0, untouched = 0;
+        for (const auto index : copies) {
+            const auto chain = chainOf(index);
+            const auto asked = askedFor(index, chain);
+            if (!isMadeOfCoefficients(asked))
+                continue;
+            ++count;
+            untouched += codingOfBlocks(asked, m_plan.copies[index].format)->untouched();
+        }
+        m_allAnew = untouched == 0;
+        return shrink <= kMostBeside && count > 0 && count < copies.size() &&
                coefficientMemory(m_facts) + decodedMemory(m_facts, shrink) <= m_stamper.m_budget.total() / 2;
     }
 
@@ -154,7 +159,7 @@ private:
             return;
         if (m_holds)
             try {
-                m_held = holdJpeg(m_file, m_path.string(), facts, *m_shrink);
+                m_held = holdJpeg(m_file, m_path.string(), facts, *m_shrink, m_allAnew);
                 m_decoded = std::move(m_held->decoded);
                 return;
             } catch (const Problem&) {
@@ -386,7 +391,8 @@ private:
     Metadata m_metadata;
     std::optional<int> m_shrink;
     DecodedPtr m_decoded;
-    bool m_holds = false; ///< the coefficients as well, in the same go
+    bool m_holds = false;   ///< the coefficients as well, in the same go
+    bool m_allAnew = false; ///< all blocks are coded anew
     std::optional<HeldJpeg> m_held{};
     CopyAhead m_ahead;       ///< of the delivery that is to be rendered next
     FinishedCopy m_rendered; ///< kept for the formats of one delivery

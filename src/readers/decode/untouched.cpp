@@ -192,10 +192,11 @@ struct JpegCoefficients {
     JpegReader reader;         ///< of the header and, where there is no scan, of all coefficients
     std::unique_ptr<JpegScan> scan;
     std::optional<UnitBlocks> read; ///< of the scan, last
-    JpegCoefficients(const ByteSource& source, const PictureFacts& facts)
+    /// `byCodes`: most of it will be stepped over.
+    JpegCoefficients(const ByteSource& source, const PictureFacts& facts, bool byCodes)
         : file(allBytesOf(source)), reader({file.data(), file.size()}) {
         requireIsIt(reader, facts);
-        if (!reader.isDamaged())
+        if (byCodes && !reader.isDamaged())
             scan = JpegScan::from(reader.ahead(), *reader.get());
     }
     std::vector<BlockMeans> means() {
@@ -289,14 +290,14 @@ Bytes headerLike(JpegReader& original) {
 }
 } // namespace
 
-HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
-                  int decodeAt) {
+HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts, int decodeAt,
+                  bool allAnew) {
     try {
         const KeepsLargeBlocks keeping;
         if (decodeAt < 0 || decodeAt > kMostBeside)
             throw Problem(ProblemKind::Internal, name, "no coefficients are read at that size");
         HeldJpeg out;
-        out.coefficients = std::make_shared<JpegCoefficients>(source, facts);
+        out.coefficients = std::make_shared<JpegCoefficients>(source, facts, decodeAt == 0 || !allAnew);
         auto& held = *out.coefficients;
         if (!held.scan) {
             if (decodeAt > 0)

@@ -194,6 +194,25 @@ TEST_F(BlocksAnew, AnotherQualityOfAFinishedCopyIsAsIfItWereFinishedForIt) {
                            NoteKind::KeptUntouched));
 }
 
+TEST_F(BlocksAnew, ReadTogetherWithPixelsItIsTheSame) {
+    for (const auto& kind :
+         {JpegKind{"422", 2, 1, false, 0, 3, {203, 149}}, JpegKind{"progressive", 1, 1, true}}) {
+        const Opened opened(made(kind));
+        ChangedPart part;
+        part.area = {16, 32, 32, 16};
+        part.rgb.assign(32 * 16 * 3, 200);
+        part.cells.assign(4 * 2, 1);
+        const auto stamped = [&](int decodeAt, bool allAnew) {
+            const auto held = holdJpeg(opened.original, kind.name, opened.facts, decodeAt, allAnew);
+            EXPECT_EQ(held.decoded != nullptr, decodeAt > 0);
+            return stampedAnew(held.coefficients, part, {85, {2, 2}});
+        };
+        const auto alone = stamped(0, true);
+        EXPECT_EQ(stamped(2, true), alone);
+        EXPECT_EQ(stamped(2, false), alone);
+    }
+}
+
 TEST_F(BlocksAnew, ARequestThatFitsNoPictureIsRefused) {
     const Opened opened(made({"asked", 2, 1}));
     EXPECT_EQ(opened.facts.perColour, (Size{2, 1}));
