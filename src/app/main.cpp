@@ -54,12 +54,12 @@ void listen(OneProgram& program, MainWindow& window, bool waitsForFirst) {
 
 int start(QApplication& app) {
     QCommandLineParser parser;
-    parser.setApplicationDescription("Sealed, rights-labelled copies of pictures that tell no place.");
+    parser.setApplicationDescription(toQt(said("seal, label and deliver copies of photographs")));
     parser.addHelpOption();
     parser.addVersionOption();
     addGivenOptions(parser);
-    parser.addOption({"job", "Open this job file, in a window of its own.", "file"});
-    parser.addOption({"new-window", "Start apart from the window that is open already."});
+    parser.addOption({"job", toQt(said("Open this job, in a window of its own")), "file"});
+    parser.addOption({"new-window", toQt(said("Start apart from the window that is open already"))});
     QCommandLineOption activated("activated", "Started by the desktop, which says what to open.");
     activated.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(activated);

@@ -112,6 +112,7 @@ std::string manualPageOfWindow() {
         "as "
         "the copy it will become; one button makes all copies. Originals are opened for reading only."));
     page += section(said("OPTIONS"));
+    page += entry("I", "PATH", said("Pictures, folders, jobs and deliveries to open"));
     page += entry("B", "-d, --delivery FILE", said("Open this delivery; may be given several times"));
     page += entry("B", "--job FILE", said("Open this job, in a window of its own"));
     page += entry("B", "--new-window", said("Start apart from the window that is open already"));

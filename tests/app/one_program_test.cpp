@@ -9,11 +9,15 @@
 
 #include <QProcess>
 
+#include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
 namespace keepseal::app {
 
 using namespace keepseal::test;
+using ::testing::AllOf;
+using ::testing::HasSubstr;
+using ::testing::Not;
 
 namespace {
 
@@ -127,6 +131,27 @@ TEST(OneProgram, WhatIsHandedOverIsPathsAndNothingElse) {
     EXPECT_EQ(got, files);
     OneProgram second; // another window does not take its place
     EXPECT_FALSE(second.listens());
+}
+
+TEST(OneProgram, SaysWhatCanBeGivenInTheLanguageSpoken) {
+    const TempFolder home;
+    const auto says = [&](const char* language) {
+        return runProgram({KEEPSEAL_APP, "--help"}, {{"LC_ALL", language},
+                                                     {"LANGUAGE", ""},
+                                                     {"QT_QPA_PLATFORM", "offscreen"},
+                                                     {"XDG_CONFIG_HOME", home.path().string()}})
+            .out;
+    };
+    const auto english = says("C.UTF-8"), german = says("de_DE.UTF-8");
+    for (const char* option : {"--delivery", "--job", "--new-window", "--who", "--out"}) {
+        EXPECT_THAT(english, HasSubstr(option));
+        EXPECT_THAT(german, HasSubstr(option));
+    }
+    EXPECT_THAT(english, HasSubstr("Start apart from the window that is open already"));
+    EXPECT_THAT(german, AllOf(HasSubstr("Optionen:"), HasSubstr("auch wenn schon ein Fenster offen")));
+    for (const auto& page : {german, says("ar_EG.UTF-8")})
+        EXPECT_THAT(page, AllOf(Not(HasSubstr("Open this")), Not(HasSubstr("Folder for")),
+                                Not(HasSubstr("the window")), Not(HasSubstr("to open"))));
 }
 
 } // namespace keepseal::app

@@ -5,6 +5,7 @@
 #include "shell/language.h"
 
 #include "base/files.h"
+#include "base/language.h"
 #include "delivery/json.h"
 #include "theme/theme.h"
 #include "widgets/accessible_items.h"
@@ -27,10 +28,13 @@ void beginProgram(QApplication& app) {
 }
 
 void addGivenOptions(QCommandLineParser& parser) {
-    parser.addPositionalArgument("paths", "Pictures and folders to open.", "[paths...]");
-    parser.addOption({{"d", "delivery"}, "Open this delivery file; may be given several times.", "file"});
-    parser.addOption({"who", "A file that says who you are, for this window alone.", "file"});
-    parser.addOption({{"o", "out"}, "Folder for the copies of the deliveries given.", "folder"});
+    // As the manual page says it.
+    parser.addPositionalArgument("path", toQt(said("Pictures, folders, jobs and deliveries to open")),
+                                 "[path...]");
+    parser.addOption(
+        {{"d", "delivery"}, toQt(said("Open this delivery; may be given several times")), "file"});
+    parser.addOption({"who", toQt(said("A file that says who you are, for this window alone")), "file"});
+    parser.addOption({{"o", "out"}, toQt(said("Folder for the copies of the deliveries given")), "folder"});
 }
 
 std::vector<std::filesystem::path> wholePaths(const QStringList& words) {

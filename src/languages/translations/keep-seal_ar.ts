@@ -4754,6 +4754,10 @@ if printed at %3 px/in</source>
             <translation>عدد الصور في آن واحد (وإلا فواحدة لكل نواة)</translation>
         </message>
         <message>
+            <source>Pictures, folders, jobs and deliveries to open</source>
+            <translation>الصور والمجلدات والمهام والتسليمات المراد فتحها</translation>
+        </message>
+        <message>
             <source>Pictures: {delivery}</source>
             <translation>صور: ⁨{delivery}⁩</translation>
         </message>
@@ -7668,6 +7672,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>its JPEG is of a rare kind</source>
             <translation>ملف JPEG منها من نوع نادر</translation>
+        </message>
+        <message>
+            <source>its blocks can't be coded so</source>
+            <translation>لا يمكن ترميز كتله هكذا</translation>
         </message>
         <message>
             <source>its colour profile can't be used and was set aside</source>

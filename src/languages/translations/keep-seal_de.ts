@@ -4658,6 +4658,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>So viele Bilder zugleich (sonst eines je Kern)</translation>
         </message>
         <message>
+            <source>Pictures, folders, jobs and deliveries to open</source>
+            <translation>Bilder, Ordner, Aufträge und Lieferungen, die geöffnet werden</translation>
+        </message>
+        <message>
             <source>Pictures: {delivery}</source>
             <translation>Bilder: {delivery}</translation>
         </message>
@@ -7532,6 +7536,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>its JPEG is of a rare kind</source>
             <translation>sein JPEG ist von seltener Art</translation>
+        </message>
+        <message>
+            <source>its blocks can't be coded so</source>
+            <translation>seine Blöcke lassen sich so nicht codieren</translation>
         </message>
         <message>
             <source>its colour profile can't be used and was set aside</source>

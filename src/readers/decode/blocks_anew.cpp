@@ -34,7 +34,7 @@ Matrix transformed(const Share& share) {
     return out;
 }
 
-Matrix turned(const Matrix& matrix) {
+Matrix transposed(const Matrix& matrix) {
     Matrix out{};
     for (std::size_t i = 0; i < out.size(); ++i)
         out[i] = matrix[i % DCTSIZE * DCTSIZE + i / DCTSIZE];
@@ -49,7 +49,7 @@ struct Halving {
     Matrix lone = transformed([](int a, int b) {
         return a < 4 && b / 2 == a ? 0.5 : a >= 4 && b == DCTSIZE - 1 ? 1.0 : 0.0;
     });
-    Matrix turnedFirst = turned(first), turnedSecond = turned(second), turnedLone = turned(lone);
+    Matrix turnedFirst = transposed(first), turnedSecond = transposed(second), turnedLone = transposed(lone);
 };
 const Halving& halving() {
     static const Halving all;
