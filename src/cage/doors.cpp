@@ -284,11 +284,13 @@ Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
     return out;
 }
 
-namespace {
-
-/// `most`: bytes that it may come to.
-Bytes stamped(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed, const BlockCoding& coding,
-              std::uint64_t most) {
+Bytes stampedJpeg(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding) {
+    // As it is, it grows by what changed; with other tables no code is longer than 26 bits (T.81, F.1.2), of
+    // three samples a pixel.
+    const auto pixels = static_cast<std::uint64_t>(held->facts.stored.pixels());
+    const auto most =
+        kMegabyte + (coding.untouched() ? 2 * held->bytes + 4 * changed.rgb.size() : 10 * pixels);
     // The file, and what it becomes; the part as it comes and as it is encoded.
     auto answer =
         askHolder(*held, held->bytes + most + 6 * changed.rgb.size(), [&](Request::Builder request) {
@@ -305,20 +307,6 @@ Bytes stamped(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed
     Bytes out;
     takeSamples(answer, out, static_cast<std::size_t>(length));
     return out;
-}
-
-} // namespace
-
-Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
-    const auto most = 2 * held->bytes + 4 * changed.rgb.size() + kMegabyte;
-    return stamped(std::move(held), changed, {}, most);
-}
-
-Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
-                  const BlockCoding& coding) {
-    // No code is longer than 26 bits (T.81, F.1.2): of three samples a pixel.
-    const auto most = static_cast<std::uint64_t>(held->facts.stored.pixels()) * 10 + kMegabyte;
-    return stamped(std::move(held), changed, coding, most);
 }
 
 ColourSpacePtr embeddedSpace(const ByteSource& source, const PictureFacts& facts) {

@@ -204,9 +204,8 @@ private:
     void stamp(Request::Stamp::Reader asked, Answer::Builder to) {
         const auto changed = wire::read(asked.getChanged());
         const auto& coefficients = held(asked.getHeld());
-        const BlockCoding coding{asked.getQuality(), wire::read(asked.getPerColour())};
-        const auto bytes = coding.untouched() ? stampedUntouched(coefficients, changed)
-                                              : stampedAnew(coefficients, changed, coding);
+        const auto bytes =
+            stampedJpeg(coefficients, changed, {asked.getQuality(), wire::read(asked.getPerColour())});
         forget(asked.getHeld());
         to.setStamped(bytes.size());
         m_shared.emplace_back(wire::sealedMemory({bytes}));

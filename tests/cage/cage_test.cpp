@@ -371,7 +371,7 @@ TEST(Cage, AJpegIsStampedUntouchedByAWorker) {
     const auto held = holdJpeg(original, "tide.jpg", facts);
     EXPECT_EQ(held.coarse.size, (Size{40, 30}));
     const auto under = pixelsOf(*held.coefficients, {32, 16, 64, 32});
-    const auto bytes = stampedUntouched(held.coefficients, part);
+    const auto bytes = stampedJpeg(held.coefficients, part);
     const MemorySource copy(bytes);
     const auto read = readFacts(copy, "copy");
     EXPECT_EQ(read.size, facts.size);
@@ -381,12 +381,12 @@ TEST(Cage, AJpegIsStampedUntouchedByAWorker) {
     EXPECT_TRUE(std::equal(frame.row(100), frame.row(101), before.row(100)));
     EXPECT_TRUE(std::equal(under.row(7), under.row(8), before.row(23) + 32 * 3));
     EXPECT_THROW((void)pixelsOf(*held.coefficients, {32, 16, 64, 32}), Problem); // they are spent
-    const auto anew = stampedAnew(holdJpeg(original, "tide.jpg", facts).coefficients, part, {80, {2, 2}});
+    const auto anew = stampedJpeg(holdJpeg(original, "tide.jpg", facts).coefficients, part, {80, {2, 2}});
     const MemorySource again(anew);
     const auto factsAnew = readFacts(again, "copy");
     EXPECT_EQ(factsAnew.perColour, (Size{2, 2}));
     EXPECT_NEAR(develop(again, "copy", factsAnew, wholePicture(factsAnew, factsAnew.size)).row(30)[60 * 3],
                 250, 6);
     part.area.x = 310;
-    EXPECT_THROW((void)stampedUntouched(holdJpeg(original, "tide.jpg", facts).coefficients, part), Problem);
+    EXPECT_THROW((void)stampedJpeg(holdJpeg(original, "tide.jpg", facts).coefficients, part), Problem);
 }

@@ -48,9 +48,9 @@ struct HeldJpeg {
 };
 inline constexpr int kMostBeside = 4; ///< at an eighth, libjpeg reads the means and nothing else
 /// `facts` say that it keeps its blocks. `decodeAt`: decoded as well, shrunk by this (1, 2 or 4:
-/// kMostBeside); 0: not. `allAnew`: it is held for stampedAnew(), which reads every block: then pixels beside
-/// it come of the same reading. Throws Problem(NotAPicture | TooLarge), naming `name`: also where bytes of it
-/// are missing.
+/// kMostBeside); 0: not. `allAnew`: it is held for another quality, which reads every block: then pixels
+/// beside it come of the same reading. Throws Problem(NotAPicture | TooLarge), naming `name`: also where
+/// bytes of it are missing.
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts,
                   int decodeAt = 0, bool allAnew = false);
 /// Bytes that this holds at the most: two for each of up to three samples a pixel.
@@ -60,26 +60,24 @@ inline std::uint64_t coefficientMemory(const PictureFacts& facts) {
 /// The pixels of a part as a decode of the whole gives them, in the JPEG's own numbers. `area` is of whole
 /// blocks of 16, except at the picture's right and bottom edges. Throws Problem(Internal) where it is not.
 Frame pixelsOf(const JpegCoefficients& held, const Rect& area);
-/// A JPEG with that part changed (nothing, where it is empty), without any metadata. The coefficients are
-/// changed by it: they serve for one. Throws Problem(NotAPicture | Internal).
-Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed);
-
 /// How blocks are coded.
 struct BlockCoding {
     int quality = 0;  ///< whose tables, 1 to 100 (libjpeg's scale); 0: the file's own
     Size perColour{}; ///< with a quality: see PictureFacts
-    bool untouched() const { return quality == 0; }
+    bool untouched() const { return *this == BlockCoding{}; }
     bool operator==(const BlockCoding&) const = default;
 };
-/// A sample of colour can stand for the mean of some of the original's, and never for a part of one.
-inline bool canBeCoded(const PictureFacts& facts, const BlockCoding& coding) {
-    const auto is = [](int length, int own) { return length == own || (own == 1 && length == 2); };
-    return is(coding.perColour.width, facts.perColour.width) &&
-           is(coding.perColour.height, facts.perColour.height);
+/// With another quality: a sample of colour can stand for the mean of some of the original's, and never for a
+/// part of one. `own`: the original's PictureFacts::perColour.
+inline bool canBeCoded(Size own, const BlockCoding& coding) {
+    const auto is = [](int length, int was) { return length == was || (was == 1 && length == 2); };
+    return is(coding.perColour.width, own.width) && is(coding.perColour.height, own.height);
 }
-/// With other tables: what was not changed is not decoded to pixels, its coefficients are rounded anew.
-/// Sequential.
-Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
-                  const BlockCoding& coding);
+/// A JPEG with that part changed (nothing, where it is empty), without any metadata. What was not changed
+/// stays as it is; with other tables it is not decoded to pixels either: its coefficients are rounded anew,
+/// in one sequential scan. The coefficients are changed by it: they serve for one. Throws Problem(NotAPicture
+/// | Internal).
+Bytes stampedJpeg(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding = {});
 
 } // namespace keepseal

@@ -10,7 +10,7 @@
 
 namespace keepseal {
 
-/// A JPEG without metadata that is there already: see stampedUntouched().
+/// A JPEG without metadata that is there already: see stampedJpeg().
 struct StampedJpeg {
     const Bytes& bytes;
     bool grey;

@@ -86,7 +86,7 @@ FinishedCopy fromCoefficients(const Original& original, const CopyAsked& asked, 
     if (const auto why = whyAnew(asked, *out.changed); !why.empty())
         throw Problem(ProblemKind::NotAPicture, original.path().string(), why);
     out.blocks = codingOfBlocks(asked, asked.delivery.file.formats().front()->key).value();
-    out.stamped = stampedBy(std::move(held.coefficients), *out.changed, out.blocks);
+    out.stamped = stampedJpeg(std::move(held.coefficients), *out.changed, out.blocks);
     putChanged(out.coarse, *out.changed);
     tell(out, asked, std::move(ahead), found, seal);
     return out;
@@ -166,7 +166,7 @@ EncodedCopy encodedCopy(const Original& original, const CopyAsked& asked, const 
             auto held = holdJpeg(original, original.path().string(), asked.facts);
             original.requireUnchanged();
             return asStamped(stage, asked, copy, *blocks,
-                             stampedBy(std::move(held.coefficients), *copy.changed, *blocks));
+                             stampedJpeg(std::move(held.coefficients), *copy.changed, *blocks));
         } catch (const Problem& problem) {
             if (!isNoCoefficients(problem))
                 throw;

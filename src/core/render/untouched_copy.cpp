@@ -63,7 +63,7 @@ std::optional<BlockCoding> codingOfBlocks(const CopyAsked& asked, const std::str
     if (!row.blocksAnew || file.untouched || file.unseen || file.atMost > 0)
         return std::nullopt;
     const auto anew = row.blocksAnew(OwnValues(row.settings, file.own));
-    return anew && canBeCoded(facts, *anew) ? anew : std::nullopt;
+    return anew && canBeCoded(facts.perColour, *anew) ? anew : std::nullopt;
 }
 
 bool isMadeOfCoefficients(const CopyAsked& asked) {
@@ -75,12 +75,6 @@ bool isMadeOfCoefficients(const CopyAsked& asked) {
            std::all_of(formats.begin(), formats.end(), [&](const OutputFormat* format) {
                return codingOfBlocks(asked, format->key) && !holdsPreview(asked.delivery, format->key);
            });
-}
-
-Bytes stampedBy(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
-                const BlockCoding& coding) {
-    return coding.untouched() ? stampedUntouched(std::move(held), changed)
-                              : stampedAnew(std::move(held), changed, coding);
 }
 
 std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed) {

@@ -18,9 +18,6 @@ std::optional<BlockCoding> codingOfBlocks(const CopyAsked& asked, const std::str
 /// All that is made of it keeps the original's blocks, as far as can be told before they are read, and no
 /// other pixel than those under the mark need be decoded.
 bool isMadeOfCoefficients(const CopyAsked& asked);
-/// See stampedUntouched() and stampedAnew().
-Bytes stampedBy(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
-                const BlockCoding& coding);
 /// What only the pixels tell. Empty: nothing stands against it.
 std::string whyAnew(const CopyAsked& asked, const ChangedPart& changed);
 /// Told of a copy of the whole size that is encoded anew although its delivery wants it untouched: by what.

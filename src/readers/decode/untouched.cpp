@@ -354,18 +354,13 @@ Bytes exchangedInAll(JpegCoefficients& held, const ChangedPart& changed) {
     return writer.finish();
 }
 
-} // namespace
-
-Bytes stampedUntouched(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed) {
-    if (!changed.empty())
-        requireFits(held->reader, changed);
-    if (held->scan)
-        if (auto out = exchangedInScan(*held, changed))
+/// As it is but for the part.
+Bytes exchanged(JpegCoefficients& held, const ChangedPart& changed) {
+    if (held.scan)
+        if (auto out = exchangedInScan(held, changed))
             return std::move(*out);
-    return exchangedInAll(*held, changed);
+    return exchangedInAll(held, changed);
 }
-
-namespace {
 
 /// The blocks of a copy, row of units by row of units, as they are to be coded.
 class RowsAnew {
@@ -445,27 +440,29 @@ private:
     std::array<std::vector<JCOEF>, 3> m_colour; ///< of merged blocks, a row
 };
 
-} // namespace
-
-Bytes stampedAnew(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
-                  const BlockCoding& coding) {
+Bytes codedAnew(JpegCoefficients& held, const ChangedPart& changed, const BlockCoding& coding) {
     const KeepsLargeBlocks keeping;
-    auto& original = held->reader;
-    PictureFacts own;
-    own.perColour = perColour(original);
-    if (coding.quality < 1 || coding.quality > 100 || !canBeCoded(own, coding))
+    auto& original = held.reader;
+    if (coding.quality < 1 || coding.quality > 100 || !canBeCoded(perColour(original), coding))
         throw Problem(ProblemKind::Internal, {}, "its blocks can't be coded so");
-    std::optional<Bytes> encoded;
+    Bytes encoded;
     std::optional<JpegReader> part;
-    if (!changed.empty()) {
-        requireFits(original, changed);
-        part.emplace(encoded.emplace(encodedPart(original, changed, coding)));
-    }
-    JpegWriter writer(held->file.size() + held->file.size() / 8);
+    if (!changed.empty())
+        part.emplace(encoded = encodedPart(original, changed, coding));
+    JpegWriter writer(held.file.size() + held.file.size() / 8);
     jpeg_copy_critical_parameters(original.get(), writer.get());
     codeBy(coding, writer);
-    RowsAnew rows(*held, part ? &*part : nullptr, changed, writer);
+    RowsAnew rows(held, part ? &*part : nullptr, changed, writer);
     return codedFrom(writer, [&](int c, JDIMENSION y) { return rows.row(c, y); });
+}
+
+} // namespace
+
+Bytes stampedJpeg(std::shared_ptr<JpegCoefficients> held, const ChangedPart& changed,
+                  const BlockCoding& coding) {
+    if (!changed.empty())
+        requireFits(held->reader, changed);
+    return coding.untouched() ? exchanged(*held, changed) : codedAnew(*held, changed, coding);
 }
 
 } // namespace keepseal

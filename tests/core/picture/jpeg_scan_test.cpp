@@ -187,7 +187,7 @@ TEST(JpegScan, AMarkThatTheTablesOfAPlainPictureHaveNoCodesForIsPutOnAllTheSame)
     Bytes coded;
     ASSERT_FALSE(file.scan->addExchanged(before, after, coded));
 
-    const auto stamped = stampedUntouched(holdJpeg(source, "plain.jpg", facts).coefficients, part);
+    const auto stamped = stampedJpeg(holdJpeg(source, "plain.jpg", facts).coefficients, part);
     const JpegBlocks was(bytes), is(stamped);
     std::size_t other = 0;
     for (std::size_t i = 0; i < was.components[0].blocks.size(); ++i) {

@@ -205,7 +205,7 @@ TEST_F(BlocksAnew, ReadTogetherWithPixelsItIsTheSame) {
         const auto stamped = [&](int decodeAt, bool allAnew) {
             const auto held = holdJpeg(opened.original, kind.name, opened.facts, decodeAt, allAnew);
             EXPECT_EQ(held.decoded != nullptr, decodeAt > 0);
-            return stampedAnew(held.coefficients, part, {85, {2, 2}});
+            return stampedJpeg(held.coefficients, part, {85, {2, 2}});
         };
         const auto alone = stamped(0, true);
         EXPECT_EQ(stamped(2, true), alone);
@@ -221,7 +221,7 @@ TEST_F(BlocksAnew, ARequestThatFitsNoPictureIsRefused) {
     part.rgb.assign(32 * 32 * 3, 128);
     part.cells.assign(16, 1);
     const auto stamped = [&](const BlockCoding& coding, const ChangedPart& changed) {
-        return stampedAnew(holdJpeg(opened.original, "asked.jpg", opened.facts).coefficients, changed,
+        return stampedJpeg(holdJpeg(opened.original, "asked.jpg", opened.facts).coefficients, changed,
                            coding);
     };
     EXPECT_NO_THROW((void)stamped({90, {2, 2}}, part));

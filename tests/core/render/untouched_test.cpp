@@ -166,7 +166,7 @@ TEST_F(Untouched, ARequestThatFitsNoPictureIsRefused) {
     part.rgb.assign(32 * 32 * 3, 128);
     part.cells.assign(16, 1);
     const auto stamped = [](const ByteSource& source, const PictureFacts& facts, const ChangedPart& changed) {
-        return stampedUntouched(holdJpeg(source, "asked.jpg", facts).coefficients, changed);
+        return stampedJpeg(holdJpeg(source, "asked.jpg", facts).coefficients, changed);
     };
     EXPECT_NO_THROW((void)stamped(opened.original, opened.facts, part));
     const auto refused = [&](const std::function<void(ChangedPart&, PictureFacts&)>& change) {
@@ -236,7 +236,7 @@ TEST_F(Untouched, PixelsBesideTheCoefficientsAreThoseOfADecodeAndTheStampIsTheSa
             const auto alone = holdJpeg(opened.original, kind.name, opened.facts);
             EXPECT_FALSE(alone.decoded);
             EXPECT_EQ(beside.coarse.rgb, alone.coarse.rgb);
-            EXPECT_EQ(stampedUntouched(beside.coefficients, part), stampedUntouched(alone.coefficients, part))
+            EXPECT_EQ(stampedJpeg(beside.coefficients, part), stampedJpeg(alone.coefficients, part))
                 << kind.name << " 1/" << shrink;
             EXPECT_THROW((void)holdJpeg(opened.original, kind.name, opened.facts, 8), Problem);
         }
