@@ -115,15 +115,33 @@ void Canvas::blur(float radius) {
     std::copy(copy.begin(), copy.end(), data);
 }
 
+Pane::Pane(const Canvas& canvas, float left, float top, float right, float bottom, float border)
+    : x0(std::clamp(static_cast<int>((left - border) * canvas.height()), 0, canvas.width() - 1)),
+      y0(std::clamp(static_cast<int>((top - border) * canvas.height()), 0, canvas.height() - 1)),
+      width(std::clamp(static_cast<int>((right + border) * canvas.height()), x0 + 1, canvas.width()) - x0),
+      height(std::clamp(static_cast<int>((bottom + border) * canvas.height()), y0 + 1, canvas.height()) - y0),
+      light(static_cast<std::size_t>(width) * height * 4) {}
+
+void Pane::onto(Canvas& canvas, float focus, float veil, const Light& air, bool add) {
+    boxBlur(light, width, height, 4, boxRadius(focus * static_cast<float>(canvas.height())));
+    for (int y = 0; y < height; ++y) {
+        Light* under = canvas.row(y0 + y) + x0;
+        for (int x = 0; x < width; ++x) {
+            const float* d = at(x, y);
+            if (d[3] <= 0)
+                continue;
+            const Light own = mix(Light{d[0], d[1], d[2]}, air * d[3], veil);
+            under[x] = add ? under[x] + own : under[x] * (1 - d[3]) + own;
+        }
+    }
+}
+
 Layer::Layer(const Canvas& canvas, float x0, float y0, float x1, float y1, float border)
-    : m_x0(std::clamp(static_cast<int>((x0 - border) * canvas.height()), 0, canvas.width() - 1)),
-      m_y0(std::clamp(static_cast<int>((y0 - border) * canvas.height()), 0, canvas.height() - 1)),
-      m_width(std::clamp(static_cast<int>((x1 + border) * canvas.height()), m_x0 + 1, canvas.width()) - m_x0),
-      m_height(std::clamp(static_cast<int>((y1 + border) * canvas.height()), m_y0 + 1, canvas.height()) -
-               m_y0),
-      m_surface(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, m_width, m_height), cairo_surface_destroy),
+    : m_pane(canvas, x0, y0, x1, y1, border),
+      m_surface(cairo_image_surface_create(CAIRO_FORMAT_ARGB32, m_pane.width, m_pane.height),
+                cairo_surface_destroy),
       m_cairo(cairo_create(m_surface.get()), cairo_destroy) {
-    cairo_translate(m_cairo.get(), -m_x0, -m_y0);
+    cairo_translate(m_cairo.get(), -m_pane.x0, -m_pane.y0);
     cairo_scale(m_cairo.get(), canvas.height(), canvas.height());
     cairo_set_line_cap(m_cairo.get(), CAIRO_LINE_CAP_ROUND);
     cairo_set_line_join(m_cairo.get(), CAIRO_LINE_JOIN_ROUND);
@@ -137,32 +155,21 @@ void Layer::onto(Canvas& canvas, float focus, float gain, float veil, const Ligh
             table[static_cast<std::size_t>(i)] = toLinear(static_cast<float>(i) / 255);
         return table;
     }();
-    std::vector<float> data(static_cast<std::size_t>(m_width) * m_height * 4);
     const auto* bytes = cairo_image_surface_get_data(m_surface.get());
     const int stride = cairo_image_surface_get_stride(m_surface.get());
-    for (int y = 0; y < m_height; ++y)
-        for (int x = 0; x < m_width; ++x) {
+    for (int y = 0; y < m_pane.height; ++y)
+        for (int x = 0; x < m_pane.width; ++x) {
             const auto* p = bytes + static_cast<std::size_t>(y) * stride + static_cast<std::size_t>(x) * 4;
-            auto* d = &data[(static_cast<std::size_t>(y) * m_width + x) * 4];
             const int a = p[3];
             if (a == 0)
                 continue;
+            auto* d = m_pane.at(x, y);
             const float alpha = static_cast<float>(a) / 255;
             for (int c = 0; c < 3; ++c) // Cairo's bytes are blue, green, red, premultiplied
                 d[c] = linear[static_cast<std::size_t>(std::min(255, p[2 - c] * 255 / a))] * alpha * gain;
             d[3] = alpha;
         }
-    boxBlur(data, m_width, m_height, 4, boxRadius(focus * static_cast<float>(canvas.height())));
-    for (int y = 0; y < m_height; ++y) {
-        Light* under = canvas.row(m_y0 + y) + m_x0;
-        for (int x = 0; x < m_width; ++x) {
-            const float* d = &data[(static_cast<std::size_t>(y) * m_width + x) * 4];
-            if (d[3] <= 0)
-                continue;
-            const Light own = mix(Light{d[0], d[1], d[2]}, air * d[3], veil);
-            under[x] = add ? under[x] + own : under[x] * (1 - d[3]) + own;
-        }
-    }
+    m_pane.onto(canvas, focus, veil, air, add);
 }
 
 Developer::Developer(Canvas& canvas, const Camera& camera, int width, int height, std::uint32_t seed)
@@ -197,6 +204,18 @@ Developer::Developer(Canvas& canvas, const Camera& camera, int width, int height
                 0.62F * at(0, 0) + 0.26F * (at(1, 0) + at(0, 1) + at(-1, 0) + at(0, -1)) +
                 0.12F * (at(1, 1) + at(-1, -1));
         }
+    m_taps.resize(static_cast<std::size_t>(m_width));
+    for (int x = 0; x < m_width; ++x) {
+        const float at = (static_cast<float>(x) + 0.5F) * static_cast<float>(canvas.width()) /
+                             static_cast<float>(m_width) -
+                         0.5F;
+        const int base = static_cast<int>(std::floor(at));
+        for (int k = 0; k < 4; ++k) {
+            auto& taps = m_taps[static_cast<std::size_t>(x)];
+            taps.from[k] = std::clamp(base - 1 + k, 0, canvas.width() - 1);
+            taps.weight[k] = cubic(at - static_cast<float>(base - 1 + k));
+        }
+    }
     for (int i = 0; i <= kCurveSteps; ++i) {
         const float root = static_cast<float>(i) / kCurveSteps;
         m_curve[static_cast<std::size_t>(i)] =
@@ -213,15 +232,10 @@ const std::vector<Light>& Developer::widened(int canvasRow) {
     m_rowIndex[slot] = canvasRow;
     out.resize(static_cast<std::size_t>(m_width));
     const Light* in = m_canvas.row(canvasRow);
-    const float scale = static_cast<float>(m_canvas.width()) / static_cast<float>(m_width);
-    for (int x = 0; x < m_width; ++x) {
-        const float at = (static_cast<float>(x) + 0.5F) * scale - 0.5F;
-        const int base = static_cast<int>(std::floor(at));
-        Light sum;
-        for (int k = -1; k <= 2; ++k)
-            sum = sum + in[std::clamp(base + k, 0, m_canvas.width() - 1)] *
-                            cubic(at - static_cast<float>(base + k));
-        out[static_cast<std::size_t>(x)] = sum;
+    for (std::size_t x = 0; x < out.size(); ++x) {
+        const auto& taps = m_taps[x];
+        out[x] = in[taps.from[0]] * taps.weight[0] + in[taps.from[1]] * taps.weight[1] +
+                 in[taps.from[2]] * taps.weight[2] + in[taps.from[3]] * taps.weight[3];
     }
     return out;
 }
@@ -243,10 +257,16 @@ void Developer::row(int y, std::uint16_t* out) {
         &m_grain[static_cast<std::size_t>((y + m_seed * 37) & (kGrainTile - 1)) * kGrainTile];
     const float* tint =
         &m_grain[static_cast<std::size_t>((y + m_seed * 37 + 411) & (kGrainTile - 1)) * kGrainTile];
+    // Sums first: whole rows of numbers at a time.
+    const float* samples[4];
+    for (int k = 0; k < 4; ++k)
+        samples[k] = &rows[k]->r;
+    m_sums.resize(static_cast<std::size_t>(m_width) * 3);
+    for (std::size_t i = 0; i < m_sums.size(); ++i)
+        m_sums[i] = samples[0][i] * weights[0] + samples[1][i] * weights[1] + samples[2][i] * weights[2] +
+                    samples[3][i] * weights[3];
     for (int x = 0; x < m_width; ++x) {
-        Light l;
-        for (int k = 0; k < 4; ++k)
-            l = l + rows[k][x] * weights[k];
+        Light l{m_sums[3 * x], m_sums[3 * x + 1], m_sums[3 * x + 2]};
         const float cx = (static_cast<float>(x) / m_width - 0.5F) * aspect;
         const float fall = 1 - m_camera.vignette * (cx * cx + cy * cy) / corner;
         l = l * m_camera.balance * (m_camera.exposure * fall);

@@ -45,18 +45,31 @@ private:
     std::vector<Light> m_light;
 };
 
+/// Light over part of a canvas, each pixel's times its opacity.
+struct Pane {
+    /// With so much around it as it may be blurred by.
+    Pane(const Canvas& canvas, float x0, float y0, float x1, float y1, float border);
+    float* at(int x, int y) { ///< red, green, blue, opacity; x and y count from its own corner
+        return &light[(static_cast<std::size_t>(y) * width + x) * 4];
+    }
+    /// Onto the canvas: `focus` is the blur radius (picture heights), `veil` how much of `air` lies between
+    /// it and the lens. `add` adds light instead of covering.
+    void onto(Canvas& canvas, float focus, float veil, const Light& air, bool add = false);
+    int x0, y0, width, height; ///< pixels of the canvas
+    std::vector<float> light;
+};
+
 /// A transparent layer over part of a canvas. Drawn with Cairo in the canvas's own coordinates.
 class Layer {
 public:
     Layer(const Canvas& canvas, float x0, float y0, float x1, float y1, float border = 0.02F);
     cairo_t* cairo() { return m_cairo.get(); }
-    /// Onto the canvas: `focus` is the blur radius (picture heights), `gain` the brightness of its light,
-    /// `veil` how much of `air` lies between it and the lens. `add` adds light instead of covering.
+    /// Onto the canvas, as a pane; `gain`: the brightness of its light.
     void onto(Canvas& canvas, float focus = 0, float gain = 1, float veil = 0, const Light& air = {},
               bool add = false);
 
 private:
-    int m_x0, m_y0, m_width, m_height;
+    Pane m_pane;
     std::unique_ptr<cairo_surface_t, decltype(&cairo_surface_destroy)> m_surface;
     std::unique_ptr<cairo_t, decltype(&cairo_destroy)> m_cairo;
 };
@@ -81,6 +94,12 @@ private:
     std::uint32_t m_seed;
     std::vector<float> m_grain;
     std::vector<std::uint16_t> m_curve;
+    struct Taps {
+        int from[4];
+        float weight[4];
+    };
+    std::vector<Taps> m_taps; ///< of each column of the picture, in the canvas
+    std::vector<float> m_sums;
     std::vector<std::vector<Light>> m_rows;
     std::vector<int> m_rowIndex;
 };

@@ -1,120 +1,12 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// People far enough away to be shapes, marsh grass, lanterns, lights out of focus, stars.
+// Marsh grass, lanterns, lights out of focus, stars.
 #include "world.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace demo {
-namespace {
-
-/// A standing or walking person, feet at (0,0), one unit tall: seven and a half heads, as people are.
-void person(cairo_t* cr, Random& random, bool flies) {
-    const double stride = random.range(0.015F, 0.115F), lean = random.range(-0.025F, 0.025F),
-                 broad = random.range(0.82F, 1.08F);
-    const bool coat = random.unit() < 0.5F, hat = random.unit() < 0.35F, bag = random.unit() < 0.2F;
-    const double hip = -0.49;
-    for (const double side : {-1.0, 1.0}) { // legs narrow towards the foot, the hind heel lifted
-        const double foot = side * stride, lift = side < 0 ? stride * 0.18 : 0,
-                     hipX = lean + side * 0.035 * broad;
-        cairo_move_to(cr, hipX - 0.046 * broad, hip);
-        cairo_curve_to(cr, hipX - 0.04, -0.30, foot - 0.035, -0.26, foot - 0.026, -0.03 - lift);
-        cairo_line_to(cr, foot - 0.028, -lift);
-        cairo_line_to(cr, foot + 0.050, -lift * 0.4);
-        cairo_curve_to(cr, foot + 0.045, -0.03 - lift, foot + 0.028, -0.03, foot + 0.024, -0.05 - lift);
-        cairo_curve_to(cr, foot + 0.036, -0.26, hipX + 0.045, -0.30, hipX + 0.046 * broad, hip);
-        cairo_close_path(cr);
-        cairo_fill(cr);
-    }
-    const double hem = coat ? -0.38 : -0.47, hemWidth = (coat ? 0.108 : 0.080) * broad,
-                 shoulder = 0.098 * broad;
-    cairo_move_to(cr, lean - hemWidth, hem);
-    cairo_curve_to(cr, lean - 0.070 * broad, -0.60, lean - shoulder * 1.05, -0.70, lean - shoulder, -0.795);
-    cairo_curve_to(cr, lean - shoulder * 0.8, -0.835, lean - 0.035, -0.842, lean - 0.026, -0.868);
-    cairo_line_to(cr, lean + 0.026, -0.868);
-    cairo_curve_to(cr, lean + 0.035, -0.842, lean + shoulder * 0.8, -0.835, lean + shoulder, -0.795);
-    cairo_curve_to(cr, lean + shoulder * 1.05, -0.70, lean + 0.070 * broad, -0.60, lean + hemWidth, hem);
-    cairo_close_path(cr);
-    cairo_fill(cr);
-    cairo_save(cr);
-    cairo_translate(cr, lean + random.range(-0.008F, 0.012F), -0.925);
-    cairo_scale(cr, 0.049, 0.066);
-    cairo_arc(cr, 0, 0, 1, 0, 6.2832);
-    cairo_fill(cr);
-    if (hat) {
-        cairo_rectangle(cr, -1.15, -0.52, 2.3, 0.24);
-        cairo_fill(cr);
-        cairo_arc(cr, 0, -0.45, 0.98, 3.1416, 6.2832);
-        cairo_fill(cr);
-    }
-    cairo_restore(cr);
-    if (bag) {
-        cairo_save(cr);
-        cairo_translate(cr, lean - 0.075 * broad, -0.68);
-        cairo_scale(cr, 0.052, 0.105);
-        cairo_arc(cr, 0, 0, 1, 0, 6.2832);
-        cairo_restore(cr);
-        cairo_fill(cr);
-    }
-    cairo_set_line_width(cr, 0.042 * broad);
-    const double to = random.unit() < 0.5F ? -1 : 1;
-    for (const double side : {-1.0, 1.0}) {
-        const double x = lean + side * shoulder * 0.92, swing = random.range(-0.05F, 0.05F);
-        cairo_move_to(cr, x, -0.785);
-        if (flies) // both hands hold the line, up and forward
-            cairo_curve_to(cr, x + to * 0.05, -0.70, lean + to * 0.15, -0.70, lean + to * 0.19,
-                           -0.84 - 0.03 * side);
-        else
-            cairo_curve_to(cr, x + side * 0.022, -0.68, x + side * 0.02 + swing * 0.5, -0.60,
-                           x + side * 0.006 + swing, -0.47);
-        cairo_stroke(cr);
-    }
-}
-
-} // namespace
-
-void paintCrowd(Canvas& canvas, const Crowd& crowd) {
-    Random random(crowd.seed);
-    const float reach = crowd.height * 1.3F;
-    Layer layer(canvas, crowd.from - reach, crowd.y - reach, crowd.to + reach,
-                crowd.y + crowd.spread + reach);
-    cairo_t* cr = layer.cairo();
-    std::vector<std::pair<float, float>> places; // back rows first
-    for (int i = 0; i < crowd.count; ++i)
-        places.emplace_back(random.unit(), random.range(crowd.from, crowd.to));
-    std::sort(places.begin(), places.end());
-    for (const auto& [depth, x] : places) {
-        const double tall = crowd.height * (0.86 + 0.28 * depth) *
-                            (random.unit() < 0.18F ? 0.62 : random.range(0.92F, 1.06F));
-        const double y = crowd.y + crowd.spread * depth;
-        const auto state = random; // the mirrored figure must be the same one
-        const bool flies = random.unit() < 0.2F;
-        const double tone = crowd.dark * random.range(0.5F, 1.6F);
-        double r = tone, g = tone, b = tone * 1.15;
-        if (crowd.coloured && random.unit() < 0.5F) {
-            r = random.range(0.15F, 0.6F);
-            g = random.range(0.10F, 0.35F);
-            b = random.range(0.12F, 0.45F);
-        }
-        for (const bool mirror : {true, false}) {
-            if (mirror && !crowd.mirrored)
-                continue;
-            cairo_save(cr);
-            cairo_translate(cr, x, y);
-            cairo_scale(cr, tall, mirror ? -tall * 0.92 : tall);
-            cairo_set_source_rgba(cr, r, g, b, mirror ? 0.42 : 1.0);
-            auto same = state;
-            same.next();
-            person(cr, same, flies);
-            cairo_restore(cr);
-        }
-        for (int i = 0; i < 3; ++i)
-            random.next();
-    }
-    layer.onto(canvas, crowd.focus, 1, crowd.veil, crowd.air);
-}
-
 void paintGrass(Canvas& canvas, const Grass& grass) {
     Random random(grass.seed);
     Layer layer(canvas, 0, std::max(0.0F, grass.ground - grass.height * 1.7F), canvas.aspect(), 1.0F, 0.05F);

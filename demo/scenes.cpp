@@ -89,10 +89,13 @@ Kite far(Kite k, float veil, const Light& air, float focus = 0.0008F) {
     return k;
 }
 
-/// Many small kites, higher ones larger.
-void flock(Canvas& canvas, int count, float top, float bottom, float size, float veil, const Light& air,
-           std::uint32_t seed) {
+using Places = std::vector<std::pair<float, float>>;
+
+/// Many small kites, higher ones larger. Where they are.
+Places flock(Canvas& canvas, int count, float top, float bottom, float size, float veil, const Light& air,
+             std::uint32_t seed) {
     Random random(seed);
+    Places out;
     for (int i = 0; i < count; ++i) {
         const float t = random.unit();
         auto k = kite(static_cast<KiteKind>(random.next() % 4), random.range(0.05F, canvas.aspect() - 0.05F),
@@ -102,7 +105,19 @@ void flock(Canvas& canvas, int count, float top, float bottom, float size, float
         k = far(k, veil * (1.15F - 0.5F * t), air, 0.0006F);
         k.light = 0.95F;
         paintKite(canvas, k);
+        out.emplace_back(k.x, k.y);
     }
+    return out;
+}
+
+/// Before a low sun: edges are lit, the rest lies in what the sky gives.
+Daylight against(float x, const Light& sun, const Light& sky) {
+    return {{x, 0.22F, -0.95F}, sun, sky, sky * 0.5F};
+}
+
+/// Under clouds or in mist, from all over.
+Daylight soft(const Light& sky) {
+    return {{0.2F, 0.9F, 0.3F}, sky * 0.25F, sky, sky * 0.55F};
 }
 
 // --- the pictures, in the order of the day
@@ -124,6 +139,7 @@ void mistMorning(Canvas& c, std::uint32_t seed) {
     paintKite(c, far(kite(KiteKind::Delta, 1.08F, 0.22F, 0.05F, -0.2F, 1, 1.6F, 4), 0.66F, air, 0.0015F));
     Crowd crowd;
     crowd.y = 0.775F, crowd.height = 0.085F, crowd.count = 5, crowd.from = 0.62F, crowd.to = 0.95F;
+    crowd.light = soft(air * 0.6F);
     crowd.veil = 0.55F, crowd.air = air, crowd.mirrored = true, crowd.focus = 0.0009F, crowd.seed = seed;
     paintCrowd(c, crowd);
     paintHaze(c, 0.70F, air, 0.55F, 0.22F, seed);
@@ -144,6 +160,7 @@ void mistTail(Canvas& c, std::uint32_t seed) {
     paintKite(c, k);
     Crowd crowd;
     crowd.y = 0.93F, crowd.height = 0.05F, crowd.count = 3, crowd.from = 0.35F, crowd.to = 0.52F;
+    crowd.light = soft(air * 0.6F);
     crowd.veil = 0.4F, crowd.air = air, crowd.mirrored = true, crowd.seed = seed;
     paintCrowd(c, crowd);
     paintHaze(c, 0.89F, air, 0.5F, 0.16F, seed);
@@ -166,8 +183,8 @@ void mistWalkers(Canvas& c, std::uint32_t seed) {
         crowd.count = 6 - i, crowd.from = 0.15F + 0.2F * static_cast<float>(i), crowd.to = 1.25F,
         crowd.spread = 0.03F;
         crowd.veil = 0.62F - 0.2F * static_cast<float>(i), crowd.air = air, crowd.mirrored = true,
-        crowd.dark = 0.16F;
-        crowd.focus = 0.0011F, crowd.seed = seed + static_cast<std::uint32_t>(i) * 5;
+        crowd.light = soft(air * 0.45F);
+        crowd.focus = 0.0007F, crowd.seed = seed + static_cast<std::uint32_t>(i) * 5;
         paintCrowd(c, crowd);
     }
     paintHaze(c, 0.58F, air, 0.62F, 0.16F, seed);
@@ -180,16 +197,17 @@ void noonKites(Canvas& c, std::uint32_t seed) {
     paintSky(c, sky);
     paintFlat(c, sky, {});
     paintBank(c, 0.862F, 0.03F, srgb(70, 84, 52), 0.35F, sky.low, seed);
-    flock(c, 9, 0.25F, 0.72F, 0.035F, 0.3F, sky.low, seed + 4);
+    auto kites = flock(c, 9, 0.25F, 0.72F, 0.035F, 0.3F, sky.low, seed + 4);
     auto a = kite(KiteKind::Delta, 0.44F, 0.30F, 0.145F, 0.25F, 0, 2.2F, 1);
-    a.lineX = 0.7F, a.lineY = 0.9F, a.light = 1.15F;
+    a.light = 1.15F;
     paintKite(c, a);
     auto b = kite(KiteKind::Diamond, 1.12F, 0.20F, 0.10F, -0.25F, 2, 3.4F, 2);
-    b.lineX = 0.9F, b.lineY = 0.9F, b.light = 1.1F;
+    b.light = 1.1F;
     paintKite(c, b);
+    kites.insert(kites.begin(), {{a.x, a.y}, {b.x, b.y}});
     Crowd crowd;
     crowd.y = 0.885F, crowd.height = 0.055F, crowd.count = 26, crowd.from = 0.05F, crowd.to = 1.45F,
-    crowd.coloured = true;
+    crowd.coloured = true, crowd.kites = kites, crowd.shadow = 0.4F;
     crowd.veil = 0.12F, crowd.air = sky.low, crowd.mirrored = true, crowd.seed = seed;
     paintCrowd(c, crowd);
     paintHaze(c, 0.86F, sky.low, 0.25F, 0.05F, seed);
@@ -243,10 +261,10 @@ void wetSand(Canvas& c, std::uint32_t seed) {
     flat.ripple = 1.3F;
     paintFlat(c, sky, flat);
     paintBank(c, 0.343F, 0.02F, srgb(84, 92, 66), 0.45F, sky.low, seed);
-    flock(c, 5, 0.06F, 0.26F, 0.04F, 0.25F, sky.low, seed + 2);
+    const auto kites = flock(c, 5, 0.06F, 0.26F, 0.04F, 0.25F, sky.low, seed + 2);
     Crowd crowd;
     crowd.y = 0.38F, crowd.height = 0.07F, crowd.count = 12, crowd.from = 0.1F, crowd.to = 1.2F,
-    crowd.mirrored = true, crowd.coloured = true;
+    crowd.mirrored = true, crowd.coloured = true, crowd.kites = kites, crowd.shadow = 0.45F;
     crowd.veil = 0.12F, crowd.air = sky.low, crowd.seed = seed;
     paintCrowd(c, crowd);
 }
@@ -265,10 +283,11 @@ void shoreline(Canvas& c, std::uint32_t seed) {
     paintFlat(c, sky, flat);
     paintBank(c, 0.604F, 0.05F, srgb(76, 86, 60), 0.55F, sky.low, seed);
     paintBank(c, 0.62F, 0.022F, srgb(66, 78, 46), 0.3F, sky.low, seed + 8);
-    flock(c, 30, 0.08F, 0.50F, 0.065F, 0.28F, sky.low, seed + 2);
+    auto kites = flock(c, 30, 0.08F, 0.50F, 0.065F, 0.28F, sky.low, seed + 2);
     Crowd crowd;
     crowd.y = 0.665F, crowd.height = 0.10F, crowd.count = 70, crowd.from = 0.2F, crowd.to = 3.8F,
-    crowd.mirrored = true, crowd.coloured = true;
+    kites.resize(12);
+    crowd.mirrored = true, crowd.coloured = true, crowd.kites = kites, crowd.shadow = 0.4F;
     crowd.spread = 0.04F, crowd.veil = 0.14F, crowd.air = sky.low, crowd.seed = seed;
     paintCrowd(c, crowd);
     paintHaze(c, 0.6F, sky.low, 0.3F, 0.07F, seed);
@@ -287,11 +306,17 @@ void sandFlyers(Canvas& c, std::uint32_t seed) {
     flat.wet = 0.75F;
     paintFlat(c, sky, flat);
     paintBank(c, 0.565F, 0.03F, srgb(60, 62, 50), 0.4F, sky.low, seed);
-    flock(c, 7, 0.06F, 0.40F, 0.06F, 0.15F, sky.low, seed + 3);
+    auto kites = flock(c, 7, 0.06F, 0.40F, 0.06F, 0.15F, sky.low, seed + 3);
+    kites.resize(3);
     Crowd crowd;
     crowd.y = 0.70F, crowd.height = 0.20F, crowd.count = 7, crowd.from = 0.25F, crowd.to = 1.3F,
     crowd.mirrored = true, crowd.spread = 0.06F;
-    crowd.dark = 0.10F, crowd.seed = seed, crowd.veil = 0.05F, crowd.air = sky.low;
+    crowd.light = {{-0.85F, 0.34F, -0.35F},
+                   Light{1.5F, 1.05F, 0.62F},
+                   Light{0.20F, 0.22F, 0.27F},
+                   Light{0.14F, 0.11F, 0.09F}};
+    crowd.kites = kites, crowd.shadow = 0.3F;
+    crowd.seed = seed, crowd.veil = 0.05F, crowd.air = sky.low;
     paintCrowd(c, crowd);
 }
 
@@ -307,7 +332,8 @@ void crowdSunset(Canvas& c, std::uint32_t seed) {
         Crowd crowd;
         crowd.y = 0.86F + 0.06F * static_cast<float>(i), crowd.height = 0.13F + 0.09F * static_cast<float>(i),
         crowd.count = 22 - 4 * i;
-        crowd.from = 0, crowd.to = c.aspect(), crowd.dark = 0.06F - 0.02F * static_cast<float>(i),
+        crowd.from = 0, crowd.to = c.aspect(),
+        crowd.light = against(0.25F, Light{2.4F, 1.2F, 0.5F}, Light{0.11F, 0.075F, 0.075F}),
         crowd.spread = 0.05F;
         crowd.focus = 0.0006F + 0.001F * static_cast<float>(i),
         crowd.seed = seed + static_cast<std::uint32_t>(i);
@@ -421,7 +447,7 @@ void bankAndSky(Canvas& c, std::uint32_t seed) {
     paintKite(c, k);
     Crowd crowd;
     crowd.y = 0.715F, crowd.height = 0.10F, crowd.count = 2, crowd.from = 1.02F, crowd.to = 1.16F,
-    crowd.spread = 0.005F, crowd.seed = seed + 1;
+    crowd.spread = 0.005F, crowd.seed = seed + 1, crowd.light = soft(sky.low * 0.5F);
     paintCrowd(c, crowd);
 }
 
@@ -444,6 +470,7 @@ void goldenHour(Canvas& c, std::uint32_t seed) {
     paintKite(c, k);
     Crowd crowd;
     crowd.y = 0.80F, crowd.height = 0.09F, crowd.count = 9, crowd.from = 0.5F, crowd.to = 1.4F,
+    crowd.light = against(0.4F, Light{2.0F, 1.3F, 0.6F}, Light{0.24F, 0.19F, 0.14F});
     crowd.mirrored = true, crowd.seed = seed;
     crowd.veil = 0.12F, crowd.air = sky.low;
     paintCrowd(c, crowd);
@@ -467,8 +494,12 @@ void lanternRow(Canvas& c, std::uint32_t seed) {
     paintBokeh(c, 60, 0.50F, 0.60F, 0.014F, {{1, 0.62F, 0.3F}, {1, 0.45F, 0.25F}, {0.9F, 0.8F, 0.6F}}, seed);
     Crowd crowd;
     crowd.y = 0.66F, crowd.height = 0.13F, crowd.count = 14, crowd.from = 0.05F, crowd.to = 1.45F,
-    crowd.mirrored = true, crowd.dark = 0.02F, crowd.seed = seed;
-    crowd.focus = 0.0012F;
+    crowd.light = {{0.1F, 0.7F, -0.5F},
+                   Light{0.30F, 0.15F, 0.06F},
+                   Light{0.035F, 0.035F, 0.05F},
+                   Light{0.03F, 0.02F, 0.015F}};
+    crowd.mirrored = true, crowd.seed = seed;
+    crowd.focus = 0.0009F;
     paintCrowd(c, crowd);
     const Light warm{1, 0.52F, 0.18F}, red{1, 0.24F, 0.12F}, pale{1, 0.78F, 0.46F};
     const float xs[] = {0.16F, 0.40F, 0.66F, 0.98F, 1.25F};
@@ -508,7 +539,8 @@ void nightFlight(Canvas& c, std::uint32_t seed) {
     paintBokeh(c, 26, 0.83F, 0.85F, 0.006F, {{1, 0.7F, 0.4F}, {0.9F, 0.9F, 1}}, seed);
     Crowd crowd;
     crowd.y = 0.90F, crowd.height = 0.10F, crowd.count = 6, crowd.from = 0.5F, crowd.to = 1.3F,
-    crowd.dark = 0.006F, crowd.seed = seed;
+    crowd.light = {{0.1F, 0.3F, -0.9F}, Light{0.02F, 0.018F, 0.014F}, Light{0.002F, 0.0025F, 0.004F}, {}};
+    crowd.seed = seed;
     paintCrowd(c, crowd);
 }
 
@@ -543,11 +575,13 @@ void duneGrey(Canvas& c, std::uint32_t seed) {
     paintFlat(c, sky, flat);
     paintBank(c, 0.525F, 0.05F, srgb(70, 72, 60), 0.2F, sky.low, seed);
     Crowd crowd;
-    crowd.y = 0.60F, crowd.height = 0.16F, crowd.count = 4, crowd.from = 0.4F, crowd.to = 0.9F,
-    crowd.dark = 0.03F, crowd.seed = seed + 1, crowd.mirrored = true;
+    crowd.y = 0.60F, crowd.height = 0.16F, crowd.count = 4, crowd.from = 0.4F, crowd.to = 0.9F;
+    const auto k = kite(KiteKind::Foil, 0.95F, 0.20F, 0.10F, 0.1F, 5, 0, 2);
+    crowd.light = {
+        {-0.5F, 0.7F, 0.35F}, Light{0.6F, 0.58F, 0.52F}, sky.low * 0.4F, Light{0.14F, 0.13F, 0.11F}};
+    crowd.kites = {{k.x, k.y}}, crowd.shadow = 0.4F;
+    crowd.seed = seed + 1, crowd.mirrored = true;
     paintCrowd(c, crowd);
-    auto k = kite(KiteKind::Foil, 0.95F, 0.20F, 0.10F, 0.1F, 5, 0, 2);
-    k.lineX = 0.62F, k.lineY = 0.52F;
     paintKite(c, k);
 }
 
@@ -574,7 +608,9 @@ void posterSunset(Canvas& c, std::uint32_t seed) {
     paintKite(c, k);
     Crowd crowd;
     crowd.y = 0.90F, crowd.height = 0.12F, crowd.count = 7, crowd.from = 0.15F, crowd.to = 1.0F,
-    crowd.dark = 0.015F, crowd.mirrored = true, crowd.seed = seed;
+    crowd.light = against(0, Light{2.2F, 1.0F, 0.4F}, Light{0.10F, 0.06F, 0.05F});
+    crowd.kites = {{k.x, k.y}};
+    crowd.mirrored = true, crowd.seed = seed;
     paintCrowd(c, crowd);
 }
 

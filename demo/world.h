@@ -4,6 +4,7 @@
 // are in picture heights.
 #pragma once
 
+#include "body.h"
 #include "canvas.h"
 
 namespace demo {
@@ -58,8 +59,10 @@ struct Crowd {
     float height = 0.1F;            ///< of a grown person
     int count = 10;
     float from = 0, to = 1.5F; ///< x
-    float dark = 0.02F;        ///< how dark their clothes are
+    Daylight light;
+    float shadow = 0; ///< how much of the light on the ground they take away
     bool coloured = false, mirrored = false;
+    std::vector<std::pair<float, float>> kites; ///< some hold their lines
     float focus = 0, veil = 0;
     Light air{};
     std::uint32_t seed = 1;

@@ -228,11 +228,12 @@ struct JpegCoefficients : KeptThere {
 
 namespace {
 
-/// What is held needs no file beside the request.
+/// `beside`: what goes along with the request; what is held needs no file there.
 template <class Fill>
-Answered askHolder(const JpegCoefficients& held, std::uint64_t counted, const Fill& fill) {
+Answered askHolder(const JpegCoefficients& held, const ByteSource& beside, std::uint64_t counted,
+                   const Fill& fill) {
     requireFits(counted, held.name);
-    return ask(held.worker, NoSource(), held.name, {timeFor(held.facts), memoryFor(counted)}, fill);
+    return ask(held.worker, beside, held.name, {timeFor(held.facts), memoryFor(counted)}, fill);
 }
 
 } // namespace
@@ -268,7 +269,7 @@ HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const Pictu
 Frame pixelsOf(const JpegCoefficients& held, const Rect& area) {
     const auto pixels = static_cast<std::uint64_t>(std::max(area.width, 0)) *
                         static_cast<std::uint64_t>(std::max(area.height, 0));
-    auto answer = askHolder(held, 16 * pixels, [&](Request::Builder request) {
+    auto answer = askHolder(held, NoSource(), 16 * pixels, [&](Request::Builder request) {
         auto asked = request.initPixelsOf();
         asked.setHeld(held.number);
         asked.setX(area.x);
@@ -292,14 +293,15 @@ Bytes stampedJpeg(std::shared_ptr<JpegCoefficients> held, const ChangedPart& cha
     const auto most =
         kMegabyte + (coding.untouched() ? 2 * held->bytes + 4 * changed.rgb.size() : 10 * pixels);
     // The file, and what it becomes; the part as it comes and as it is encoded.
-    auto answer =
-        askHolder(*held, held->bytes + most + 6 * changed.rgb.size(), [&](Request::Builder request) {
-            auto asked = request.initStamp();
-            asked.setHeld(held->number);
-            asked.setQuality(coding.quality);
-            wire::write(asked.initPerColour(), coding.perColour);
-            wire::write(asked.initChanged(), changed);
-        });
+    const MemorySource pixelsOfPart({changed.rgb.data(), changed.rgb.size()});
+    auto answer = askHolder(*held, pixelsOfPart, held->bytes + most + 6 * changed.rgb.size(),
+                            [&](Request::Builder request) {
+                                auto asked = request.initStamp();
+                                asked.setHeld(held->number);
+                                asked.setQuality(coding.quality);
+                                wire::write(asked.initPerColour(), coding.perColour);
+                                wire::write(asked.initChanged(), changed);
+                            });
     const auto length = expected(answer, Answer::STAMPED).getStamped();
     held->number = 0;
     if (length > most)

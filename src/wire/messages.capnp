@@ -55,7 +55,7 @@ struct Wish {
 }
 
 # Of picture/untouched.h.
-struct Changed { x @0 :Int32; y @1 :Int32; size @2 :Size; rgb @3 :Data; cells @4 :Data; }
+struct Changed { x @0 :Int32; y @1 :Int32; size @2 :Size; cells @3 :Data; } # its pixels: beside the request
 
 struct Argument { name @0 :Text; value @1 :Text; }
 struct Note { kind @0 :Text; subject @1 :Text; arguments @2 :List(Argument); }

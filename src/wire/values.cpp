@@ -156,14 +156,12 @@ void write(messages::Changed::Builder to, const ChangedPart& from) {
     to.setX(from.area.x);
     to.setY(from.area.y);
     write(to.initSize(), {from.area.width, from.area.height});
-    to.setRgb({from.rgb.data(), from.rgb.size()});
     to.setCells({from.cells.data(), from.cells.size()});
 }
 ChangedPart read(messages::Changed::Reader from) {
     const auto size = read(from.getSize());
     ChangedPart out;
     out.area = {within(from.getX(), 0, 1 << 30), within(from.getY(), 0, 1 << 30), size.width, size.height};
-    out.rgb.assign(from.getRgb().begin(), from.getRgb().end());
     out.cells = bytesOf(from.getCells());
     return out;
 }

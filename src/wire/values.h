@@ -23,8 +23,8 @@ PictureFacts read(messages::Facts::Reader from);
 void write(messages::FactsOfFile::Builder to, const PictureFacts& from);
 PictureFacts read(messages::FactsOfFile::Reader from);
 
+/// Without its pixels. Its sizes are looked at where they are used.
 void write(messages::Changed::Builder to, const ChangedPart& from);
-/// Its sizes are looked at where they are used.
 ChangedPart read(messages::Changed::Reader from);
 
 void write(messages::Wish::Builder to, const DevelopWish& from);

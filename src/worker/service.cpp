@@ -11,7 +11,6 @@
 #include "wire/values.h"
 
 #include <cerrno>
-#include <malloc.h>
 #include <map>
 #include <poll.h>
 
@@ -99,7 +98,7 @@ private:
         case Request::PIXELS_OF:
             return pixelsOf(request.getPixelsOf(), to);
         case Request::STAMP:
-            return stamp(request.getStamp(), to);
+            return stamp(request.getStamp(), source, to);
         case Request::FORGET:
             break;
         }
@@ -201,8 +200,11 @@ private:
         m_shared.push_back(wire::besideOf(m_frame.rgb));
     }
 
-    void stamp(Request::Stamp::Reader asked, Answer::Builder to) {
-        const auto changed = wire::read(asked.getChanged());
+    void stamp(Request::Stamp::Reader asked, const ByteSource& pixels, Answer::Builder to) {
+        auto changed = wire::read(asked.getChanged());
+        changed.rgb.resize(pixels.size());
+        if (pixels.read(0, {changed.rgb.data(), changed.rgb.size()}) != changed.rgb.size())
+            wire::nonsense();
         const auto& coefficients = held(asked.getHeld());
         const auto bytes =
             stampedJpeg(coefficients, changed, {asked.getQuality(), wire::read(asked.getPerColour())});
@@ -226,7 +228,6 @@ void serve(int socket, const Locks& locks) {
         if (::poll(&wanted, 1, kKeepPixelsMs) > 0)
             return true;
         releasePixelMemory(); // nobody wants anything: what is kept for the next picture goes back
-        ::malloc_trim(0);
         return ::poll(&wanted, 1, -1) > 0 || errno == EINTR;
     };
     {

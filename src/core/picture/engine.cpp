@@ -28,13 +28,14 @@ void startPictureEngine(const char* programName) {
         if (VIPS_INIT(programName) != 0)
             throw Problem(ProblemKind::Internal, {},
                           Saying("libvips did not start: {reason}", {{"reason", takeVipsError()}}));
-        // Pixel buffers go back to the system when they are freed, instead of leaving holes that grow with
-        // the run. What a damaged picture makes libvips mutter is told by our own problem, with the picture's
-        // name.
+        // What a damaged picture makes libvips mutter is told by our own problem, with the picture's name.
         g_log_set_handler(
             "VIPS", G_LOG_LEVEL_WARNING, [](const gchar*, GLogLevelFlags, const gchar*, gpointer) {},
             nullptr);
-        ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
+        // A picture's bytes are as many as those of the next: they stay until the run ends, since pages that
+        // are touched for the first time take longer than what is done with them. (32 MB: glibc's most.)
+        ::mallopt(M_MMAP_THRESHOLD, 32 << 20);
+        ::mallopt(M_TRIM_THRESHOLD, 64 << 20);
         vips_concurrency_set(1);
         vips_cache_set_max(0);
         // The vector code (liborc 0.4.33) frees its programs without a lock: two threads that end a resample

@@ -3,6 +3,7 @@
 #include "picture/pixel_memory.h"
 
 #include <atomic>
+#include <malloc.h>
 #include <map>
 #include <mutex>
 #include <new>
@@ -125,11 +126,14 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
 }
 
 void releasePixelMemory() noexcept {
-    const std::lock_guard lock(keptMutex);
-    for (const auto& kept : keptBlocks())
-        dropBlock(kept.block, kept.bytes);
-    keptBlocks().clear();
-    keptBytes = 0;
+    {
+        const std::lock_guard lock(keptMutex);
+        for (const auto& kept : keptBlocks())
+            dropBlock(kept.block, kept.bytes);
+        keptBlocks().clear();
+        keptBytes = 0;
+    }
+    ::malloc_trim(0);
 }
 
 } // namespace keepseal

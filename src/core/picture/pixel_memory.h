@@ -19,7 +19,7 @@ namespace keepseal {
 /// Any thread. `bytes` may be less than what the block had when it was taken.
 void* takePixelBlock(std::size_t bytes);
 void givePixelBlock(void* block, std::size_t bytes) noexcept;
-/// Gives what is kept back to the system: after a run.
+/// Gives what is kept back to the system, and what the process has freed: after a run.
 void releasePixelMemory() noexcept;
 /// At most this much is kept.
 inline constexpr std::size_t kMostKeptPixelBytes = 192U << 20;

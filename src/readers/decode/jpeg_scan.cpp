@@ -106,10 +106,11 @@ std::optional<ScanShape> scanShapeOf(const jpeg_decompress_struct& header) {
 } // namespace
 
 UnitBlocks::UnitBlocks(const ScanShape& shape, const UnitArea& area)
-    : m_area(area), m_unitsAcross(shape.unitsAcross) {
+    : m_area(area), m_unitsAcross(shape.unitsAcross), m_isChanged(area.width() * area.height()) {
     for (const auto& component : shape.components) {
         const auto stride = area.width() * component.across;
-        m_components.push_back({area.left * component.across, area.top * component.down, stride,
+        m_components.push_back({component.across, component.down, area.left * component.across,
+                                area.top * component.down, stride,
                                 std::vector<JCOEF>(stride * component.down * area.height() * DCTSIZE2)});
     }
 }
@@ -118,6 +119,15 @@ JBLOCKROW UnitBlocks::at(std::size_t component, std::size_t x, std::size_t y) {
     auto& own = m_components[component];
     return reinterpret_cast<JBLOCKROW>(own.coefficients.data() +
                                        ((y - own.top) * own.stride + x - own.left) * DCTSIZE2);
+}
+
+void UnitBlocks::put(std::size_t component, std::size_t x, std::size_t y, const JBLOCK& block) {
+    auto& was = *at(component, x, y);
+    if (std::equal(std::begin(was), std::end(was), std::begin(block)))
+        return;
+    std::copy(std::begin(block), std::end(block), std::begin(was));
+    const auto& own = m_components[component];
+    m_isChanged[indexOf(y / own.down * m_unitsAcross + x / own.across)] = true;
 }
 
 std::unique_ptr<JpegScan> JpegScan::from(ByteSpan coded, const jpeg_decompress_struct& header) {

@@ -51,22 +51,29 @@ public:
     const JBLOCK& block(std::size_t component, std::size_t x, std::size_t y) const {
         return *const_cast<UnitBlocks*>(this)->at(component, x, y);
     }
+    /// Another block in the place of one of these.
+    void put(std::size_t component, std::size_t x, std::size_t y, const JBLOCK& block);
+    /// Whether one was put into it that differs from what was read.
+    bool isChanged(std::size_t unit) const { return m_isChanged[indexOf(unit)]; }
     /// Where a unit was read, from one bit up to another.
-    std::pair<std::uint64_t, std::uint64_t> bitsOf(std::size_t unit) const {
-        return m_bits[(unit / m_unitsAcross - m_area.top) * m_area.width() + unit % m_unitsAcross -
-                      m_area.left];
-    }
+    std::pair<std::uint64_t, std::uint64_t> bitsOf(std::size_t unit) const { return m_bits[indexOf(unit)]; }
 
 private:
     friend class JpegScan;
     struct Component {
+        std::size_t across = 1, down = 1;          ///< blocks in a unit
         std::size_t left = 0, top = 0, stride = 0; ///< in blocks
         std::vector<JCOEF> coefficients;
     };
+    std::size_t indexOf(std::size_t unit) const { ///< unit: counted over the whole picture
+        return (unit / m_unitsAcross - m_area.top) * m_area.width() + unit % m_unitsAcross - m_area.left;
+    }
+
     UnitArea m_area;
     std::size_t m_unitsAcross;
     std::vector<Component> m_components;
     std::vector<std::pair<std::uint64_t, std::uint64_t>> m_bits;
+    std::vector<bool> m_isChanged;
 };
 
 class JpegScan {
@@ -79,10 +86,10 @@ public:
     /// The first coefficients of a component's blocks, in rows of its stride.
     const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
     UnitBlocks blocks(const UnitArea& area) const;
-    /// Adds the coded data, up to the end of the JPEG, in which `after` stands for some blocks that were read
-    /// as `before`, and all else is copied bit by bit. False: the original's tables have no code for a value
-    /// in it, or one was changed and the next in the scan is none of these.
-    bool addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const;
+    /// Adds the coded data, up to the end of the JPEG, in which `units`, read from here, are as they have
+    /// been changed, and all else is copied bit by bit. False: the original's tables have no code for a value
+    /// in one, or one was changed and the next in the scan is none of these.
+    bool addExchanged(const UnitBlocks& units, Bytes& to) const;
 
 private:
     struct Segment {                    ///< between restart markers

@@ -60,8 +60,8 @@ void addEscaped(ByteSpan bytes, Bytes& to) {
 /// One file, segment by segment.
 class JpegScan::Rewriter {
 public:
-    Rewriter(const JpegScan& scan, const UnitBlocks& before, const UnitBlocks& after, Bytes& to)
-        : m_scan(scan), m_before(before), m_after(after), m_area(after.area()), m_to(to) {}
+    Rewriter(const JpegScan& scan, const UnitBlocks& units, Bytes& to)
+        : m_scan(scan), m_units(units), m_area(units.area()), m_to(to) {}
 
     bool write() {
         const auto& segments = m_scan.m_segments;
@@ -93,10 +93,10 @@ private:
                        last = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.right, begin, end);
             if (first == last)
                 continue;
-            copyUpTo(m_before.bitsOf(first).first);
+            copyUpTo(m_units.bitsOf(first).first);
             if (!writeUnits(first, last))
                 return false;
-            copied = m_before.bitsOf(last - 1).second;
+            copied = m_units.bitsOf(last - 1).second;
             // What follows would be told from what is no longer there.
             if (last < end && !isHeld(last) && meansBefore(last) != m_scan.meansBefore(last))
                 return false;
@@ -113,8 +113,8 @@ private:
     bool writeUnits(std::size_t first, std::size_t last) {
         for (auto unit = first; unit < last; ++unit) {
             const auto before = meansBefore(unit);
-            if (before == m_scan.meansBefore(unit) && staysAsItIs(unit)) {
-                const auto [begin, end] = m_before.bitsOf(unit);
+            if (before == m_scan.meansBefore(unit) && !m_units.isChanged(unit)) {
+                const auto [begin, end] = m_units.bitsOf(unit);
                 m_bits.copy(m_scan.m_bytes.data(), begin, end);
             } else if (!writeUnit(unit, before)) {
                 return false;
@@ -126,7 +126,7 @@ private:
     bool writeUnit(std::size_t unit, Means last) {
         bool coded = true;
         m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-            const auto& block = m_after.block(c, x, y);
+            const auto& block = m_units.block(c, x, y);
             coded = coded && writeMean(m_bits, m_scan.meansOf(c), block[0] - last[c]) &&
                     writeOthers(m_bits, m_scan.othersOf(c), block);
             last[c] = block[0];
@@ -134,36 +134,26 @@ private:
         return coded;
     }
 
-    bool staysAsItIs(std::size_t unit) const {
-        bool same = true;
-        m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
-            const auto &was = m_before.block(c, x, y), &is = m_after.block(c, x, y);
-            same = same && std::equal(std::begin(was), std::end(was), std::begin(is));
-        });
-        return same;
-    }
-
     /// As they are now.
     Means meansBefore(std::size_t unit) const {
         auto out = m_scan.meansBefore(unit);
         if (unit % m_scan.m_shape.restart != 0 && isHeld(unit - 1))
             m_scan.eachBlock(unit - 1, [&](std::size_t c, std::size_t x, std::size_t y) {
-                out[c] = m_after.block(c, x, y)[0];
+                out[c] = m_units.block(c, x, y)[0];
             });
         return out;
     }
 
     const JpegScan& m_scan;
-    const UnitBlocks& m_before;
-    const UnitBlocks& m_after;
-    const UnitArea& m_area; ///< of both
+    const UnitBlocks& m_units;
+    const UnitArea& m_area; ///< theirs
     Bytes& m_to;
     BitWriter m_bits{64U << 10};
 };
 
-bool JpegScan::addExchanged(const UnitBlocks& before, const UnitBlocks& after, Bytes& to) const {
+bool JpegScan::addExchanged(const UnitBlocks& units, Bytes& to) const {
     to.reserve(to.size() + m_bytes.size() + m_bytes.size() / 64);
-    return Rewriter(*this, before, after, to).write();
+    return Rewriter(*this, units, to).write();
 }
 
 } // namespace keepseal

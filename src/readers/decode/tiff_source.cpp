@@ -30,7 +30,7 @@ toff_t seekTo(thandle_t handle, toff_t offset, int whence) {
 } // namespace
 
 /// "m": never mapped into memory, the file may shrink under it.
-Tiff openTiff(TiffReader& reader) {
+OpenedTiff openTiff(TiffReader& reader) {
     return {TIFFClientOpen(
                 "picture", "rm", &reader, readBytes,
                 [](thandle_t, void*, tmsize_t) -> tmsize_t { return -1; }, seekTo,

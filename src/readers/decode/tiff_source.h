@@ -14,9 +14,9 @@ struct TiffReader {
     const ByteSource& source;
     std::uint64_t offset = 0;
 };
-using Tiff = std::unique_ptr<TIFF, decltype(&TIFFClose)>;
+using OpenedTiff = std::unique_ptr<TIFF, decltype(&TIFFClose)>;
 
 /// Null: it is none. `reader` outlives it.
-Tiff openTiff(TiffReader& reader);
+OpenedTiff openTiff(TiffReader& reader);
 
 } // namespace keepseal

@@ -106,7 +106,7 @@ TEST(JpegScan, WithoutAChangeEveryBitIsTheOriginals) {
                                     {across / 3, down / 2, across / 2, down}}) {
             const auto blocks = file.scan->blocks(area);
             Bytes coded;
-            ASSERT_TRUE(file.scan->addExchanged(blocks, blocks, coded));
+            ASSERT_TRUE(file.scan->addExchanged(blocks, coded));
             EXPECT_EQ(file.with(coded), file.bytes) << kind.name;
         }
     }
@@ -125,8 +125,7 @@ TEST(JpegScan, ChangedBlocksAreReadAsTheyWereWrittenAndNoOtherIsChanged) {
             UnitArea area{below(shape.unitsAcross), below(shape.unitsDown), 0, 0};
             area.right = area.left + 1 + below(shape.unitsAcross - area.left);
             area.bottom = area.top + 1 + below(shape.unitsDown - area.top);
-            const auto before = file.scan->blocks(area);
-            auto after = before;
+            auto units = file.scan->blocks(area);
             for (int change = 0; change < 12; ++change) {
                 const auto column = area.left + below(area.width()), row = area.top + below(area.height());
                 const auto next = row * shape.unitsAcross + column + 1;
@@ -144,11 +143,11 @@ TEST(JpegScan, ChangedBlocksAreReadAsTheyWereWrittenAndNoOtherIsChanged) {
                 auto& block = component.blocks[y * component.across + x];
                 for (int i = 0; i < 5; ++i) // large and small, of either sign, and runs of zeros between them
                     block[below(DCTSIZE2)] = static_cast<JCOEF>(static_cast<int>(below(1600)) - 800);
-                std::copy(block.begin(), block.end(), *after.at(c, x, y));
+                units.put(c, x, y, *reinterpret_cast<const JBLOCK*>(block.data()));
                 ++changes;
             }
             Bytes coded;
-            ASSERT_TRUE(file.scan->addExchanged(before, after, coded)) << kind.name;
+            ASSERT_TRUE(file.scan->addExchanged(units, coded)) << kind.name;
             expectSame(JpegBlocks(file.with(coded)), wanted, kind.name);
         }
     EXPECT_GT(changes, 500);
@@ -158,12 +157,14 @@ TEST(JpegScan, WhereWhatFollowsWouldBeWrongNothingIsWritten) {
     Scanned file(jpegOf({"420"}));
     const auto& shape = file.scan->shape();
     for (const UnitArea area : {UnitArea{0, 2, shape.unitsAcross, 4}, {3, 2, 6, 4}}) {
-        const auto before = file.scan->blocks(area);
-        auto after = before;
-        auto& last = *after.at(0, area.right * 2 - 1, area.bottom * 2 - 1);
+        auto units = file.scan->blocks(area);
+        const auto x = area.right * 2 - 1, y = area.bottom * 2 - 1;
+        JBLOCK last;
+        std::copy_n(units.block(0, x, y), DCTSIZE2, last);
         last[0] = static_cast<JCOEF>(last[0] + 9);
+        units.put(0, x, y, last);
         Bytes coded;
-        EXPECT_FALSE(file.scan->addExchanged(before, after, coded));
+        EXPECT_FALSE(file.scan->addExchanged(units, coded));
     }
 }
 
@@ -180,12 +181,13 @@ TEST(JpegScan, AMarkThatTheTablesOfAPlainPictureHaveNoCodesForIsPutOnAllTheSame)
     // It is the case that is meant: the scan by itself can't.
     Scanned file(bytes);
     ASSERT_TRUE(file.scan);
-    auto after = file.scan->blocks({0, 3, file.scan->shape().unitsAcross, 6});
-    const auto before = after;
+    auto units = file.scan->blocks({0, 3, file.scan->shape().unitsAcross, 6});
+    JBLOCK busy{};
     for (std::size_t k = 1; k < DCTSIZE2; ++k)
-        (*after.at(0, 4, 6))[k] = static_cast<JCOEF>(k * 7);
+        busy[k] = static_cast<JCOEF>(k * 7);
+    units.put(0, 4, 6, busy);
     Bytes coded;
-    ASSERT_FALSE(file.scan->addExchanged(before, after, coded));
+    ASSERT_FALSE(file.scan->addExchanged(units, coded));
 
     const auto stamped = stampedJpeg(holdJpeg(source, "plain.jpg", facts).coefficients, part);
     const JpegBlocks was(bytes), is(stamped);
@@ -237,7 +239,7 @@ TEST(JpegScan, WhateverByteIsWrongItReadsAsLibjpegDoesOrNotAtAll) {
                 Bytes coded;
                 const auto& shape = file->scan->shape();
                 const auto blocks = file->scan->blocks({0, 0, shape.unitsAcross, shape.unitsDown});
-                ASSERT_TRUE(file->scan->addExchanged(blocks, blocks, coded));
+                ASSERT_TRUE(file->scan->addExchanged(blocks, coded));
                 const auto wanted = coefficientsOf(bad);
                 ASSERT_TRUE(wanted) << kind.name << ", byte " << i << ": libjpeg finds it damaged";
                 ASSERT_EQ(coefficientsOf(file->with(coded)), wanted) << kind.name << ", byte " << i;
