@@ -71,7 +71,11 @@ private:
 
 void addDesigns(Texts& out) {
     const std::filesystem::path none = "/nonexistent"; // only what comes with Keep Seal
-    out.addShipped(SealLibrary(none).all());
+    const auto seals = SealLibrary(none).all();
+    out.addShipped(seals);
+    for (const auto& saved : seals)
+        for (const auto& part : saved.design.parts)
+            out.add(part.name);
     out.addShipped(BorderLibrary(none).all());
     out.addShipped(SheetLibrary(none).all());
     const auto deliveries = DeliveryLibrary(none).all();

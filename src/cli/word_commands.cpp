@@ -53,7 +53,7 @@ void printTold(const ToldFile& file) {
                   << shown(finding.where) << " | " << finding.offset << " | " << shown(finding.name)
                   << (finding.value.empty() ? "" : " | ") << shown(finding.value) << "\n";
     for (const auto& part : report.notSearched)
-        std::cout << "  ? " << shown(part) << "\n";
+        std::cout << "  ? " << shown(part.said()) << "\n";
 }
 
 /// The names of the place that an original and its sidecar tell.

@@ -77,13 +77,14 @@ struct Finding {
   notUtf8 @8 :Bool;
   exif @9 :ExifValue;
 }
+struct NotSearched { where @0 :Text; what @1 :Words; }
 struct Preview { offset @0 :UInt64; length @1 :UInt64; }
 struct Report {
   container @0 :UInt16;
   bytes @1 :UInt64;
   findings @2 :List(Finding);
   previews @3 :List(Preview);
-  notSearched @4 :List(Text);
+  notSearched @4 :List(NotSearched);
   hasPoint @5 :Bool;
   latitude @6 :Float64;
   longitude @7 :Float64;

@@ -322,8 +322,10 @@ void write(messages::Report::Builder to, const FileReport& from) {
         previews[i].setLength(from.previews[i].length);
     }
     auto parts = to.initNotSearched(static_cast<unsigned>(from.notSearched.size()));
-    for (unsigned i = 0; i < parts.size(); ++i)
-        parts.set(i, textOf(from.notSearched[i]));
+    for (unsigned i = 0; i < parts.size(); ++i) {
+        parts[i].setWhere(textOf(from.notSearched[i].where));
+        writeWords(parts[i].initWhat(), from.notSearched[i].what);
+    }
     auto secrets = to.initSecrets(static_cast<unsigned>(from.secrets.size()));
     for (unsigned i = 0; i < secrets.size(); ++i)
         secrets.set(i, dataOf(from.secrets[i]));
@@ -343,7 +345,7 @@ FileReport read(messages::Report::Reader from) {
     for (const auto preview : from.getPreviews())
         out.previews.push_back({preview.getOffset(), preview.getLength()});
     for (const auto part : from.getNotSearched())
-        out.notSearched.push_back(stringOf(part));
+        out.notSearched.push_back({stringOf(part.getWhere()), readWords(part.getWhat())});
     for (const auto secret : from.getSecrets())
         out.secrets.push_back(bytesOf(secret));
     if (from.getHasPoint())

@@ -23,7 +23,7 @@ namespace {
 /// Names and values that are the same in every language, and what the sample pictures bring along.
 QString withoutSameWords(QString text) {
     static const QRegularExpression same(
-        "tide_\\d+\\.jpg|tide_\\d+|Keep Seal|New delivery|JPEG "
+        "tide_\\d+\\.jpg|tide_\\d+|Keep Seal|JPEG "
         "XL|JPEG|WebP|PNG|TIFF|AVIF|PDF|sRGB|Display P3|SHA-256|"
         "Ctrl|Shift|Alt|Esc|Delete|Enter|Page "
         "(Up|Down)|wheel|Tab|\\{[^}]*\\}|https?://\\S*|<[^>]*>|&\\w+;|/\\S*|"

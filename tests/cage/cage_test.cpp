@@ -3,6 +3,7 @@
 // The processes that read strangers' files: what they can't do, and what becomes of a run when they break.
 #include "cage/cage.h"
 #include "support/job.h"
+#include "support/marked_words.h"
 
 #include "base/fingerprint.h"
 #include "base/give_way.h"
@@ -131,6 +132,18 @@ TEST(Cage, ReadsWhatIsThere) {
     ASSERT_EQ(whole.rgb.size(), 120U * 160 * 3);
     for (std::size_t i = 0; i < whole.rgb.size(); ++i)
         ASSERT_NEAR(whole.rgb[i], again.rgb[i], 6) << i;
+}
+
+TEST(Cage, WhatWasNotSearchedIsSaidInTheLanguageOfThePerson) {
+    const TempFolder folder;
+    const std::string whole("\x89PNG\r\n\x1A\n\0\0\1\0eXIfMM",
+                            8 + 4 + 4 + 2); // 256 bytes of which there are 2
+    writeFile(folder / "cut.png", whole);
+    const auto report = inspect(Original(folder / "cut.png"));
+    ASSERT_FALSE(report.notSearched.empty());
+    EXPECT_EQ(report.notSearched[0].english(), "PNG: the chunk eXIf is cut off");
+    const SpeaksMarked marked;
+    EXPECT_EQ(report.notSearched[0].said(), "§PNG: the chunk eXIf is cut off");
 }
 
 TEST(Cage, AProblemComesBackAsItWasThrown) {

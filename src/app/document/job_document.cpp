@@ -45,8 +45,12 @@ bool DeliveryItem::changed() const {
     return !(same == delivery);
 }
 
+void JobDocument::addFirst(JobState& state) {
+    state.deliveries.emplace_back().delivery.name = tr("New delivery").toStdString();
+}
+
 JobDocument::JobDocument(QObject* parent) : QObject(parent) {
-    m_state.deliveries.emplace_back();
+    addFirst(m_state);
     giveIds(m_state);
 }
 
@@ -373,7 +377,7 @@ void giveIds(PictureException& exception, const std::unordered_map<std::uint64_t
 /// Cards of another job are other cards.
 void JobDocument::takeState(JobState next) {
     if (next.deliveries.empty())
-        next.deliveries.emplace_back();
+        addFirst(next);
     next.currentDelivery = std::min(next.currentDelivery, next.deliveries.size() - 1);
     m_onDisk.clear();
     std::unordered_map<std::uint64_t, DeliveryId> idOf;

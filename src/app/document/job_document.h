@@ -162,6 +162,7 @@ private:
     void apply(const JobState& next);
     /// In place of all that was; ids of `next` are the numbers of its file, and become those of this session.
     void takeState(JobState next);
+    void addFirst(JobState& state); ///< the card that a job without any begins with
     void giveIds(JobState& state);
     void putOnDisk(JobState& state) const;
     std::size_t choiceAfter(const JobState& before, const JobState& next) const;

@@ -49,6 +49,13 @@ Markup notes(const std::vector<std::string>& texts, const QColor& colour = theme
     return out;
 }
 
+Markup notSearched(const FileReport& report) {
+    std::vector<std::string> sentences;
+    for (const auto& part : report.notSearched)
+        sentences.push_back(part.said());
+    return notes(sentences);
+}
+
 /// What its copy tells, as far as it is known before it is made.
 Markup copyLine(const PictureInfo& info, const Delivery& delivery, const QStringList& toLookAt) {
     const Theme& t = theme();
@@ -106,7 +113,7 @@ Markup leavesPage(const PictureInfo& info, const ToldFile& told, const Delivery&
             notes({QObject::tr("Read with it: %1").arg(toQt(metadata->sidecar.filename())).toStdString()});
     for (const auto& sentence : sentences(metadata->notes))
         page += notes({sentence.toStdString()});
-    return page + notes(told.report.notSearched);
+    return page + notSearched(told.report);
 }
 
 Markup toldPageOf(const ToldFile& file) {
@@ -117,7 +124,7 @@ Markup toldPageOf(const ToldFile& file) {
     Markup page =
         headline(name, asMuch(verdict(file.report).said()), file.report.tellsPlace() ? t.look : t.good) +
         notes({std::string(nameOf(file.report.container)) + ", " + shownBytes(file.report.bytes)});
-    page += notes(file.report.notSearched);
+    page += notSearched(file.report);
     for (int i = -1; i <= static_cast<int>(Category::Technical); ++i) {
         Markup rows; // places first, whatever they stand in
         for (const auto& finding : file.report.findings)

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/read_budget.h"
 
+#include "base/language.h"
+
 #include <algorithm>
 
 namespace keepseal {
@@ -25,19 +27,19 @@ bool ReadBudget::take(std::uint64_t& left, std::uint64_t count, const char* what
 }
 
 bool ReadBudget::readBytes(std::uint64_t count) {
-    return take(m_bytes, count, "parts that refer to each other again and again");
+    return take(m_bytes, count, toSay("parts that refer to each other again and again"));
 }
 bool ReadBudget::unpackBytes(std::uint64_t count) {
-    return take(m_unpacked, count, "more than 64 MB of packed or structured text");
+    return take(m_unpacked, count, toSay("more than 64 MB of packed or structured text"));
 }
 bool ReadBudget::keepBytes(std::uint64_t count) {
-    return take(m_kept, count, "more than 24 MB of texts and values");
+    return take(m_kept, count, toSay("more than 24 MB of texts and values"));
 }
 bool ReadBudget::find() {
-    return take(m_findings, 1, "more than 20000 pieces of metadata");
+    return take(m_findings, 1, toSay("more than 20000 pieces of metadata"));
 }
 bool ReadBudget::step() {
-    return take(m_steps, 1, "more than a million entries");
+    return take(m_steps, 1, toSay("more than a million entries"));
 }
 
 } // namespace keepseal

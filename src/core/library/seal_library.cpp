@@ -113,6 +113,8 @@ std::vector<SavedSeal> SealLibrary::all(std::vector<Problem>* problems) const {
         for (auto& seal : found)
             if (shipped) {
                 seal.design.name = said(seal.design.name);
+                for (auto& part : seal.design.parts)
+                    part.name = said(part.name);
                 seal.notes = said(seal.notes);
             }
         std::sort(found.begin(), found.end(), [](const SavedSeal& a, const SavedSeal& b) {

@@ -60,6 +60,8 @@ void sayNames(Saved<Design>& saved) {
         saved.design.notes = said(saved.design.notes);
         for (auto* name : {&saved.design.border.name, &saved.design.seal.name, &saved.design.rights.name})
             *name = said(*name);
+        for (auto& part : saved.design.seal.parts)
+            part.name = said(part.name);
     }
 }
 

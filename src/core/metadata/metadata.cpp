@@ -167,7 +167,8 @@ Metadata metadataFrom(const FileReport& report, const FileReport& sidecar,
         out.takenAt = beside.takenAt, out.takenOffset = beside.takenOffset;
     readPlaces(sidecar, out);
     for (const auto& note : sidecar.notSearched)
-        addNote(out.notes, {NoteKind::SidecarNotSearched, path.filename().string(), {{"what", note}}});
+        addNote(out.notes,
+                {NoteKind::SidecarNotSearched, path.filename().string(), {{"what", note.english()}}});
     return out;
 }
 

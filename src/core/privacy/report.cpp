@@ -76,9 +76,11 @@ std::string FileReport::placeText() const {
 }
 
 void to_json(nlohmann::json& out, const FileReport& report) {
-    out = {{"container", nameOf(report.container)}, {"bytes", report.bytes},
-           {"tells_place", report.tellsPlace()},    {"place", report.placeText()},
-           {"not_searched", report.notSearched},    {"findings", nlohmann::json::array()}};
+    out = {{"container", nameOf(report.container)},   {"bytes", report.bytes},
+           {"tells_place", report.tellsPlace()},      {"place", report.placeText()},
+           {"not_searched", nlohmann::json::array()}, {"findings", nlohmann::json::array()}};
+    for (const auto& part : report.notSearched)
+        out["not_searched"].push_back(part.english());
     for (const auto& f : report.findings)
         out["findings"].push_back({{"where", f.where},
                                    {"offset", f.offset},

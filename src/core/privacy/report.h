@@ -6,6 +6,7 @@
 #pragma once
 
 #include "base/byte_source.h"
+#include "base/language.h"
 #include "base/read_budget.h"
 #include "picture/container.h"
 
@@ -75,14 +76,22 @@ struct EmbeddedPreview {
     std::uint64_t length = 0;
 };
 
+/// A part of a file that could not be understood.
+struct NotSearched {
+    std::string where; ///< before what is said: what it lies in; empty: the file itself
+    Saying what;
+    std::string english() const { return where + what.english(); }
+    std::string said() const { return where + what.said(); } ///< in the language spoken
+};
+
 struct FileReport {
     Container container = Container::Unknown;
     std::uint64_t bytes = 0;
     std::vector<Finding> findings;
     std::vector<EmbeddedPreview> previews;
-    std::vector<std::string> notSearched; ///< parts that could not be understood, for a person
-    std::optional<GeoPoint> point;        ///< where the picture was taken, if it says so in Exif
-    std::vector<Bytes> secrets;           ///< raw location values, to be searched for in copies
+    std::vector<NotSearched> notSearched;
+    std::optional<GeoPoint> point; ///< where the picture was taken, if it says so in Exif
+    std::vector<Bytes> secrets;    ///< raw location values, to be searched for in copies
 
     bool tellsPlace() const;
     std::size_t count(Category category) const;

@@ -45,7 +45,7 @@ void addFile(std::string& out, const ToldFile& file) {
     out += paragraph("small",
                      saidTogether({nameOf(report.container), shownBytes(report.bytes), file.path.string()}));
     for (const auto& part : report.notSearched)
-        out += paragraph("small", Saying("Not searched: {part}", {{"part", part}}).said());
+        out += paragraph("small", Saying("Not searched: {part}", {{"part", part.said()}}).said());
     out += "<table><tr>";
     for (const char* heading :
          {toSay("Kind"), toSay("Where"), toSay("At byte"), toSay("Field"), toSay("Value")})

@@ -120,7 +120,7 @@ OwnWords holdAgainstPromise(const CopyPromise& promise, CopyCheck& check) {
             addNote(check.failures, {NoteKind::CopyHoldsMore, finding.where + ": " + finding.name, {}});
     }
     for (const auto& part : check.report.notSearched)
-        addNote(check.failures, {NoteKind::CopyNotSearched, part, {}});
+        addNote(check.failures, {NoteKind::CopyNotSearched, part.english(), {}});
     const auto missing = promised.missing();
     check.rightsInStep = missing.empty();
     if (!missing.empty())

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "seal/design.h"
 
+#include "base/language.h"
 #include "base/text.h"
 
 #include <algorithm>
@@ -83,7 +84,7 @@ bool SealDesign::drawsAnything() const {
 }
 
 SealPart newPart(const SealDesign& design, PartKind kind) {
-    constexpr const char* names[] = {"Text", "Logo", "Shape", "Group"};
+    constexpr const char* names[] = {toSay("Text"), toSay("Logo"), toSay("Shape"), toSay("Group")};
     SealPart part;
     part.kind = kind;
     for (int number = 1; part.id.empty(); ++number) {
@@ -91,7 +92,7 @@ SealPart newPart(const SealDesign& design, PartKind kind) {
         if (design.part(id))
             continue;
         part.id = id;
-        part.name = names[static_cast<std::size_t>(kind)];
+        part.name = said(names[static_cast<std::size_t>(kind)]);
         if (number > 1)
             part.name += " " + std::to_string(number);
     }

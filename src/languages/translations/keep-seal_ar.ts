@@ -2414,6 +2414,10 @@ if printed at %3 px/in</source>
             <translation>المعاينات المضمّنة</translation>
         </message>
         <message>
+            <source>Emblem</source>
+            <translation>الشارة</translation>
+        </message>
+        <message>
             <source>Emblem and name in turn</source>
             <translation>الشارة والاسم بالتناوب</translation>
         </message>
@@ -2651,6 +2655,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Folders inside it too</source>
             <translation>والمجلدات داخله أيضًا</translation>
+        </message>
+        <message>
+            <source>Foot</source>
+            <translation>التذييل</translation>
         </message>
         <message>
             <source>Foot strip with caption</source>
@@ -3079,6 +3087,10 @@ if printed at %3 px/in</source>
             <translation>مقاصد العرض في ICC. النسبي يُبقي كل الألوان التي تسع.</translation>
         </message>
         <message>
+            <source>IIM: a dataset that makes no sense</source>
+            <translation>IIM: سجل بيانات لا معنى له</translation>
+        </message>
+        <message>
             <source>Id</source>
             <translation>المعرّف</translation>
         </message>
@@ -3356,12 +3368,24 @@ if printed at %3 px/in</source>
             <translation>‏JPEG XL بلا فقد</translation>
         </message>
         <message>
+            <source>JPEG XL: a packed box "{box}" that can't be unpacked</source>
+            <translation>JPEG XL: صندوق مضغوط «⁨{box}⁩» لا يمكن فك ضغطه</translation>
+        </message>
+        <message>
             <source>JPEG quality</source>
             <translation>‏JPEG: الجودة</translation>
         </message>
         <message>
             <source>JPEG, full colour</source>
             <translation>‏JPEG، لون كامل</translation>
+        </message>
+        <message>
+            <source>JPEG: no marker where one should be, at byte {n}</source>
+            <translation>JPEG: لا توجد علامة حيث ينبغي أن تكون، عند البايت {n}</translation>
+        </message>
+        <message>
+            <source>JPEG: the file ends before the picture does</source>
+            <translation>JPEG: ينتهي الملف قبل الصورة</translation>
         </message>
         <message>
             <source>Job identifier</source>
@@ -3625,6 +3649,10 @@ if printed at %3 px/in</source>
             <translation>الرابط</translation>
         </message>
         <message>
+            <source>Link and year</source>
+            <translation>الرابط والسنة</translation>
+        </message>
+        <message>
             <source>List every setting of a delivery</source>
             <translation>اعرض كل إعدادات التسليم</translation>
         </message>
@@ -3711,6 +3739,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Low and wide, for the foot of a picture.</source>
             <translation>منخفض وعريض، لأسفل صورة.</translation>
+        </message>
+        <message>
+            <source>Lower rule</source>
+            <translation>الخط السفلي</translation>
         </message>
         <message>
             <source>MB</source>
@@ -4207,6 +4239,10 @@ if printed at %3 px/in</source>
             <translation>لا شيء: شفاف حيث تستطيع الصيغة.</translation>
         </message>
         <message>
+            <source>Notice</source>
+            <translation>تنبيه</translation>
+        </message>
+        <message>
             <source>Notice by year and maker</source>
             <translation>إشعار بالسنة والصانع</translation>
         </message>
@@ -4602,6 +4638,10 @@ if printed at %3 px/in</source>
             <translation>‏PNG: الضغط</translation>
         </message>
         <message>
+            <source>PNG: the chunk {type} is cut off</source>
+            <translation>PNG: القطعة ⁨{type}⁩ مبتورة</translation>
+        </message>
+        <message>
             <source>Padded to it</source>
             <translation>مملوءة إليه</translation>
         </message>
@@ -4922,6 +4962,10 @@ if printed at %3 px/in</source>
             <translation>تدريجي</translation>
         </message>
         <message>
+            <source>Proof and date</source>
+            <translation>بروفة وتاريخ</translation>
+        </message>
+        <message>
             <source>Proof for a client</source>
             <translation>بروفة لعميل</translation>
         </message>
@@ -5180,6 +5224,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Roundness</source>
             <translation>الاستدارة</translation>
+        </message>
+        <message>
+            <source>Rule</source>
+            <translation>خط</translation>
         </message>
         <message>
             <source>Run with --help for more information.</source>
@@ -5726,6 +5774,10 @@ if printed at %3 px/in</source>
         <message>
             <source>Studio</source>
             <translation>الاستوديو</translation>
+        </message>
+        <message>
+            <source>Studio name</source>
+            <translation>اسم الاستوديو</translation>
         </message>
         <message>
             <source>Subcommands</source>
@@ -6417,6 +6469,18 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>استمارة رفع</translation>
         </message>
         <message>
+            <source>Upper rule</source>
+            <translation>الخط العلوي</translation>
+        </message>
+        <message>
+            <source>Upright</source>
+            <translation>خط قائم</translation>
+        </message>
+        <message>
+            <source>Upright and name</source>
+            <translation>خط قائم واسم</translation>
+        </message>
+        <message>
             <source>Upright, downwards</source>
             <translation>قائم، نزولًا</translation>
         </message>
@@ -6863,6 +6927,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>من غير هذه الكلمات المفتاحية</translation>
         </message>
         <message>
+            <source>Words</source>
+            <translation>كلمات</translation>
+        </message>
+        <message>
             <source>Words in the outermost mat, with what the picture tells of itself.</source>
             <translation>كلمات في الحاشية الخارجية، مع ما تقوله الصورة عن نفسها.</translation>
         </message>
@@ -6909,6 +6977,18 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>Write what was found: a file ending in .pdf or .html; must not exist</source>
             <translation>اكتب ما وُجد: ملف ينتهي بـ .pdf أو .html؛ يجب ألا يكون موجودًا</translation>
+        </message>
+        <message>
+            <source>XMP: a packet that is not well-formed</source>
+            <translation>XMP: حزمة غير سليمة البنية</translation>
+        </message>
+        <message>
+            <source>XMP: nested too deep</source>
+            <translation>XMP: تداخل عميق جدًا</translation>
+        </message>
+        <message>
+            <source>Year</source>
+            <translation>السنة</translation>
         </message>
         <message>
             <source>Your libraries of seals, borders, rights sheets and deliveries</source>
@@ -7214,6 +7294,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>أسفل اليمين</translation>
         </message>
         <message>
+            <source>boxes nested too deep</source>
+            <translation>صناديق متداخلة بعمق زائد</translation>
+        </message>
+        <message>
             <source>bytes</source>
             <translation>بايت</translation>
         </message>
@@ -7468,6 +7552,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>if {what} {text}</source>
             <translation>إذا ⁨{what}⁩ ⁨{text}⁩</translation>
+        </message>
+        <message>
+            <source>image resources: no block where one should be</source>
+            <translation>موارد الصورة: لا توجد كتلة حيث ينبغي أن تكون</translation>
         </message>
         <message>
             <source>in</source>
@@ -7926,6 +8014,22 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>مم على الورق</translation>
         </message>
         <message>
+            <source>more than 20000 pieces of metadata</source>
+            <translation>أكثر من 20000 عنصر من البيانات الوصفية</translation>
+        </message>
+        <message>
+            <source>more than 24 MB of texts and values</source>
+            <translation>أكثر من 24 MB من النصوص والقيم</translation>
+        </message>
+        <message>
+            <source>more than 64 MB of packed or structured text</source>
+            <translation>أكثر من 64 MB من النصوص المضغوطة أو المهيكلة</translation>
+        </message>
+        <message>
+            <source>more than a million entries</source>
+            <translation>أكثر من مليون مدخلة</translation>
+        </message>
+        <message>
             <source>name</source>
             <translation>الاسم</translation>
         </message>
@@ -8174,6 +8278,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
             <translation>واحد من ⁨{choices}⁩</translation>
         </message>
         <message>
+            <source>only the first {size} of the PDF were searched</source>
+            <translation>لم يُبحث إلا في أول ⁨{size}⁩ من ملف PDF</translation>
+        </message>
+        <message>
+            <source>only the first {size} of {all} were searched</source>
+            <translation>لم يُبحث إلا في أول ⁨{size}⁩ من أصل ⁨{all}⁩</translation>
+        </message>
+        <message>
             <source>opacity {percent} %</source>
             <translation>العتامة ⁨{percent}⁩ %</translation>
         </message>
@@ -8208,6 +8320,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>padded to {ratio}</source>
             <translation>مُلئت إلى ⁨{ratio}⁩</translation>
+        </message>
+        <message>
+            <source>parts that refer to each other again and again</source>
+            <translation>أجزاء يحيل بعضها إلى بعض مرارًا وتكرارًا</translation>
         </message>
         <message numerus="yes">
             <source>pasting {n} cells</source>
@@ -8447,6 +8563,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>the PDF could not be written: {reason}</source>
             <translation>تعذّرت كتابة PDF: ⁨{reason}⁩</translation>
+        </message>
+        <message>
+            <source>the PDF is locked: its words can't be read</source>
+            <translation>ملف PDF مقفل: لا يمكن قراءة كلماته</translation>
         </message>
         <message>
             <source>the SVG can't be understood ({reason})</source>
@@ -8719,6 +8839,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>the file is larger than 32 MB</source>
             <translation>الملف أكبر من 32 م.ب</translation>
+        </message>
+        <message>
+            <source>the file is not searched whole: it holds {what}</source>
+            <translation>لم يُبحث في الملف كله: فهو يحوي ⁨{what}⁩</translation>
         </message>
         <message>
             <source>the file's name without its ending</source>
@@ -9442,6 +9566,10 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>tone</source>
             <translation>الدرجة</translation>
+        </message>
+        <message>
+            <source>too many boxes</source>
+            <translation>صناديق كثيرة جدًا</translation>
         </message>
         <message>
             <source>top</source>
@@ -10577,6 +10705,14 @@ Exit codes: 0 all done; 1 some pictures had problems (check: a file tells a plac
         <message>
             <source>{pixels} wide</source>
             <translation>عرض ⁨{pixels}⁩</translation>
+        </message>
+        <message>
+            <source>{place}: a directory that makes no sense</source>
+            <translation>⁨{place}⁩: دليل لا معنى له</translation>
+        </message>
+        <message>
+            <source>{place}: no TIFF header</source>
+            <translation>⁨{place}⁩: لا ترويسة TIFF</translation>
         </message>
         <message>
             <source>{sizes}, about {bytes}</source>
@@ -12609,6 +12745,10 @@ and without the place where it was taken. The originals are only ever read.</sou
     </context>
     <context>
         <name>keepseal::app::JobDocument</name>
+        <message>
+            <source>New delivery</source>
+            <translation>تسليم جديد</translation>
+        </message>
         <message>
             <source>adding a delivery</source>
             <translation>إضافة تسليم</translation>

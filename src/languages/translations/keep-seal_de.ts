@@ -2366,6 +2366,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Eingebettete Vorschaubilder</translation>
         </message>
         <message>
+            <source>Emblem</source>
+            <translation>Emblem</translation>
+        </message>
+        <message>
             <source>Emblem and name in turn</source>
             <translation>Emblem und Name im Wechsel</translation>
         </message>
@@ -2599,6 +2603,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Folders inside it too</source>
             <translation>Auch Ordner darin</translation>
+        </message>
+        <message>
+            <source>Foot</source>
+            <translation>Fuß</translation>
         </message>
         <message>
             <source>Foot strip with caption</source>
@@ -3019,6 +3027,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Die Wiedergabeziele von ICC. „Relativ“ behält alle Farben, die passen.</translation>
         </message>
         <message>
+            <source>IIM: a dataset that makes no sense</source>
+            <translation>IIM: ein Datensatz, der keinen Sinn ergibt</translation>
+        </message>
+        <message>
             <source>Id</source>
             <translation>Kennung</translation>
         </message>
@@ -3284,12 +3296,24 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>JPEG XL verlustfrei</translation>
         </message>
         <message>
+            <source>JPEG XL: a packed box "{box}" that can't be unpacked</source>
+            <translation>JPEG XL: eine gepackte Box „{box}“, die sich nicht entpacken lässt</translation>
+        </message>
+        <message>
             <source>JPEG quality</source>
             <translation>JPEG, Qualität</translation>
         </message>
         <message>
             <source>JPEG, full colour</source>
             <translation>JPEG, volle Farbe</translation>
+        </message>
+        <message>
+            <source>JPEG: no marker where one should be, at byte {n}</source>
+            <translation>JPEG: kein Marker, wo einer sein müsste, bei Byte {n}</translation>
+        </message>
+        <message>
+            <source>JPEG: the file ends before the picture does</source>
+            <translation>JPEG: Die Datei endet vor dem Bild</translation>
         </message>
         <message>
             <source>Job identifier</source>
@@ -3541,6 +3565,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Link</translation>
         </message>
         <message>
+            <source>Link and year</source>
+            <translation>Link und Jahr</translation>
+        </message>
+        <message>
             <source>List every setting of a delivery</source>
             <translation>Jede Einstellung einer Lieferung zeigen</translation>
         </message>
@@ -3627,6 +3655,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Low and wide, for the foot of a picture.</source>
             <translation>Niedrig und breit, für den Fuß eines Bildes.</translation>
+        </message>
+        <message>
+            <source>Lower rule</source>
+            <translation>Untere Linie</translation>
         </message>
         <message>
             <source>MB</source>
@@ -4115,6 +4147,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Nichts: durchsichtig, wo das Format es kann.</translation>
         </message>
         <message>
+            <source>Notice</source>
+            <translation>Hinweis</translation>
+        </message>
+        <message>
             <source>Notice by year and maker</source>
             <translation>Vermerk mit Jahr und Urheber</translation>
         </message>
@@ -4506,6 +4542,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>PNG, Kompression</translation>
         </message>
         <message>
+            <source>PNG: the chunk {type} is cut off</source>
+            <translation>PNG: Der Chunk {type} ist abgeschnitten</translation>
+        </message>
+        <message>
             <source>Padded to it</source>
             <translation>Darauf aufgefüllt</translation>
         </message>
@@ -4826,6 +4866,10 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Progressiv</translation>
         </message>
         <message>
+            <source>Proof and date</source>
+            <translation>Probe und Datum</translation>
+        </message>
+        <message>
             <source>Proof for a client</source>
             <translation>Probe für einen Kunden</translation>
         </message>
@@ -5084,6 +5128,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Roundness</source>
             <translation>Rundung</translation>
+        </message>
+        <message>
+            <source>Rule</source>
+            <translation>Linie</translation>
         </message>
         <message>
             <source>Run with --help for more information.</source>
@@ -5622,6 +5670,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>Studio</source>
             <translation>Studio</translation>
+        </message>
+        <message>
+            <source>Studio name</source>
+            <translation>Name des Studios</translation>
         </message>
         <message>
             <source>Subcommands</source>
@@ -6293,6 +6345,18 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>Upload-Formular</translation>
         </message>
         <message>
+            <source>Upper rule</source>
+            <translation>Obere Linie</translation>
+        </message>
+        <message>
+            <source>Upright</source>
+            <translation>Senkrechte</translation>
+        </message>
+        <message>
+            <source>Upright and name</source>
+            <translation>Senkrechte und Name</translation>
+        </message>
+        <message>
             <source>Upright, downwards</source>
             <translation>Aufrecht, abwärts</translation>
         </message>
@@ -6731,6 +6795,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>Ohne diese Stichworte</translation>
         </message>
         <message>
+            <source>Words</source>
+            <translation>Wörter</translation>
+        </message>
+        <message>
             <source>Words in the outermost mat, with what the picture tells of itself.</source>
             <translation>Worte im äußersten Passepartout, mit dem, was das Bild von sich sagt.</translation>
         </message>
@@ -6777,6 +6845,18 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>Write what was found: a file ending in .pdf or .html; must not exist</source>
             <translation>Schreiben, was gefunden wurde: eine Datei, die auf .pdf oder .html endet; darf noch nicht bestehen</translation>
+        </message>
+        <message>
+            <source>XMP: a packet that is not well-formed</source>
+            <translation>XMP: ein Paket, das nicht wohlgeformt ist</translation>
+        </message>
+        <message>
+            <source>XMP: nested too deep</source>
+            <translation>XMP: zu tief verschachtelt</translation>
+        </message>
+        <message>
+            <source>Year</source>
+            <translation>Jahr</translation>
         </message>
         <message>
             <source>Your libraries of seals, borders, rights sheets and deliveries</source>
@@ -7078,6 +7158,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>unten rechts</translation>
         </message>
         <message>
+            <source>boxes nested too deep</source>
+            <translation>zu tief verschachtelte Boxen</translation>
+        </message>
+        <message>
             <source>bytes</source>
             <translation>Bytes</translation>
         </message>
@@ -7332,6 +7416,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>if {what} {text}</source>
             <translation>wenn {what} {text}</translation>
+        </message>
+        <message>
+            <source>image resources: no block where one should be</source>
+            <translation>Bildressourcen: kein Block, wo einer sein müsste</translation>
         </message>
         <message>
             <source>in</source>
@@ -7790,6 +7878,22 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>mm auf Papier</translation>
         </message>
         <message>
+            <source>more than 20000 pieces of metadata</source>
+            <translation>mehr als 20000 einzelne Metadaten</translation>
+        </message>
+        <message>
+            <source>more than 24 MB of texts and values</source>
+            <translation>mehr als 24 MB Texte und Werte</translation>
+        </message>
+        <message>
+            <source>more than 64 MB of packed or structured text</source>
+            <translation>mehr als 64 MB gepackten oder gegliederten Text</translation>
+        </message>
+        <message>
+            <source>more than a million entries</source>
+            <translation>mehr als eine Million Einträge</translation>
+        </message>
+        <message>
             <source>name</source>
             <translation>Name</translation>
         </message>
@@ -8022,6 +8126,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
             <translation>eines von {choices}</translation>
         </message>
         <message>
+            <source>only the first {size} of the PDF were searched</source>
+            <translation>nur die ersten {size} des PDF wurden durchsucht</translation>
+        </message>
+        <message>
+            <source>only the first {size} of {all} were searched</source>
+            <translation>nur die ersten {size} von {all} wurden durchsucht</translation>
+        </message>
+        <message>
             <source>opacity {percent} %</source>
             <translation>Deckkraft {percent} %</translation>
         </message>
@@ -8056,6 +8168,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>padded to {ratio}</source>
             <translation>aufgefüllt auf {ratio}</translation>
+        </message>
+        <message>
+            <source>parts that refer to each other again and again</source>
+            <translation>Teile, die immer wieder aufeinander verweisen</translation>
         </message>
         <message numerus="yes">
             <source>pasting {n} cells</source>
@@ -8291,6 +8407,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>the PDF could not be written: {reason}</source>
             <translation>das PDF konnte nicht geschrieben werden: {reason}</translation>
+        </message>
+        <message>
+            <source>the PDF is locked: its words can't be read</source>
+            <translation>das PDF ist gesperrt: seine Wörter sind nicht lesbar</translation>
         </message>
         <message>
             <source>the SVG can't be understood ({reason})</source>
@@ -8563,6 +8683,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>the file is larger than 32 MB</source>
             <translation>die Datei ist größer als 32 MB</translation>
+        </message>
+        <message>
+            <source>the file is not searched whole: it holds {what}</source>
+            <translation>die Datei ist nicht ganz durchsucht: Sie enthält {what}</translation>
         </message>
         <message>
             <source>the file's name without its ending</source>
@@ -9282,6 +9406,10 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>tone</source>
             <translation>Tonwert</translation>
+        </message>
+        <message>
+            <source>too many boxes</source>
+            <translation>zu viele Boxen</translation>
         </message>
         <message>
             <source>top</source>
@@ -10125,6 +10253,14 @@ Exit-Codes: 0 alles getan; 1 einige Bilder hatten Probleme (check: eine Datei ve
         <message>
             <source>{pixels} wide</source>
             <translation>{pixels} breit</translation>
+        </message>
+        <message>
+            <source>{place}: a directory that makes no sense</source>
+            <translation>{place}: ein Verzeichnis, das keinen Sinn ergibt</translation>
+        </message>
+        <message>
+            <source>{place}: no TIFF header</source>
+            <translation>{place}: kein TIFF-Kopf</translation>
         </message>
         <message>
             <source>{sizes}, about {bytes}</source>
@@ -12157,6 +12293,10 @@ und ohne den Ort, an dem es aufgenommen wurde. Die Originale werden nur gelesen.
     </context>
     <context>
         <name>keepseal::app::JobDocument</name>
+        <message>
+            <source>New delivery</source>
+            <translation>Neue Lieferung</translation>
+        </message>
         <message>
             <source>adding a delivery</source>
             <translation>Lieferung hinzufügen</translation>

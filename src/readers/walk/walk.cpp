@@ -63,9 +63,9 @@ void Walk::addName(const std::string& place, const std::string& name, std::strin
         addText(place, name, raw, Category::Other);
 }
 
-void Walk::notSearched(const std::string& what) const {
+void Walk::notSearched(const Saying& what) const {
     if (report.notSearched.size() < kMostNotes)
-        report.notSearched.push_back(where + what);
+        report.notSearched.push_back({where, what});
 }
 
 void Walk::secret(ByteSpan bytes) const {
@@ -102,8 +102,9 @@ Container walkedAs(const ByteSource& source, Container container) {
 
 void tellIfSpent(const ReadBudget& budget, FileReport& report) {
     if (budget.spent())
-        report.notSearched.insert(report.notSearched.begin(),
-                                  "the file is not searched whole: it holds " + budget.what());
+        report.notSearched.insert(
+            report.notSearched.begin(),
+            {{}, Saying("the file is not searched whole: it holds {what}", {{"what", budget.what()}})});
 }
 
 } // namespace

@@ -62,7 +62,7 @@ struct Walk {
     /// coordinates.
     void addName(const std::string& place, const std::string& name, std::string_view raw) const;
     void secret(ByteSpan bytes) const;
-    void notSearched(const std::string& what) const;
+    void notSearched(const Saying& what) const;
 };
 
 void jpeg(const Walk& walk, const Stretch& stretch);

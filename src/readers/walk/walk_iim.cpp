@@ -46,7 +46,7 @@ void imageResources(const Walk& walk, const Stretch& stretch) {
         if (head.size() < 8)
             break;
         if (head[0] != '8' || head[1] != 'B' || head[2] != 'I' || head[3] != 'M')
-            return walk.notSearched("image resources: no block where one should be");
+            return walk.notSearched(toSay("image resources: no block where one should be"));
         const auto id = static_cast<unsigned>(number(head, 4, 2));
         const std::uint64_t nameBytes = (1ULL + head[6] + 1) / 2 * 2; // padded to even
         walk.at(stretch.part(at, 8)).addName("image resources", "name", textOf(head).substr(7, head[6]));
@@ -77,7 +77,7 @@ void iim(const Walk& walk, ByteSpan bytes) {
         if (length & 0x8000) { // extended dataset: the length of the length
             const auto lengthBytes = static_cast<int>(length & 0x7FFF);
             if (lengthBytes > 4)
-                return walk.notSearched("IIM: a dataset that makes no sense");
+                return walk.notSearched(toSay("IIM: a dataset that makes no sense"));
             length = number(bytes, at + 5, lengthBytes);
             header += static_cast<std::size_t>(lengthBytes);
         }

@@ -87,7 +87,7 @@ private:
             at = box.end;
         }
         if (m_count >= kMaxBoxes)
-            return m_walk.notSearched("too many boxes");
+            return m_walk.notSearched(toSay("too many boxes"));
         const bool zeros = stretch.length - std::min(at, stretch.length) <= 4;
         if (at < stretch.length && !zeros) {
             const auto rest = stretch.part(at, stretch.length);
@@ -102,7 +102,7 @@ private:
         const auto inner = place + " / " + printable(box.type);
         if (box.type == "meta" || holdsBoxes(box.type)) {
             if (depth > kMaxBoxDepth)
-                return here.notSearched("boxes nested too deep");
+                return here.notSearched(toSay("boxes nested too deep"));
             if (box.type == "meta")
                 return metaBox(box.payload, inner, depth);
             if (box.type == "ilst")
@@ -183,8 +183,8 @@ private:
         const auto type = std::string(textOf(all).substr(0, 4));
         const auto unpacked = brotliUnpacked(textOf(all).substr(4), kMaxXmp, here.budget);
         if (!unpacked)
-            return here.notSearched("JPEG XL: a packed box \"" + printable(type) +
-                                    "\" that can't be unpacked");
+            return here.notSearched(
+                Saying("JPEG XL: a packed box \"{box}\" that can't be unpacked", {{"box", printable(type)}}));
         const MemorySource source(bytesOf(*unpacked));
         const auto whole = here.whole(source);
         if (!block(here, type, whole))

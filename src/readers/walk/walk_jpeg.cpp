@@ -132,7 +132,8 @@ void jpeg(const Walk& walk, const Stretch& stretch) {
     while (!ended && at + 2 <= stretch.length && walk.goOn()) {
         const Bytes head = stretch.bytes(at, 4);
         if (head.size() < 2 || head[0] != 0xFF) {
-            walk.notSearched("JPEG: no marker where one should be, at byte " + std::to_string(at));
+            walk.notSearched(
+                Saying("JPEG: no marker where one should be, at byte {n}", {{"n", std::to_string(at)}}));
             break;
         }
         const int marker = head[1];
@@ -170,7 +171,7 @@ void jpeg(const Walk& walk, const Stretch& stretch) {
     }
     chainedBlocks(walk, stretch, chained);
     if (!ended)
-        walk.notSearched("JPEG: the file ends before the picture does");
+        walk.notSearched(toSay("JPEG: the file ends before the picture does"));
     else if (at < stretch.length) {
         const auto trailer = stretch.part(at, stretch.length);
         afterTheEnd(walk.at(trailer), trailer);

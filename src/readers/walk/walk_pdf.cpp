@@ -96,9 +96,10 @@ public:
         const Bytes bytes = m_stretch.bytes(0, m_stretch.length);
         m_text = textOf(bytes);
         if (bytes.size() < m_stretch.length)
-            m_walk.notSearched("only the first " + byteText(bytes.size()) + " of the PDF were searched");
+            m_walk.notSearched(
+                Saying("only the first {size} of the PDF were searched", {{"size", byteText(bytes.size())}}));
         if (holds(m_text, "/Encrypt"))
-            m_walk.notSearched("the PDF is locked: its words can't be read");
+            m_walk.notSearched(toSay("the PDF is locked: its words can't be read"));
         std::size_t at = 0, between = 0;
         while (m_walk.goOn()) {
             const auto object = m_text.find(" obj"sv, at);

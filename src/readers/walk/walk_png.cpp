@@ -111,7 +111,7 @@ void png(const Walk& walk, const Stretch& stretch) {
         const Stretch payload = stretch.part(at + 8, length);
         const Walk here = walk.at(payload);
         if (payload.length < length)
-            walk.notSearched("PNG: the chunk " + type + " is cut off");
+            walk.notSearched(Saying("PNG: the chunk {type} is cut off", {{"type", type}}));
         if (type == "eXIf")
             tiff(here, payload, "Exif");
         else if (type == "tEXt" || type == "zTXt" || type == "iTXt")

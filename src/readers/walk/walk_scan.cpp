@@ -104,8 +104,8 @@ void scan(const Walk& walk, const Stretch& stretch) {
     int blocks = 0;
     for (std::uint64_t at = 0; at < stretch.length; at += kWindow) {
         if (at >= kMostSearched || blocks >= kMaxBlocks)
-            return walk.notSearched("only the first " + byteText(at) + " of " + byteText(stretch.length) +
-                                    " were searched");
+            return walk.notSearched(Saying("only the first {size} of {all} were searched",
+                                           {{"size", byteText(at)}, {"all", byteText(stretch.length)}}));
         const Stretch window = stretch.part(at, kWindow + kOverlap);
         const Bytes bytes = window.bytes(0, window.length);
         const Stretch rest = stretch.part(at, stretch.length);

@@ -32,7 +32,7 @@ public:
     void start() {
         const Bytes head = m_stretch.bytes(0, 16);
         if (head.size() < 8 || (head[0] != 'I' && head[0] != 'M') || head[0] != head[1])
-            return m_walk.notSearched(m_place + ": no TIFF header");
+            return m_walk.notSearched(Saying("{place}: no TIFF header", {{"place", m_place}}));
         m_little = head[0] == 'I';
         m_big = number(head, 2, 2, m_little) == 43;
         std::uint64_t next = m_big ? number(head, 8, 8, m_little) : number(head, 4, 4, m_little);
@@ -51,7 +51,7 @@ private:
         const Bytes countBytes = m_stretch.bytes(at, countSize);
         const auto count = number(countBytes, 0, countSize, m_little);
         if (count > kMaxEntries || countBytes.size() < static_cast<std::size_t>(countSize)) {
-            m_walk.notSearched(name + ": a directory that makes no sense");
+            m_walk.notSearched(Saying("{place}: a directory that makes no sense", {{"place", name}}));
             return 0;
         }
         const Bytes table = m_stretch.bytes(at + countSize, count * entrySize);

@@ -41,7 +41,7 @@ public:
 
     void node(pugi::xml_node element, int nesting) {
         if (nesting > kMaxNesting)
-            return m_walk.notSearched("XMP: nested too deep");
+            return m_walk.notSearched(toSay("XMP: nested too deep"));
         for (const auto child : element.children()) {
             if (!m_walk.goOn())
                 return;
@@ -105,7 +105,7 @@ private:
 
 /// A packet no XML reader takes may still be read by a person: say what it seems to tell.
 void unreadable(const Walk& walk, std::string_view packet) {
-    walk.notSearched("XMP: a packet that is not well-formed");
+    walk.notSearched(toSay("XMP: a packet that is not well-formed"));
     const auto lower = toLowerAscii(packet);
     bool place = false;
     for (const char* word :

@@ -172,7 +172,7 @@ TEST(Hostile, WhatIsNotReadForItsSakeIsSaid) {
                              }())}) {
         const auto report = lookAt(file);
         ASSERT_FALSE(report.notSearched.empty());
-        EXPECT_THAT(report.notSearched.front(), ::testing::HasSubstr("not searched whole"));
+        EXPECT_THAT(report.notSearched.front().english(), ::testing::HasSubstr("not searched whole"));
         EXPECT_NE(tellsOf(report), Tells::Nothing);
     }
 }

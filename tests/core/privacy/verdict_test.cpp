@@ -29,7 +29,7 @@ TEST(Verdict, SaysTheLoudestThingFirst) {
     auto report = telling({{"Exif", "Model", "Heron 24", Category::Camera}});
     EXPECT_EQ(tellsOf(report), Tells::Something);
     EXPECT_THAT(verdict(report), HasSubstr("camera and exposure"));
-    report.notSearched.push_back("a part");
+    report.notSearched.push_back({"", "a part"});
     EXPECT_EQ(tellsOf(report), Tells::Unsure); // not knowing is not the same as there being none
     report.findings.push_back({"XMP", "photoshop:City", "Heronsluice", Category::Location, true});
     EXPECT_EQ(tellsOf(report), Tells::Place);
