@@ -176,6 +176,21 @@ void reduce(const cv::Mat& from, cv::Mat to) {
     cv::resize(from, to, to.size(), 0, 0, cv::INTER_AREA);
 }
 
+/// Means of `across` pixels side by side, each the sum of two samples. The commonest numbers are known when
+/// it is compiled: then it divides by multiplying.
+template <int known>
+void meansAcross(const std::vector<std::uint16_t>& sums, int across, std::uint8_t* to, int count) {
+    const int n = known > 0 ? known : across;
+    const auto* from = sums.data();
+    for (int x = 0; x < count; ++x, from += 3 * n, to += 3)
+        for (int c = 0; c < 3; ++c) {
+            unsigned sum = static_cast<unsigned>(n);
+            for (int i = 0; i < n; ++i)
+                sum += from[3 * i + c];
+            to[c] = static_cast<std::uint8_t>(sum / (2U * static_cast<unsigned>(n)));
+        }
+}
+
 /// Means of squares of so many pixels, of which two rows stand for all: a large picture has pixels enough,
 /// and reading them is what takes the time.
 Frame quarried(const Frame& frame, int across) {
@@ -186,15 +201,8 @@ Frame quarried(const Frame& frame, int across) {
         const auto *a = frame.row(y * across + second / 2), *b = frame.row(y * across + second / 2 + second);
         for (std::size_t i = 0; i < sums.size(); ++i)
             sums[i] = static_cast<std::uint16_t>(a[i] + b[i]);
-        auto* to = out.row(y);
-        for (int x = 0; x < out.size.width; ++x)
-            for (int c = 0; c < 3; ++c) {
-                unsigned sum = 0;
-                for (int i = 0; i < across; ++i)
-                    sum += sums[static_cast<std::size_t>((x * across + i) * 3 + c)];
-                to[3 * x + c] = static_cast<std::uint8_t>((sum + static_cast<unsigned>(across)) /
-                                                          (2U * static_cast<unsigned>(across)));
-            }
+        const auto means = across == 3 ? meansAcross<3> : across == 4 ? meansAcross<4> : meansAcross<0>;
+        means(sums, across, out.row(y), out.size.width);
     }
     return out;
 }
