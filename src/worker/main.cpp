@@ -46,6 +46,7 @@ int main(int, char** argv) {
     startPictureEngine(argv[0]);
     useVectorCode();
     sharePixelMemory();
+    keepFreedMemory(true); // until nobody has asked for a while
     std::thread(endWithTheProgram).detach();
     worker::limitMemory();
     worker::serve(kSocket, worker::lockIn(worker::whatItIsBuiltOn()));

@@ -4,8 +4,8 @@
 
 #include "base/problem.h"
 #include "picture/develop.h"
+#include "picture/pixel_memory.h"
 
-#include <malloc.h>
 #include <mutex>
 #include <vips/vips.h>
 // After vips.h, whose types it takes for granted.
@@ -32,10 +32,7 @@ void startPictureEngine(const char* programName) {
         g_log_set_handler(
             "VIPS", G_LOG_LEVEL_WARNING, [](const gchar*, GLogLevelFlags, const gchar*, gpointer) {},
             nullptr);
-        // A picture's bytes are as many as those of the next: they stay until the run ends, since pages that
-        // are touched for the first time take longer than what is done with them. (32 MB: glibc's most.)
-        ::mallopt(M_MMAP_THRESHOLD, 32 << 20);
-        ::mallopt(M_TRIM_THRESHOLD, 64 << 20);
+        keepFreedMemory(false);
         vips_concurrency_set(1);
         vips_cache_set_max(0);
         // The vector code (liborc 0.4.33) frees its programs without a lock: two threads that end a resample

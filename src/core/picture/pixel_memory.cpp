@@ -125,6 +125,11 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
         dropBlock(surplus, size);
 }
 
+void keepFreedMemory(bool keep) {
+    ::mallopt(M_MMAP_THRESHOLD, keep ? 32 << 20 : 1 << 20); // 32 MB: glibc's most
+    ::mallopt(M_TRIM_THRESHOLD, keep ? 64 << 20 : 128 << 10);
+}
+
 void releasePixelMemory() noexcept {
     {
         const std::lock_guard lock(keptMutex);

@@ -19,6 +19,10 @@ namespace keepseal {
 /// Any thread. `bytes` may be less than what the block had when it was taken.
 void* takePixelBlock(std::size_t bytes);
 void givePixelBlock(void* block, std::size_t bytes) noexcept;
+/// Whether all else that is freed, like the bytes of a file, stays the process's own as well until
+/// releasePixelMemory(): while pictures are made one after the other. To begin with large blocks go back to
+/// the system at once, so that they leave no holes.
+void keepFreedMemory(bool keep);
 /// Gives what is kept back to the system, and what the process has freed: after a run.
 void releasePixelMemory() noexcept;
 /// At most this much is kept.

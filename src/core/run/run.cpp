@@ -72,6 +72,17 @@ fs::path freeLedgerFile(const RunOptions& options, std::string started) {
     return file;
 }
 
+/// Pages that are touched for the first time take longer than what is done with them.
+struct KeepsMemory {
+    KeepsMemory() { keepFreedMemory(true); }
+    ~KeepsMemory() {
+        keepFreedMemory(false);
+        releasePixelMemory();
+    }
+    KeepsMemory(const KeepsMemory&) = delete;
+    KeepsMemory& operator=(const KeepsMemory&) = delete;
+};
+
 class Runner {
 public:
     Runner(const Plan& plan, const RunOptions& options, const std::atomic<bool>& stop,
@@ -139,16 +150,18 @@ public:
 
     RunResult run() {
         listTasks();
-        inParallel(m_tasks.size(), [this](std::size_t i) { stampOriginal(m_tasks[i]); });
-        m_result.stopped = m_stop;
-        m_destinations.sync();
-        m_done = 0;
-        inParallel(
-            m_tasks.size(), [this](std::size_t i) { verifyOriginal(m_tasks[i]); }, true);
+        {
+            const KeepsMemory fromOneToTheNext;
+            inParallel(m_tasks.size(), [this](std::size_t i) { stampOriginal(m_tasks[i]); });
+            m_result.stopped = m_stop;
+            m_destinations.sync();
+            m_done = 0;
+            inParallel(
+                m_tasks.size(), [this](std::size_t i) { verifyOriginal(m_tasks[i]); }, true);
+        }
         m_result.ledger.state = m_result.stopped ? "stopped" : "finished";
         m_result.ledger.ended = utcNow();
         keepRecord();
-        releasePixelMemory();
         m_onEvent({RunEvent::Kind::Finished, m_tasks.size(), m_tasks.size(), nullptr, 0});
         return std::move(m_result);
     }
