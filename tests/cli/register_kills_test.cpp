@@ -1,18 +1,14 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The register's program is killed in the midst of each kind of write, at many moments: what is left is
+// The register's program is killed before its first write to storage, its second, and so on: what is left is
 // sound, and the same command, said again, comes to the same end as one that nobody killed.
 #include "record/register.h"
 #include "support/support.h"
 
 #include <gtest/gtest.h>
 
-#include <chrono>
-#include <csignal>
-#include <fcntl.h>
-#include <sys/wait.h>
-#include <thread>
-#include <unistd.h>
+#include <algorithm>
+#include <cstdlib>
 
 using namespace keepseal;
 using namespace keepseal::test;
@@ -20,33 +16,26 @@ using namespace keepseal::test;
 namespace {
 
 using Words = std::vector<std::string>;
-constexpr std::size_t kLedgers = 8, kRows = 150, kAll = kLedgers * kRows;
-constexpr int kKills = 12;
+constexpr std::size_t kLedgers = 8, kRows = 60, kAll = kLedgers * kRows;
 
-Ran whole(Words words, const fs::path& state) {
+Ran whole(Words words, const fs::path& state, std::map<std::string, std::string> environment = {}) {
     words.insert(words.begin(), KEEPSEAL_CLI);
-    return runProgram(words, {{"XDG_STATE_HOME", state.string()}});
+    environment["XDG_STATE_HOME"] = state.string();
+    return runProgram(words, environment);
 }
 
-/// False: it had come to its end before.
-bool killed(Words words, const fs::path& state, std::chrono::microseconds after) {
-    words.insert(words.begin(), KEEPSEAL_CLI);
-    std::vector<char*> arguments;
-    for (auto& word : words)
-        arguments.push_back(word.data());
-    arguments.push_back(nullptr);
-    const pid_t child = ::fork();
-    if (child == 0) {
-        ::setenv("XDG_STATE_HOME", state.c_str(), 1);
-        ::dup2(::open("/dev/null", O_WRONLY), 1);
-        ::execv(KEEPSEAL_CLI, arguments.data());
-        ::_exit(127);
-    }
-    std::this_thread::sleep_for(after);
-    ::kill(child, SIGKILL);
-    int status = 0;
-    ::waitpid(child, &status, 0);
-    return WIFSIGNALED(status);
+/// False: it came to its end before that write.
+bool killed(const Words& words, const fs::path& state, int write) {
+    const char* options = std::getenv("ASAN_OPTIONS");
+    const auto ran =
+        whole(words, state,
+              {{"LD_PRELOAD", DIES_AT_WRITE},
+               {"KEEPSEAL_DIES_AT", std::to_string(write)},
+               {"ASAN_OPTIONS", std::string(options ? options : "") + ":verify_asan_link_order=0"}});
+    if (ran.exitCode == 128 + SIGKILL)
+        return true;
+    EXPECT_LE(ran.exitCode, 1) << ran.err; // 1: nothing was left to be done
+    return false;
 }
 
 LedgerRow rowOf(std::size_t ledger, std::size_t number) {
@@ -81,26 +70,16 @@ protected:
             saveLedger(ledger, ledgers / ("run-" + std::to_string(i) + ".json"));
         }
     }
-    fs::path copyOfState(const char* name) {
-        fs::copy(state, folder / name, fs::copy_options::recursive);
-        return folder / name;
-    }
-    /// Kills `words` at ever later moments of the time that they take where nobody kills them.
+    /// Kills `words` at ever later writes, until they come to their end.
     template <class Holds>
-    void killAt(const Words& words, const fs::path& where, std::chrono::microseconds whole, Holds holds) {
+    void killAt(const Words& words, const fs::path& where, Holds holds) {
+        const int finer = std::getenv("KEEPSEAL_KILLS") ? 16 : 2; // hundreds, by hand
         int kills = 0;
-        for (int i = 1; i <= kKills; ++i) {
-            SCOPED_TRACE("kill " + std::to_string(i));
-            kills += killed(words, where, whole * i / kKills) ? 1 : 0;
+        for (int write = 1; killed(words, where, write); write += std::max(1, write / finer), ++kills) {
+            SCOPED_TRACE("killed at write " + std::to_string(write));
             holds();
         }
-        EXPECT_GT(kills, 2) << "else nothing was tried";
-    }
-    std::chrono::microseconds durationOf(const Words& words, const fs::path& where) {
-        const auto begin = std::chrono::steady_clock::now();
-        EXPECT_EQ(whole(words, where).exitCode, 0);
-        return std::chrono::duration_cast<std::chrono::microseconds>(std::chrono::steady_clock::now() -
-                                                                     begin);
+        EXPECT_GT(kills, 4) << "else nothing was tried";
     }
     TempFolder folder;
     fs::path state = folder / "state";
@@ -109,21 +88,17 @@ protected:
 } // namespace
 
 TEST_F(RegisterKills, WhileItIsMadeAndMadeAnew) {
-    const auto where = copyOfState("other");
-    const auto atFirst = durationOf({"register", "find", "Odd"}, where);
-    killAt({"register", "find", "Odd"}, state, atFirst, [&] {
+    killAt({"register", "find", "Odd"}, state, [&] {
         EXPECT_EQ(copiesOfASoundRegister(state), kAll);
         for (const auto* of : {"", "-wal", "-shm"})
             fs::remove(state / (std::string("keep-seal/register.sqlite") + of));
     });
-    const auto anew = durationOf({"register", "rebuild"}, where);
-    killAt({"register", "rebuild"}, state, anew, [&] { EXPECT_EQ(copiesOfASoundRegister(state), kAll); });
+    killAt({"register", "rebuild"}, state, [&] { EXPECT_EQ(copiesOfASoundRegister(state), kAll); });
 }
 
 TEST_F(RegisterKills, WhileSomethingIsForgotten) {
     const Words words{"register", "forget", "--yes", "--delivery", "Odd"};
-    const auto usual = durationOf(words, copyOfState("other"));
-    killAt(words, state, usual, [&] {
+    killAt(words, state, [&] {
         EXPECT_GE(copiesOfASoundRegister(state), kAll / 2);
         RegisterSearch kept;
         kept.delivery = "Even";
@@ -137,9 +112,7 @@ TEST_F(RegisterKills, WhileAnotherIsJoined) {
     const auto file = folder / "all.jsonl";
     writeFile(file, whole({"register", "export"}, state).out);
     const Words words{"register", "import", file.string()};
-    const auto usual = durationOf(words, folder / "other");
-    ASSERT_EQ(copiesOfASoundRegister(folder / "other"), kAll);
-    killAt(words, folder / "joined", usual, [&] {
+    killAt(words, folder / "joined", [&] {
         const auto there = copiesOfASoundRegister(folder / "joined");
         EXPECT_EQ(there % kRows, 0U) << "each run whole or not at all";
         EXPECT_LE(there, kAll);
