@@ -145,10 +145,7 @@ void paintLines(Canvas& canvas, const Crowd& crowd, const std::vector<Figure>& f
         const Vec hand = figure.body.hand();
         const auto [kiteX, kiteY] = crowd.kites[i];
         const double x = figure.x + hand.x * figure.tall, y = figure.y - hand.y * figure.tall;
-        const double sag = 0.10 * std::hypot(kiteX - x, kiteY - y); // a line hangs through
-        cairo_move_to(cr, x, y);
-        cairo_curve_to(cr, x + (kiteX - x) * 0.33, y + (kiteY - y) * 0.33 + sag, x + (kiteX - x) * 0.66,
-                       y + (kiteY - y) * 0.66 + sag, kiteX, kiteY);
+        traceLine(cr, x, y, kiteX, kiteY);
         cairo_stroke(cr);
     }
     layer.onto(canvas, 0.0002F, 1, crowd.veil, crowd.air);

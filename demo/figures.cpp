@@ -1,59 +1,12 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Marsh grass, lanterns, lights out of focus, stars.
+// Lanterns, lights out of focus, stars.
 #include "world.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace demo {
-void paintGrass(Canvas& canvas, const Grass& grass) {
-    Random random(grass.seed);
-    Layer layer(canvas, 0, std::max(0.0F, grass.ground - grass.height * 1.7F), canvas.aspect(), 1.0F, 0.05F);
-    cairo_t* cr = layer.cairo();
-    for (int i = 0; i < grass.blades; ++i) {
-        const float t = static_cast<float>(i) / static_cast<float>(grass.blades); // back to front
-        const float x = random.range(-0.05F, canvas.aspect() + 0.05F),
-                    root = grass.ground + grass.depth * t * random.range(0.7F, 1.1F);
-        const float clump = 0.45F + 0.9F * fbm(x * 3.1F, t * 3, 3, grass.seed + 3);
-        const float tall = grass.height * random.range(0.45F, 1.0F) * clump * (0.7F + 0.5F * t);
-        const float wind = grass.lean * (0.5F + fbm(x * 2, t * 2, 2, grass.seed + 11));
-        const float tipX = x + tall * (wind + random.range(-0.25F, 0.25F)), tipY = root - tall;
-        const float warm = random.unit(),
-                    bright = clamp01(random.range(0.05F, 1.0F) * (0.35F + 0.75F * t) * clump);
-        Light c = mix(grass.dark, grass.bright, bright);
-        if (warm > 0.72F)
-            c = mix(c, Light{0.62F, 0.48F, 0.22F} * (bright + 0.2F), 0.6F);
-        const auto channel = [](float v) { return std::sqrt(clamp01(v)); }; // near enough to sRGB for a blade
-        const float width = grass.width * random.range(0.5F, 1.3F) * (0.6F + 0.9F * t);
-        cairo_pattern_t* along = cairo_pattern_create_linear(x, root, tipX, tipY);
-        cairo_pattern_add_color_stop_rgb(along, 0, channel(c.r * 0.22F), channel(c.g * 0.24F),
-                                         channel(c.b * 0.25F));
-        cairo_pattern_add_color_stop_rgb(along, 0.55, channel(c.r), channel(c.g), channel(c.b));
-        cairo_pattern_add_color_stop_rgb(along, 1, channel(c.r * 1.5F), channel(c.g * 1.45F),
-                                         channel(c.b * 1.2F));
-        cairo_set_source(cr, along);
-        const float bendX = x + tall * wind * 0.12F, bendY = root - tall * 0.55F;
-        cairo_move_to(cr, x - width, root);
-        cairo_curve_to(cr, bendX - width * 0.8F, bendY, bendX, bendY, tipX, tipY);
-        cairo_curve_to(cr, bendX + width * 0.9F, bendY, bendX + width * 0.8F, bendY, x + width, root);
-        cairo_fill(cr);
-        if (random.unit() < grass.seeds) {
-            for (int k = 0; k < 7; ++k) {
-                const float along2 = 1 - 0.028F * static_cast<float>(k);
-                cairo_save(cr);
-                cairo_translate(cr, mix(x, tipX, along2) + random.range(-1, 1) * width,
-                                mix(root, tipY, along2));
-                cairo_scale(cr, width * 1.1F, width * 2.6F);
-                cairo_arc(cr, 0, 0, 1, 0, 6.2832);
-                cairo_restore(cr);
-                cairo_fill(cr);
-            }
-        }
-        cairo_pattern_destroy(along);
-    }
-    layer.onto(canvas, grass.focus);
-}
 
 void paintLantern(Canvas& canvas, const Lantern& l, float mirrorY) {
     const auto draw = [&](cairo_t* cr, float y, float stretch, float alpha) {

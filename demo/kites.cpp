@@ -143,14 +143,19 @@ void flyingLine(Canvas& canvas, const Kite& kite) {
     cairo_t* cr = layer.cairo();
     cairo_set_source_rgba(cr, kite.lit ? 0.5 : 0.12, kite.lit ? 0.4 : 0.12, 0.12, 0.5);
     cairo_set_line_width(cr, 0.0009);
-    cairo_move_to(cr, kite.x, kite.y);
-    const double middleX = (kite.x + kite.lineX) / 2, middleY = (kite.y + kite.lineY) / 2 + 0.06;
-    cairo_curve_to(cr, middleX, middleY, middleX, middleY, kite.lineX, kite.lineY);
+    traceLine(cr, kite.lineX, kite.lineY, kite.x, kite.y);
     cairo_stroke(cr);
     layer.onto(canvas, 0.0002F, 1, kite.veil, kite.air);
 }
 
 } // namespace
+
+void traceLine(cairo_t* cr, double handX, double handY, double kiteX, double kiteY) {
+    const double sag = 0.10 * std::hypot(kiteX - handX, kiteY - handY);
+    cairo_move_to(cr, handX, handY);
+    cairo_curve_to(cr, mix(handX, kiteX, 0.33), mix(handY, kiteY, 0.33) + sag, mix(handX, kiteX, 0.66),
+                   mix(handY, kiteY, 0.66) + sag, kiteX, kiteY);
+}
 
 void paintKite(Canvas& canvas, const Kite& kite) {
     if (kite.lineX >= 0)

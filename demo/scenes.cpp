@@ -379,7 +379,7 @@ void grassCreek(Canvas& c, std::uint32_t seed) {
     paintKite(c, far(kite(KiteKind::Delta, 1.0F, 0.16F, 0.06F, -0.3F, 0, 1.8F, 3), 0.08F, sky.low));
     Grass back;
     back.ground = 0.54F, back.height = 0.08F, back.blades = 5000, back.depth = 0.05F, back.width = 0.0012F,
-    back.focus = 0.0008F, back.seed = seed;
+    back.focus = 0.0008F, back.seed = seed, back.mirrored = true;
     paintGrass(c, back);
     Grass front;
     front.ground = 0.86F, front.height = 0.30F, front.blades = 3200, front.depth = 0.3F,

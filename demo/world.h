@@ -53,6 +53,8 @@ struct Kite {
     std::uint32_t seed = 1;
 };
 void paintKite(Canvas& canvas, const Kite& kite);
+/// From a hand up to a kite: it hangs through. The caller strokes it.
+void traceLine(cairo_t* cr, double handX, double handY, double kiteX, double kiteY);
 
 struct Crowd {
     float y = 0.8F, spread = 0.02F; ///< where they stand
@@ -75,8 +77,9 @@ struct Grass {
     int blades = 4000;
     Light dark{0.03F, 0.05F, 0.01F}, bright{0.35F, 0.4F, 0.12F};
     float lean = 0.2F, focus = 0, width = 0.0022F;
-    float depth = 0.25F; ///< how far the roots come forward
-    float seeds = 0.1F;  ///< share of blades with a seed head
+    float depth = 0.25F;   ///< how far the roots come forward
+    float seeds = 0.1F;    ///< share of blades with a seed head
+    bool mirrored = false; ///< stands in water
     std::uint32_t seed = 1;
 };
 void paintGrass(Canvas& canvas, const Grass& grass);

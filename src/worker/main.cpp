@@ -46,7 +46,7 @@ int main(int, char** argv) {
     startPictureEngine(argv[0]);
     useVectorCode();
     sharePixelMemory();
-    keepFreedMemory(true); // until nobody has asked for a while
+    const KeepsFreedMemory fromOneToTheNext; // until nobody has asked for a while: see serve()
     std::thread(endWithTheProgram).detach();
     worker::limitMemory();
     worker::serve(kSocket, worker::lockIn(worker::whatItIsBuiltOn()));

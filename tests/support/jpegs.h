@@ -28,6 +28,22 @@ struct JpegKind {
     int quality = 87;
 };
 
+/// Of one sequential scan.
+inline const JpegKind kScans[] = {
+    {"444", 1, 1},
+    {"422", 2, 1},
+    {"440", 1, 2},
+    {"420", 2, 2},
+    {"grey", 1, 1, false, 0, 1},
+    {"restarts in rows", 2, 2, false, 3},
+    {"a restart at each unit", 2, 1, false, 1},
+    {"restarts across rows", 1, 1, false, 41},
+    {"grey with restarts", 1, 1, false, 7, 1},
+    {"one unit", 2, 2, false, 0, 3, {9, 5}},
+    {"tables of its own", 2, 2, false, 0, 3, {203, 149}, false},
+    {"nearly plain", 1, 1, false, 0, 3, {203, 149}, false, 6},
+};
+
 /// A picture with the same texture everywhere, written by libjpeg in the given way.
 inline Bytes jpegOf(const JpegKind& kind) {
     jpeg_compress_struct writer{};

@@ -32,7 +32,7 @@ void startPictureEngine(const char* programName) {
         g_log_set_handler(
             "VIPS", G_LOG_LEVEL_WARNING, [](const gchar*, GLogLevelFlags, const gchar*, gpointer) {},
             nullptr);
-        keepFreedMemory(false);
+        giveFreedMemoryBack();
         vips_concurrency_set(1);
         vips_cache_set_max(0);
         // The vector code (liborc 0.4.33) frees its programs without a lock: two threads that end a resample

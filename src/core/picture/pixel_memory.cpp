@@ -32,6 +32,9 @@ std::vector<Kept>& keptBlocks() {
 }
 std::size_t keptBytes = 0;
 
+std::mutex keeperMutex;
+int keepers = 0;
+
 std::atomic<bool> sharing{false};
 std::mutex sharedMutex;
 std::map<const void*, int>& sharedBlocks() {
@@ -125,9 +128,26 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
         dropBlock(surplus, size);
 }
 
-void keepFreedMemory(bool keep) {
-    ::mallopt(M_MMAP_THRESHOLD, keep ? 32 << 20 : 1 << 20); // 32 MB: glibc's most
-    ::mallopt(M_TRIM_THRESHOLD, keep ? 64 << 20 : 128 << 10);
+void giveFreedMemoryBack() noexcept {
+    ::mallopt(M_MMAP_MAX, 65536); // as glibc has it
+    ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
+    ::mallopt(M_TRIM_THRESHOLD, 128 << 10);
+}
+
+KeepsFreedMemory::KeepsFreedMemory() {
+    const std::lock_guard lock(keeperMutex);
+    if (keepers++ > 0)
+        return;
+    ::mallopt(M_MMAP_MAX, 0); // what is mapped for itself goes back when it is freed
+    ::mallopt(M_TRIM_THRESHOLD, 256 << 20);
+}
+
+KeepsFreedMemory::~KeepsFreedMemory() {
+    const std::lock_guard lock(keeperMutex);
+    if (--keepers > 0)
+        return;
+    giveFreedMemoryBack();
+    releasePixelMemory();
 }
 
 void releasePixelMemory() noexcept {

@@ -19,10 +19,18 @@ namespace keepseal {
 /// Any thread. `bytes` may be less than what the block had when it was taken.
 void* takePixelBlock(std::size_t bytes);
 void givePixelBlock(void* block, std::size_t bytes) noexcept;
-/// Whether all else that is freed, like the bytes of a file, stays the process's own as well until
-/// releasePixelMemory(): while pictures are made one after the other. To begin with large blocks go back to
-/// the system at once, so that they leave no holes.
-void keepFreedMemory(bool keep);
+/// While one lives, all else that is freed, like the bytes of a file, stays the process's own as well:
+/// pictures are made one after the other, and pages that are touched for the first time take longer than what
+/// is done with them. The last one that ends gives it all back. Any thread.
+class KeepsFreedMemory {
+public:
+    KeepsFreedMemory();
+    ~KeepsFreedMemory();
+    KeepsFreedMemory(const KeepsFreedMemory&) = delete;
+    KeepsFreedMemory& operator=(const KeepsFreedMemory&) = delete;
+};
+/// Else large blocks go back to the system at once, so that they leave no holes: at the start.
+void giveFreedMemoryBack() noexcept;
 /// Gives what is kept back to the system, and what the process has freed: after a run.
 void releasePixelMemory() noexcept;
 /// At most this much is kept.

@@ -72,17 +72,6 @@ fs::path freeLedgerFile(const RunOptions& options, std::string started) {
     return file;
 }
 
-/// Pages that are touched for the first time take longer than what is done with them.
-struct KeepsMemory {
-    KeepsMemory() { keepFreedMemory(true); }
-    ~KeepsMemory() {
-        keepFreedMemory(false);
-        releasePixelMemory();
-    }
-    KeepsMemory(const KeepsMemory&) = delete;
-    KeepsMemory& operator=(const KeepsMemory&) = delete;
-};
-
 class Runner {
 public:
     Runner(const Plan& plan, const RunOptions& options, const std::atomic<bool>& stop,
@@ -151,7 +140,7 @@ public:
     RunResult run() {
         listTasks();
         {
-            const KeepsMemory fromOneToTheNext;
+            const KeepsFreedMemory fromOneToTheNext;
             inParallel(m_tasks.size(), [this](std::size_t i) { stampOriginal(m_tasks[i]); });
             m_result.stopped = m_stop;
             m_destinations.sync();

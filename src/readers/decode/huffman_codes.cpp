@@ -68,16 +68,25 @@ void HuffmanCodes::pairThem() {
 }
 
 void HuffmanCodes::takeValues() {
-    for (std::uint32_t seen = 0; seen < m_values.size(); ++seen) {
-        const auto says = m_short[seen];
-        if (says.bits == 0 || says.bits > kShort)
+    constexpr int kSeen = kShort - kValues;                           // fewer than are looked up there
+    const auto valueIn = [](std::uint32_t seen, HuffmanSymbol says) { // its first bits are that code
+        return static_cast<std::int16_t>(
+            says.size == 0 ? 0 : valueOf(seen >> (kShort - says.bits) & ((1U << says.size) - 1), says.size));
+    };
+    for (std::uint32_t i = 0; i < m_values.size(); ++i) {
+        const auto seen = i << kSeen;
+        const auto first = m_short[seen];
+        if (first.bits == 0 || first.bits > kValues)
             continue;
-        auto& out = m_values[seen];
-        out.bits = says.bits;
-        out.steps = says.steps;
-        if (says.size > 0)
-            out.value = static_cast<std::int16_t>(
-                valueOf(seen >> (kShort - says.bits) & ((1U << says.size) - 1), says.size));
+        auto& out = m_values[i];
+        out = {valueIn(seen, first), valueIn(seen, first), first.bits, first.bits, first.steps, first.steps};
+        const auto behind = (seen << first.bits) & ((1U << kShort) - 1);
+        const auto second = m_short[behind];
+        if (first.steps == kToTheEnd || second.bits == 0 || first.bits + second.bits > kValues)
+            continue;
+        out.second = valueIn(behind, second);
+        out.bits = static_cast<std::uint8_t>(first.bits + second.bits);
+        out.steps = static_cast<std::uint8_t>(first.steps + second.steps);
     }
 }
 

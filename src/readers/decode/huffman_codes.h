@@ -33,11 +33,12 @@ struct HuffmanPair {
     std::uint8_t bits = 0, steps = 0; ///< as above, of both
 };
 
-/// A code and its value, where both are short enough to be looked up as one.
-struct alignas(4) HuffmanValue {
-    std::int16_t value = 0; ///< 0: it has none
-    std::uint8_t bits = 0;  ///< of both; 0: next() is to be asked
-    std::uint8_t steps = 0; ///< as above
+/// A code and its value, and the next code and its value, where all of that is short enough to be looked up
+/// as one; where it is not, the second is the first once more.
+struct alignas(8) HuffmanValues {
+    std::int16_t first = 0, second = 0;       ///< 0 where a code says no value
+    std::uint8_t bitsOfFirst = 0, bits = 0;   ///< 0: next() is to be asked
+    std::uint8_t stepsOfFirst = 0, steps = 0; ///< as above, of the first and of both
 };
 
 /// A value of `size` bits, at least one: T.81, F.2.2.1 (EXTEND).
@@ -59,7 +60,7 @@ public:
     }
     /// The same for stepping over them; without bits: next() is to be asked.
     HuffmanPair nextTwo(const BitReader& bits) const { return m_pairs[bits.peek(kShort)]; }
-    HuffmanValue nextValue(const BitReader& bits) const { return m_values[bits.peek(kShort)]; }
+    const HuffmanValues& nextValues(const BitReader& bits) const { return m_values[bits.peek(kValues)]; }
     /// False: no code says that.
     bool write(BitWriter& to, int run, int size, std::uint32_t value) const {
         const auto symbol = static_cast<std::size_t>(run << 4 | size);
@@ -70,14 +71,15 @@ public:
     }
 
 private:
-    static constexpr int kShort = 11; ///< bits that are looked up at once: nearly all codes
+    static constexpr int kShort = 11;  ///< bits that are looked up at once: nearly all codes
+    static constexpr int kValues = 10; ///< the same, with values
     HuffmanSymbol longer(std::uint32_t sixteen) const;
     void pairThem();
     void takeValues();
 
     std::array<HuffmanSymbol, 1U << kShort> m_short{};
     std::array<HuffmanPair, 1U << kShort> m_pairs{};
-    std::array<HuffmanValue, 1U << kShort> m_values{};
+    std::array<HuffmanValues, 1U << kValues> m_values{};
     std::array<HuffmanSymbol, 256> m_inOrder{}; ///< of their codes
     struct OfLength {
         std::uint32_t end = 0; ///< behind its last code, moved up to 16 bits

@@ -3,6 +3,7 @@
 #include "decode/jpeg_rows.h"
 
 #include "decode/jpeg_blocks.h"
+#include "decode/scan_rows.h"
 
 namespace keepseal {
 namespace {
@@ -42,6 +43,12 @@ bool readRows(const PlainJpeg& asked, const vips::VImage& like,
         const auto room = held.empty() ? allBytesOf(*asked.file) : Pixels<std::uint8_t>();
         JpegReader jpeg(held.empty() ? ByteSpan(room.data(), room.size()) : held);
         jpeg->scale_denom = static_cast<unsigned>(asked.shrink);
+        if (const auto rows = ScanRows::from(jpeg.ahead(), *jpeg.get())) {
+            if (!isOpenedAlike(jpeg, like))
+                return false;
+            use([&](std::uint8_t* to) { rows->next(to, static_cast<std::size_t>(like.width())); });
+            return !rows->isDamaged();
+        }
         jpeg_start_decompress(jpeg.get());
         if (!isOpenedAlike(jpeg, like))
             return false;

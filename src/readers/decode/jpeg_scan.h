@@ -5,31 +5,13 @@
 // then be read out and be exchanged; all else is copied bit by bit. Internal to decode/.
 #pragma once
 
-#include "decode/huffman_codes.h"
-#include "picture/pixel_memory.h"
+#include "decode/coded_scan.h"
 
-#include <algorithm>
 #include <memory>
-#include <optional>
 #include <utility>
 #include <vector>
 
 namespace keepseal {
-
-/// How its units follow each other. A unit (T.81: MCU) is what is coded in one go: some blocks of each
-/// component.
-struct ScanShape {
-    struct Component {
-        std::size_t across = 1, down = 1;  ///< blocks in a unit
-        std::size_t stride = 0;            ///< blocks in a row, with those that only fill the last unit
-        std::size_t means = 0, others = 0; ///< which tables
-    };
-    std::vector<Component> components;
-    std::size_t unitsAcross = 0, unitsDown = 0;
-    std::size_t restart = 0; ///< units between restart markers; all of them where there are none
-    std::size_t units() const { return unitsAcross * unitsDown; }
-    std::size_t segments() const { return (units() + restart - 1) / restart; }
-};
 
 /// Which units: columns and rows of them.
 struct UnitArea {
@@ -78,11 +60,10 @@ private:
 
 class JpegScan {
 public:
-    /// `header`: as libjpeg has read it, up to the first scan; `coded`: from the first byte behind it. Null:
-    /// coded in another way, damaged, or in any way unusual; libjpeg is to be asked.
+    /// As CodedScan::from(). Null also where it is damaged.
     static std::unique_ptr<JpegScan> from(ByteSpan coded, const jpeg_decompress_struct& header);
 
-    const ScanShape& shape() const { return m_shape; }
+    const ScanShape& shape() const { return m_coded.shape(); }
     /// The first coefficients of a component's blocks, in rows of its stride.
     const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
     UnitBlocks blocks(const UnitArea& area) const;
@@ -92,32 +73,21 @@ public:
     bool addExchanged(const UnitBlocks& units, Bytes& to) const;
 
 private:
-    struct Segment {                    ///< between restart markers
-        std::size_t begin = 0, end = 0; ///< bytes
-        std::uint64_t lastBit = 0;      ///< behind its last code
-    };
+    explicit JpegScan(CodedScan coded) : m_coded(std::move(coded)) {}
     using Means = std::array<int, MAX_COMPS_IN_SCAN>; ///< the last of each component: T.81, F.1.1.5.1
     class Rewriter;
 
-    const HuffmanCodes& meansOf(std::size_t component) const {
-        return *m_ofMeans[m_shape.components[component].means];
-    }
-    const HuffmanCodes& othersOf(std::size_t component) const {
-        return *m_ofOthers[m_shape.components[component].others];
-    }
     /// Calls it with the component, the column and the row of each block of a unit, as they are coded.
     template <class Use>
     void eachBlock(std::size_t unit, const Use& use) const {
-        const auto column = unit % m_shape.unitsAcross, row = unit / m_shape.unitsAcross;
-        for (std::size_t c = 0; c < m_shape.components.size(); ++c) {
-            const auto& component = m_shape.components[c];
+        const auto column = unit % shape().unitsAcross, row = unit / shape().unitsAcross;
+        for (std::size_t c = 0; c < shape().components.size(); ++c) {
+            const auto& component = shape().components[c];
             for (auto y = row * component.down; y < (row + 1) * component.down; ++y)
                 for (auto x = column * component.across; x < (column + 1) * component.across; ++x)
                     use(c, x, y);
         }
     }
-    bool takeTables(const jpeg_decompress_struct& header);
-    bool takeBytes(ByteSpan coded);
     bool walk();
     bool walkUnit(BitReader& bits, std::size_t column, std::size_t row, Means& last);
     /// Of one that was walked over without a fault; `column` and `row`: in what is read.
@@ -125,21 +95,16 @@ private:
     void skipUnit(BitReader& bits, Means& last) const;
     /// What the means of a unit are told from.
     Means meansBefore(std::size_t unit) const;
-    std::size_t endOf(std::size_t segment) const { ///< in units
-        return std::min(m_shape.units(), (segment + 1) * m_shape.restart);
-    }
     /// Where a unit begins that is the first of a segment or of a row.
     std::uint64_t beginOf(std::size_t unit) const {
-        return unit % m_shape.restart == 0 ? m_segments[unit / m_shape.restart].begin * 8
-                                           : m_rowBegins[unit / m_shape.unitsAcross];
+        return unit % shape().restart == 0 ? m_coded.segments()[unit / shape().restart].begin * 8
+                                           : m_rowBegins[unit / shape().unitsAcross];
     }
 
-    ScanShape m_shape;
-    std::array<std::optional<HuffmanCodes>, NUM_HUFF_TBLS> m_ofMeans, m_ofOthers;
-    Pixels<std::uint8_t> m_bytes; ///< without markers, and without the zeros that tell 0xff from one
-    std::vector<Segment> m_segments;
+    CodedScan m_coded;
+    std::vector<std::uint64_t> m_lastBits; ///< of each segment: behind its last code
     std::vector<std::vector<std::int16_t>> m_means;
-    std::vector<std::uint64_t> m_rowBegins; ///< in bits of m_bytes
+    std::vector<std::uint64_t> m_rowBegins; ///< in bits
 };
 
 } // namespace keepseal

@@ -64,7 +64,7 @@ public:
         : m_scan(scan), m_units(units), m_area(units.area()), m_to(to) {}
 
     bool write() {
-        const auto& segments = m_scan.m_segments;
+        const auto& segments = m_scan.m_coded.segments();
         for (std::size_t s = 0; s < segments.size(); ++s) {
             if (!writeSegment(s))
                 return false;
@@ -77,20 +77,20 @@ public:
 
 private:
     bool writeSegment(std::size_t s) {
-        const auto begin = s * m_scan.m_shape.restart, end = m_scan.endOf(s);
+        const auto begin = s * m_scan.shape().restart, end = m_scan.m_coded.endOf(s);
         auto copied = m_scan.beginOf(begin); // up to that bit
         const auto copyUpTo = [&](std::uint64_t bit) {
             constexpr std::uint64_t kAtOnce = 8 * (64U << 10); // what lies in the processor's own memory
             while (copied < bit) {
                 const auto next = std::min(bit, copied + kAtOnce);
-                m_bits.copy(m_scan.m_bytes.data(), copied, next);
+                m_bits.copy(m_scan.m_coded.bytes(), copied, next);
                 addEscaped(m_bits.whole(), m_to);
                 copied = next;
             }
         };
         for (auto row = m_area.top; row < m_area.bottom; ++row) {
-            const auto first = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.left, begin, end),
-                       last = std::clamp(row * m_scan.m_shape.unitsAcross + m_area.right, begin, end);
+            const auto first = std::clamp(row * m_scan.shape().unitsAcross + m_area.left, begin, end),
+                       last = std::clamp(row * m_scan.shape().unitsAcross + m_area.right, begin, end);
             if (first == last)
                 continue;
             copyUpTo(m_units.bitsOf(first).first);
@@ -101,12 +101,12 @@ private:
             if (last < end && !isHeld(last) && meansBefore(last) != m_scan.meansBefore(last))
                 return false;
         }
-        copyUpTo(m_scan.m_segments[s].lastBit);
+        copyUpTo(m_scan.m_lastBits[s]);
         return true;
     }
 
     bool isHeld(std::size_t unit) const {
-        const auto column = unit % m_scan.m_shape.unitsAcross, row = unit / m_scan.m_shape.unitsAcross;
+        const auto column = unit % m_scan.shape().unitsAcross, row = unit / m_scan.shape().unitsAcross;
         return m_area.holds({column, row, column + 1, row + 1});
     }
 
@@ -115,7 +115,7 @@ private:
             const auto before = meansBefore(unit);
             if (before == m_scan.meansBefore(unit) && !m_units.isChanged(unit)) {
                 const auto [begin, end] = m_units.bitsOf(unit);
-                m_bits.copy(m_scan.m_bytes.data(), begin, end);
+                m_bits.copy(m_scan.m_coded.bytes(), begin, end);
             } else if (!writeUnit(unit, before)) {
                 return false;
             }
@@ -127,8 +127,8 @@ private:
         bool coded = true;
         m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
             const auto& block = m_units.block(c, x, y);
-            coded = coded && writeMean(m_bits, m_scan.meansOf(c), block[0] - last[c]) &&
-                    writeOthers(m_bits, m_scan.othersOf(c), block);
+            coded = coded && writeMean(m_bits, m_scan.m_coded.meansOf(c), block[0] - last[c]) &&
+                    writeOthers(m_bits, m_scan.m_coded.othersOf(c), block);
             last[c] = block[0];
         });
         return coded;
@@ -137,7 +137,7 @@ private:
     /// As they are now.
     Means meansBefore(std::size_t unit) const {
         auto out = m_scan.meansBefore(unit);
-        if (unit % m_scan.m_shape.restart != 0 && isHeld(unit - 1))
+        if (unit % m_scan.shape().restart != 0 && isHeld(unit - 1))
             m_scan.eachBlock(unit - 1, [&](std::size_t c, std::size_t x, std::size_t y) {
                 out[c] = m_units.block(c, x, y)[0];
             });
@@ -152,7 +152,7 @@ private:
 };
 
 bool JpegScan::addExchanged(const UnitBlocks& units, Bytes& to) const {
-    to.reserve(to.size() + m_bytes.size() + m_bytes.size() / 64);
+    to.reserve(to.size() + m_coded.size() + m_coded.size() / 64);
     return Rewriter(*this, units, to).write();
 }
 

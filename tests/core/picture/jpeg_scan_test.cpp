@@ -16,21 +16,6 @@ using namespace keepseal::test;
 
 namespace {
 
-const JpegKind kScans[] = {
-    {"444", 1, 1},
-    {"422", 2, 1},
-    {"440", 1, 2},
-    {"420", 2, 2},
-    {"grey", 1, 1, false, 0, 1},
-    {"restarts in rows", 2, 2, false, 3},
-    {"a restart at each unit", 2, 1, false, 1},
-    {"restarts across rows", 1, 1, false, 41},
-    {"grey with restarts", 1, 1, false, 7, 1},
-    {"one unit", 2, 2, false, 0, 3, {9, 5}},
-    {"tables of its own", 2, 2, false, 0, 3, {203, 149}, false},
-    {"nearly plain", 1, 1, false, 0, 3, {203, 149}, false, 6},
-};
-
 struct Scanned {
     Bytes bytes;
     JpegReader header;
