@@ -31,8 +31,11 @@ struct Blade {
     }
 };
 
+double channel(float v) {
+    return std::sqrt(clamp01(v)); // near enough to sRGB for a blade
+}
+
 void setLight(cairo_pattern_t* pattern, double at, const Light& light) {
-    const auto channel = [](float v) { return std::sqrt(clamp01(v)); }; // near enough to sRGB for a blade
     cairo_pattern_add_color_stop_rgb(pattern, at, channel(light.r), channel(light.g), channel(light.b));
 }
 
@@ -77,7 +80,6 @@ void head(cairo_t* cr, const Blade& stalk, Random& random) {
         cairo_restore(cr);
         const Light light =
             straw * (random.range(0.55F, 0.85F) + (side < 0 ? 0.35F : 0.0F)); // lit from the left
-        const auto channel = [](float v) { return std::sqrt(clamp01(v)); };
         cairo_set_source_rgb(cr, channel(light.r), channel(light.g), channel(light.b));
         cairo_fill(cr);
     }
