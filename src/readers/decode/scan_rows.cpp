@@ -3,16 +3,12 @@
 #include "decode/scan_rows.h"
 
 #include "decode/block_codes.h"
-#include "decode/scan_passes.h"
 
 #include <cstring>
 
 namespace keepseal {
 namespace {
 
-/// So many are made samples of at once: as many blocks as that takes at least, and all of it stays in what
-/// lies nearest to the processor.
-constexpr std::size_t kUnitsAtOnce = kBlocksAtOnce;
 constexpr auto kOfEight = placesOf<std::uint16_t>(kBlocksAtOnce);
 /// How many columns there are of that many coefficients, in the order in which they are coded.
 constexpr auto kColumns = [] {

@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Rows of pixels of a JPEG of one sequential scan, by our own reading of its codes, which takes less than
-// half of the time that libjpeg takes for them. The same pixels to the last bit. Internal to decode/.
+// Rows of pixels of a JPEG of one sequential scan, by our own reading of its codes: libjpeg's takes most of
+// its time. The same pixels to the last bit. Internal to decode/.
 #pragma once
 
 #include "decode/coded_scan.h"
+#include "decode/scan_passes.h"
 
 #include <memory>
 
@@ -22,6 +23,9 @@ public:
     bool isDamaged() const { return m_isDamaged; }
 
 private:
+    /// So many are made samples of at once: as many blocks as that takes at least, and all of it stays in
+    /// what lies nearest to the processor.
+    static constexpr std::size_t kUnitsAtOnce = kBlocksAtOnce;
     /// The samples of a component: the rows of two rows of units, in turn.
     struct Plane {
         int side = 8;                                 ///< samples of a block each way
@@ -40,9 +44,9 @@ private:
     struct Block {
         const HuffmanCodes *means, *others;
         std::size_t component;
-        bool meanAlone;           ///< nothing else of it is wanted
-        std::array<JCOEF*, 8> to; ///< in each of the units that are read at once
-        std::array<int*, 8> reached;
+        bool meanAlone;                      ///< nothing else of it is wanted
+        std::array<JCOEF*, kUnitsAtOnce> to; ///< in each of the units that are read at once
+        std::array<int*, kUnitsAtOnce> reached;
     };
     explicit ScanRows(CodedScan coded) : m_coded(std::move(coded)), m_bits(m_coded.bytes(), 0) {}
     bool takePlanes(const jpeg_decompress_struct& header);
