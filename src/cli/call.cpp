@@ -88,6 +88,7 @@ namespace {
 int run(int argc, char** argv) {
     speakFor({argv + 1, argv + argc});
     CLI::App app(kAbout, "keep-seal-cli");
+    app.formatter(pageFormatter());
     app.set_version_flag("--version", [] { return versionText(builtWith()); });
     app.footer(kFooter);
     app.require_subcommand(1);

@@ -62,8 +62,24 @@ void eachText(App& app, const Use& use) {
 }
 
 /// What CLI11 writes between them.
-constexpr const char* kLabels[] = {"Usage",    "OPTIONS", "SUBCOMMAND", "SUBCOMMANDS",
-                                   "REQUIRED", "Needs",   "Positionals"};
+constexpr const char* kLabels[] = {"Usage",    "OPTIONS", "SUBCOMMAND",  "SUBCOMMANDS",
+                                   "REQUIRED", "Needs",   "Positionals", "TEXT"};
+
+/// A number and where it lies, as CLI11 has it: its type, and its check.
+class PageFormatter : public CLI::Formatter {
+public:
+    std::string make_option_opts(const CLI::Option* option) const override {
+        const auto written = CLI::Formatter::make_option_opts(option);
+        static const std::regex number(" (?:INT|FLOAT)(?::(?:INT|FLOAT) in \\[(\\S+) - (\\S+)\\])?(.*)");
+        std::smatch found;
+        if (!std::regex_match(written, found, number))
+            return written;
+        const auto said = found[1].matched ? Saying("NUMBER from {least} to {most}",
+                                                    {{"least", found[1]}, {"most", found[2]}})
+                                           : Saying("NUMBER");
+        return " " + said.said() + found[3].str();
+    }
+};
 
 } // namespace
 
@@ -88,6 +104,10 @@ void sayDescriptions(CLI::App& app) {
         if (!english.empty())
             set(said(english));
     });
+}
+
+std::shared_ptr<CLI::FormatterBase> pageFormatter() {
+    return std::make_shared<PageFormatter>();
 }
 
 std::set<std::string> descriptionsOf(const CLI::App& app) {

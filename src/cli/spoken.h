@@ -5,6 +5,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include <memory>
 #include <set>
 #include <string>
 #include <vector>
@@ -17,6 +18,9 @@ void speakFor(const std::vector<std::string>& call);
 
 /// All words of a command's pages of help are said in the language spoken.
 void sayDescriptions(CLI::App& app);
+/// Pages of help that say what values are in words: for all commands, before the first is added.
+std::shared_ptr<CLI::FormatterBase> pageFormatter();
+
 /// What sayDescriptions() asks for, in English: before it was called.
 std::set<std::string> descriptionsOf(const CLI::App& app);
 

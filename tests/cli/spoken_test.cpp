@@ -118,7 +118,9 @@ TEST(Spoken, EveryPageOfHelpIsTranslated) {
     // The page that is kept is the one that the commands print.
     EXPECT_EQ(cliIn(kArabic, {"stamp", "--help"}).out, cliIn(kArabic, {"stamp", "--quiet", "--help"}).out);
     EXPECT_THAT(cliIn(kGerman, {"stamp", "--help"}).out,
-                AllOf(HasSubstr("Die Kopien machen"), HasSubstr("--deliver-all-the-same")));
+                AllOf(HasSubstr("Die Kopien machen"), HasSubstr("--deliver-all-the-same"),
+                      HasSubstr("--workers ZAHL von 1 bis 256")));
+    EXPECT_THAT(cli({"stamp", "--help"}).out, HasSubstr("--workers NUMBER from 1 to 256\n"));
 }
 
 TEST(Spoken, ManualPagesAreTheSameInEveryLanguage) {

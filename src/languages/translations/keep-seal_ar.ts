@@ -4033,6 +4033,14 @@ if printed at %3 px/in</source>
             <translation>ضرب</translation>
         </message>
         <message>
+            <source>NUMBER</source>
+            <translation>عدد</translation>
+        </message>
+        <message>
+            <source>NUMBER from {least} to {most}</source>
+            <translation>عدد من ⁨{least}⁩ إلى ⁨{most}⁩</translation>
+        </message>
+        <message>
             <source>Name</source>
             <translation>الاسم</translation>
         </message>
@@ -5798,6 +5806,10 @@ if printed at %3 px/in</source>
         <message>
             <source>TELLS THE PLACE</source>
             <translation>تكشف المكان</translation>
+        </message>
+        <message>
+            <source>TEXT</source>
+            <translation>نص</translation>
         </message>
         <message>
             <source>THE PLACE IS TOLD</source>

@@ -3949,6 +3949,14 @@ wenn mit %3 px/in gedruckt</translation>
             <translation>Multiplizieren</translation>
         </message>
         <message>
+            <source>NUMBER</source>
+            <translation>ZAHL</translation>
+        </message>
+        <message>
+            <source>NUMBER from {least} to {most}</source>
+            <translation>ZAHL von {least} bis {most}</translation>
+        </message>
+        <message>
             <source>Name</source>
             <translation>Name</translation>
         </message>
@@ -5694,6 +5702,10 @@ wenn mit %3 px/in gedruckt</translation>
         <message>
             <source>TELLS THE PLACE</source>
             <translation>VERRÄT DEN ORT</translation>
+        </message>
+        <message>
+            <source>TEXT</source>
+            <translation>TEXT</translation>
         </message>
         <message>
             <source>THE PLACE IS TOLD</source>

@@ -231,14 +231,16 @@ void betweenInRow(const std::uint8_t* from, std::size_t count, std::uint8_t* to)
     }
 }
 
+HWY_INLINE hn::Vec<Sums> sumsOfBoth(const std::uint8_t* near, const std::uint8_t* far) {
+    return hn::Add(threeTimes(sumsOf(near)), sumsOf(far));
+}
+
 void betweenRows(const std::uint8_t* near, const std::uint8_t* far, std::size_t count, std::uint8_t* to) {
     const Sums d;
-    const auto column = [&](std::size_t x)
-                            HWY_ATTR { return hn::Add(threeTimes(sumsOf(near + x)), sumsOf(far + x)); };
-    for (std::size_t x = 0; x < count; x += hn::Lanes(d)) {
-        const auto here = threeTimes(column(x));
-        const auto left = hn::Add(hn::Add(here, column(x - 1)), hn::Set(d, 8)),
-                   right = hn::Add(hn::Add(here, column(x + 1)), hn::Set(d, 7));
+    for (std::size_t x = 0; x < count; x += hn::Lanes(d), near += hn::Lanes(d), far += hn::Lanes(d)) {
+        const auto here = threeTimes(sumsOfBoth(near, far));
+        const auto left = hn::Add(hn::Add(here, sumsOfBoth(near - 1, far - 1)), hn::Set(d, 8)),
+                   right = hn::Add(hn::Add(here, sumsOfBoth(near + 1, far + 1)), hn::Set(d, 7));
         storeTwo(hn::ShiftRight<4>(left), hn::ShiftRight<4>(right), to + 2 * x);
     }
 }
