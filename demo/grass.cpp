@@ -114,13 +114,13 @@ Blade bladeOf(const Grass& grass, int i, float aspect, Random& random) {
 
 /// In the water that it stands in: broken, and darker than it is.
 void paintMirrored(Canvas& canvas, const Grass& grass) {
-    Random random(grass.seed);
+    Random random(grass.seed), waves(grass.seed + 29); // apart: the same blades
     Layer layer(canvas, 0, grass.ground, canvas.aspect(),
                 std::min(1.0F, grass.ground + grass.depth + grass.height * 1.4F), 0.05F);
     for (int i = 0; i < grass.blades; ++i) {
         auto blade = bladeOf(grass, i, canvas.aspect(), random);
         for (auto* point : {&blade.bend, &blade.tip})
-            *point = {point->x + random.range(-1, 1) * blade.width * 2,
+            *point = {point->x + waves.range(-1, 1) * blade.width * 2,
                       blade.root.y + (blade.root.y - point->y) * 0.9};
         setLightAlong(layer.cairo(), blade, 0.4F);
         half(layer.cairo(), blade, -1), half(layer.cairo(), blade, 1);

@@ -5,6 +5,7 @@
 
 #include "decode/huffman_codes.h"
 
+#include <algorithm>
 #include <cstdlib>
 
 namespace keepseal {

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Rows of a JPEG straight out of libjpeg: those of libvips are put into strips that are cleared first and
-// copied after. The same pixels, by the same library. Internal to decode/.
+// Rows of a JPEG by our own reading of its codes (scan_rows.h), or else straight out of libjpeg: those of
+// libvips are put into strips that are cleared first and copied after. The same pixels. Internal to decode/.
 #pragma once
 
 #include "decode/decode.h"

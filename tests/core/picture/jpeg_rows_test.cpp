@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// JPEGs are decoded by libjpeg itself: the same pixels, pixel by pixel, as libvips makes of them.
+// JPEGs are decoded without libvips: the same pixels, pixel by pixel, as it makes of them.
 #include "base/problem.h"
 #include "decode/resample.h"
 #include "picture/develop.h"
