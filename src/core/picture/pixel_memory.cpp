@@ -129,7 +129,6 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
 }
 
 void giveFreedMemoryBack() noexcept {
-    ::mallopt(M_MMAP_MAX, 65536); // as glibc has it
     ::mallopt(M_MMAP_THRESHOLD, 1 << 20);
     ::mallopt(M_TRIM_THRESHOLD, 128 << 10);
 }
@@ -138,8 +137,9 @@ KeepsFreedMemory::KeepsFreedMemory() {
     const std::lock_guard lock(keeperMutex);
     if (keepers++ > 0)
         return;
-    ::mallopt(M_MMAP_MAX, 0); // what is mapped for itself goes back when it is freed
-    ::mallopt(M_TRIM_THRESHOLD, 256 << 20);
+    // Not more: a worker may hold only so much, and what it keeps counts.
+    ::mallopt(M_MMAP_THRESHOLD, 32 << 20); // glibc's most
+    ::mallopt(M_TRIM_THRESHOLD, 64 << 20);
 }
 
 KeepsFreedMemory::~KeepsFreedMemory() {

@@ -96,6 +96,7 @@ DecodedPtr decodedBeside(JpegCoefficients& held, const ByteSource& source, const
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts, int decodeAt,
                   bool allAnew) {
     try {
+        const KeepsLargeBlocks keeping;
         if (decodeAt < 0 || decodeAt > kMostBeside)
             throw Problem(ProblemKind::Internal, name, "no coefficients are read at that size");
         HeldJpeg out;

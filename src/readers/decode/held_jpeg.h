@@ -9,6 +9,7 @@
 #include "decode/jpeg_scan.h"
 #include "picture/untouched.h"
 
+#include <malloc.h>
 #include <optional>
 #include <vector>
 
@@ -45,5 +46,18 @@ bool keepsBlocks(const jpeg_decompress_struct* reader);
 
 /// Empty where there is no colour, or it is not sampled as is usual.
 Size perColour(JpegReader& jpeg);
+
+/// While it lives, large blocks are taken where they stay the process's own when they are freed: the
+/// coefficients of the next picture are as many, and pages that are touched for the first time are a fifth of
+/// the work.
+struct KeepsLargeBlocks {
+    KeepsLargeBlocks() {
+        ::mallopt(M_TRIM_THRESHOLD, 256 << 20);
+        ::mallopt(M_MMAP_MAX, 0);
+    }
+    ~KeepsLargeBlocks() { ::mallopt(M_MMAP_MAX, 65536); } // as glibc has it
+    KeepsLargeBlocks(const KeepsLargeBlocks&) = delete;
+    KeepsLargeBlocks& operator=(const KeepsLargeBlocks&) = delete;
+};
 
 } // namespace keepseal

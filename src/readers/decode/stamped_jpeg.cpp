@@ -186,6 +186,7 @@ private:
 };
 
 Bytes codedAnew(JpegCoefficients& held, const ChangedPart& changed, const BlockCoding& coding) {
+    const KeepsLargeBlocks keeping;
     auto& original = held.reader;
     if (coding.quality < 1 || coding.quality > 100 || !canBeCoded(perColour(original), coding))
         throw Problem(ProblemKind::Internal, {}, "its blocks can't be coded so");
