@@ -43,7 +43,13 @@ public:
                 forget(request.getForget());
                 to.setDone();
             } else {
-                meet(request, DescriptorSource(std::move(file), name), name, to);
+                const DescriptorSource source(std::move(file), name);
+                try {
+                    meet(request, source, name, to);
+                } catch (const std::bad_alloc&) { // what was kept for the next picture counts, too
+                    releasePixelMemory();
+                    meet(request, source, name, to);
+                }
             }
         } catch (const Problem& problem) {
             wire::write(to.initProblem(), problem);
