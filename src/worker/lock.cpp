@@ -249,7 +249,7 @@ Locks lockIn(const std::vector<fs::path>& readable) {
     ::prctl(PR_SET_DUMPABLE, 0); // nobody else's debugger, and no dump of a picture in a file
     ::prctl(PR_SET_NO_NEW_PRIVS, 1, 0, 0, 0);
     limit(RLIMIT_CORE, 0);
-    limit(RLIMIT_NOFILE, 64);
+    limit(RLIMIT_NOFILE, kMostOpenFiles);
     limit(RLIMIT_FSIZE, halfOfMemory()); // shared memory counts as a file
     out.fileSystem = lockFileSystem(readable);
     out.calls = lockCalls();

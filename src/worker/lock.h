@@ -10,6 +10,9 @@
 
 namespace keepseal::worker {
 
+/// At once, so that a decoder that opens and never closes ends soon.
+inline constexpr int kMostOpenFiles = 256;
+
 struct Locks {
     int fileSystem = 0; ///< Landlock's version; 0: this kernel has none, or it is switched off
     bool calls = false; ///< seccomp

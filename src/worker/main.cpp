@@ -45,7 +45,7 @@ int main(int, char** argv) {
     using namespace keepseal;
     startPictureEngine(argv[0]);
     useVectorCode();
-    sharePixelMemory();
+    sharePixelMemory(worker::kMostOpenFiles / 2);
     const KeepsFreedMemory fromOneToTheNext; // until nobody has asked for a while: see serve()
     std::thread(endWithTheProgram).detach();
     worker::limitMemory();

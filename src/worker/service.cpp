@@ -43,13 +43,7 @@ public:
                 forget(request.getForget());
                 to.setDone();
             } else {
-                const DescriptorSource source(std::move(file), name);
-                try {
-                    meet(request, source, name, to);
-                } catch (const std::bad_alloc&) { // what was kept for the next picture counts, too
-                    releasePixelMemory();
-                    meet(request, source, name, to);
-                }
+                meet(request, DescriptorSource(std::move(file), name), name, to);
             }
         } catch (const Problem& problem) {
             wire::write(to.initProblem(), problem);

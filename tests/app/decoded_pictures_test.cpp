@@ -53,6 +53,17 @@ TEST_F(Decoded, AFileWrittenAnewIsAnotherPicture) {
     EXPECT_NE(after, before);
 }
 
+TEST_F(Decoded, MoreSmallPicturesAreLookedAtThanAProcessKeeps) {
+    DecodedPictures pictures;
+    for (int i = 0; i < 150; ++i) {
+        const auto path = folder / ("small_" + std::to_string(i) + ".jpg");
+        fs::copy_file(folder / "tide.jpg", path);
+        const Original original(path);
+        const auto facts = factsOf(original);
+        EXPECT_NO_THROW((void)pictures.developed(original, facts, wholePicture(facts, {120, 80}))) << i;
+    }
+}
+
 TEST_F(Decoded, KeepsWhatWasUsedLastAndNoMoreThanItMay) {
     const auto bytes = 2ULL * 1200 * 800 * 3;
     DecodedPictures pictures(2 * bytes);

@@ -302,6 +302,27 @@ TEST(Cage, StopEndsAReadThatHangs) {
     job.expectUntouched();
 }
 
+/// Blocks of pixels are kept for the next picture, and each is a file that is open.
+TEST(Cage, AWorkerThatMadePicturesOfManySizesGoesOn) {
+    const TempFolder folder;
+    makePicture(folder / "tide.jpg", 1600, 1200);
+    const Original original(folder / "tide.jpg");
+    const auto facts = readFacts(original, "tide.jpg");
+    startAnew();
+    std::vector<DecodedPtr> held;
+    for (int i = 0; i < 40; ++i)
+        held.push_back(decodePicture(original, "tide.jpg", facts, 1));
+    for (int i = 0; i < 150; ++i) {
+        const Size target{400 + 8 * i, 300 + 6 * i};
+        Frame made;
+        ASSERT_NO_THROW(made = develop(original, "tide.jpg", facts, wholePicture(facts, target), nullptr,
+                                       held[static_cast<std::size_t>(i) % held.size()]))
+            << i;
+        EXPECT_EQ(made.size, target);
+    }
+    EXPECT_NO_THROW((void)inspect(original));
+}
+
 #ifndef KEEPSEAL_SANITIZED // whose own memory is not limited
 /// What decoders hold is known before they begin: a worker gets so much and no more, and ends where that is
 /// less.

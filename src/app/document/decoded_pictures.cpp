@@ -31,13 +31,16 @@ bool DecodedPictures::has(const FileIdentity& identity, int shrink) const {
 std::list<DecodedPictures::KeptPtr> DecodedPictures::tooMany() {
     const std::lock_guard lock(m_mutex);
     std::uint64_t bytes = 0;
+    std::size_t count = 0;
     std::list<KeptPtr> out;
     for (auto kept = m_kept.begin(); kept != m_kept.end();) {
         const auto at = kept++;
-        if (bytes + (*at)->bytes > m_most)
+        if (count == kMostPictures || bytes + (*at)->bytes > m_most) {
             out.splice(out.end(), m_kept, at);
-        else
+        } else {
             bytes += (*at)->bytes;
+            ++count;
+        }
     }
     return out;
 }

@@ -20,6 +20,8 @@ class DecodedPictures {
 public:
     /// Bytes kept altogether: the latest ones. A picture that alone takes more is not kept.
     static constexpr std::uint64_t kMost = 160ULL << 20;
+    /// And not more than this of small ones: all may lie in one process, which keeps a certain number.
+    static constexpr std::size_t kMostPictures = 48;
     explicit DecodedPictures(std::uint64_t most = kMost) : m_most(most) {}
 
     using Work = std::function<void(const DecodedPtr&)>;

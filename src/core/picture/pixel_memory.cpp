@@ -35,13 +35,14 @@ std::size_t keptBytes = 0;
 std::mutex keeperMutex;
 int keepers = 0;
 
-std::atomic<bool> sharing{false};
+std::atomic<std::size_t> mostShared{0};
 std::mutex sharedMutex;
 std::map<const void*, int>& sharedBlocks() {
     static auto* blocks = new std::map<const void*, int>;
     return *blocks;
 }
 
+/// Null: a descriptor, or memory, is not to be had.
 void* freshShared(std::size_t bytes) {
     const int descriptor = ::memfd_create("keep-seal", MFD_CLOEXEC);
     void* block = MAP_FAILED;
@@ -50,15 +51,16 @@ void* freshShared(std::size_t bytes) {
     if (block == MAP_FAILED) {
         if (descriptor >= 0)
             ::close(descriptor);
-        throw std::bad_alloc();
+        return nullptr;
     }
     const std::lock_guard lock(sharedMutex);
     sharedBlocks()[block] = descriptor;
     return block;
 }
 
-void* freshBlock(std::size_t bytes) {
-    return sharing ? freshShared(bytes) : ::operator new(bytes);
+bool mayShareMore() {
+    const std::lock_guard lock(sharedMutex);
+    return sharedBlocks().size() < mostShared;
 }
 
 void dropBlock(void* block, std::size_t bytes) noexcept {
@@ -73,10 +75,33 @@ void dropBlock(void* block, std::size_t bytes) noexcept {
     ::munmap(block, bytes);
 }
 
+/// Under keptMutex; false: none is kept.
+bool dropOldest() noexcept {
+    auto& blocks = keptBlocks();
+    if (blocks.empty())
+        return false;
+    dropBlock(blocks.front().block, blocks.front().bytes);
+    keptBytes -= blocks.front().bytes;
+    blocks.erase(blocks.begin());
+    return true;
+}
+
+void* freshBlock(std::size_t bytes) {
+    if (mostShared == 0)
+        return ::operator new(bytes);
+    {
+        const std::lock_guard lock(keptMutex);
+        while (!mayShareMore() && dropOldest()) {
+        }
+    }
+    void* block = mayShareMore() ? freshShared(bytes) : nullptr;
+    return block ? block : ::operator new(bytes); // what is sent of it is copied then
+}
+
 } // namespace
 
-void sharePixelMemory() {
-    sharing = true;
+void sharePixelMemory(std::size_t mostBlocks) {
+    mostShared = mostBlocks;
 }
 
 int sharedDescriptorOf(const void* block) {
@@ -112,10 +137,7 @@ void givePixelBlock(void* block, std::size_t bytes) noexcept {
         const std::lock_guard lock(keptMutex);
         auto& blocks = keptBlocks();
         // The oldest make room: pictures of another size are being made now.
-        while (!blocks.empty() && keptBytes + size > kMostKeptPixelBytes) {
-            dropBlock(blocks.front().block, blocks.front().bytes);
-            keptBytes -= blocks.front().bytes;
-            blocks.erase(blocks.begin());
+        while (keptBytes + size > kMostKeptPixelBytes && dropOldest()) {
         }
         if (keptBytes + size <= kMostKeptPixelBytes) {
             blocks.push_back({block, size});

@@ -38,8 +38,9 @@ inline constexpr std::size_t kMostKeptPixelBytes = 192U << 20;
 
 // Between processes: pixels are made in memory that another can read.
 
-/// From now on large blocks of this process are shared memory of their own.
-void sharePixelMemory();
+/// From now on large blocks of this process are shared memory of their own. Each has a descriptor open, so
+/// there are `mostBlocks` of them at once; what is more is ordinary memory.
+void sharePixelMemory(std::size_t mostBlocks);
 /// The descriptor of such a block, which stays the block's; -1: it is none.
 int sharedDescriptorOf(const void* block);
 
