@@ -8,11 +8,9 @@
 
 namespace keepseal {
 
-JpegCoefficients::JpegCoefficients(const ByteSource& source, const PictureFacts& facts, bool byCodes)
+JpegCoefficients::JpegCoefficients(const ByteSource& source, const PictureFacts& facts)
     : file(allBytesOf(source)), reader({file.data(), file.size()}) {
     requireIs(facts);
-    if (byCodes && !reader.isDamaged())
-        scan = JpegScan::from(reader.ahead(), *reader.get());
 }
 
 void JpegCoefficients::requireIs(const PictureFacts& facts) {
@@ -79,18 +77,36 @@ BlocksFrom blocksOf(JpegReader& jpeg) {
 
 namespace {
 
-DecodedPtr decodedBeside(JpegCoefficients& held, const ByteSource& source, const std::string& name,
-                         const PictureFacts& facts, int shrink) {
-    if (held.scan)
-        return decodePicture(MemorySource({held.file.data(), held.file.size()}), name, facts, shrink);
+/// Its codes are read once, for both: for all coefficients by libjpeg.
+DecodedPtr decodedBeside(JpegCoefficients& held, const std::string& name, const PictureFacts& facts,
+                         int shrink, bool all) {
+    const ByteSpan bytes(held.file.data(), held.file.size());
+    const MemorySource source(bytes);
     const PictureSource opened(source);
     return opened.tellingDamage(name, [&] {
+        const auto like = opened.open(facts, shrink, PictureSource::Need::Header);
         auto out = std::make_shared<DecodedPicture>();
-        out->whole = pixelsBeside(held.reader, opened.open(facts, shrink, PictureSource::Need::Header));
         out->shrink = shrink;
+        out->whole = blankImage(like);
+        if (auto walked = all || held.reader.isDamaged()
+                              ? std::nullopt
+                              : readAllRowsOfScan(bytes, shrink, like, out->whole.memory.data())) {
+            held.scan = std::make_unique<JpegScan>(std::move(*walked));
+        } else {
+            held.reader.willDecodeAt(shrink);
+            out->whole = pixelsBeside(held.reader, like);
+        }
         return out;
     });
 }
+
+void readBlocks(JpegCoefficients& held) {
+    if (!held.reader.isDamaged())
+        held.scan = JpegScan::from(held.reader.ahead(), *held.reader.get());
+    if (!held.scan)
+        held.reader.coefficients();
+}
+
 } // namespace
 
 HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const PictureFacts& facts, int decodeAt,
@@ -100,16 +116,13 @@ HeldJpeg holdJpeg(const ByteSource& source, const std::string& name, const Pictu
         if (decodeAt < 0 || decodeAt > kMostBeside)
             throw Problem(ProblemKind::Internal, name, "no coefficients are read at that size");
         HeldJpeg out;
-        out.coefficients = std::make_shared<JpegCoefficients>(source, facts, decodeAt == 0 || !allAnew);
+        out.coefficients = std::make_shared<JpegCoefficients>(source, facts);
         auto& held = *out.coefficients;
-        if (!held.scan) {
-            if (decodeAt > 0)
-                held.reader.willDecodeAt(decodeAt);
-            held.reader.coefficients();
-        }
-        out.coarse = coarseOf(held.reader, held.means());
         if (decodeAt > 0)
-            out.decoded = decodedBeside(held, source, name, facts, decodeAt);
+            out.decoded = decodedBeside(held, name, facts, decodeAt, allAnew);
+        else
+            readBlocks(held);
+        out.coarse = coarseOf(held.reader, held.means());
         return out;
     } catch (Problem& problem) {
         if (problem.subject.empty())

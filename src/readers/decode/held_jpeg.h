@@ -19,8 +19,7 @@ struct JpegCoefficients {
     Pixels<std::uint8_t> file; ///< its own: whatever was asked with may be gone
     JpegReader reader;         ///< of the header and, where there is no scan, of all coefficients
     std::unique_ptr<JpegScan> scan;
-    /// `byCodes`: most of it will be stepped over.
-    JpegCoefficients(const ByteSource& source, const PictureFacts& facts, bool byCodes);
+    JpegCoefficients(const ByteSource& source, const PictureFacts& facts);
     /// Sizes and offsets of a part must be those of the file: a request is not believed. Throws
     /// Problem(Internal).
     void requireHas(const Rect& part);

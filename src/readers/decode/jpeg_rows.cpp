@@ -69,6 +69,18 @@ bool readRows(const PlainJpeg& asked, const vips::VImage& like,
     }
 }
 
+std::optional<WalkedScan> readAllRowsOfScan(ByteSpan file, int shrink, const vips::VImage& like,
+                                            std::uint8_t* to) {
+    JpegReader jpeg(file);
+    jpeg->scale_denom = static_cast<unsigned>(shrink);
+    const auto rows = ScanRows::from(jpeg.ahead(), *jpeg.get(), true);
+    if (!rows || !isOpenedAlike(jpeg, like))
+        return std::nullopt;
+    for (int y = 0; y < like.height(); ++y, to += VIPS_IMAGE_SIZEOF_LINE(like.get_image()))
+        rows->next(to, static_cast<std::size_t>(like.width()));
+    return rows->takeWalked();
+}
+
 bool readAllRows(const PlainJpeg& jpeg, const vips::VImage& like, std::uint8_t* to) {
     return readRows(jpeg, like, [&](const NextRow& next) {
         for (int y = 0; y < like.height(); ++y, to += VIPS_IMAGE_SIZEOF_LINE(like.get_image()))

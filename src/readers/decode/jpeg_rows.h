@@ -5,8 +5,10 @@
 #pragma once
 
 #include "decode/decode.h"
+#include "decode/walked_scan.h"
 
 #include <functional>
+#include <optional>
 
 namespace keepseal {
 
@@ -28,5 +30,9 @@ bool readRows(const PlainJpeg& jpeg, const vips::VImage& like,
               const std::function<void(const NextRow&)>& use);
 /// All of them, one behind the other.
 bool readAllRows(const PlainJpeg& jpeg, const vips::VImage& like, std::uint8_t* to);
+/// The same of one sequential scan, and what its codes told on the way; none: it is coded otherwise, or
+/// damaged.
+std::optional<WalkedScan> readAllRowsOfScan(ByteSpan file, int shrink, const vips::VImage& like,
+                                            std::uint8_t* to);
 
 } // namespace keepseal

@@ -40,7 +40,7 @@ std::unique_ptr<JpegScan> JpegScan::from(ByteSpan coded, const jpeg_decompress_s
     auto read = CodedScan::from(coded, header);
     if (!read)
         return nullptr;
-    std::unique_ptr<JpegScan> out(new JpegScan(std::move(*read)));
+    std::unique_ptr<JpegScan> out(new JpegScan(WalkedScan(std::move(*read))));
     return out->walk() ? std::move(out) : nullptr;
 }
 
@@ -48,10 +48,11 @@ std::unique_ptr<JpegScan> JpegScan::from(ByteSpan coded, const jpeg_decompress_s
                                                       Means& last) {
     for (std::size_t c = 0; c < shape().components.size(); ++c) {
         const auto& component = shape().components[c];
-        auto* means = m_means[c].data() + row * component.down * component.stride + column * component.across;
+        auto* means =
+            m_walked.means[c].data() + row * component.down * component.stride + column * component.across;
         for (std::size_t y = 0; y < component.down; ++y, means += component.stride)
             for (std::size_t x = 0; x < component.across; ++x) {
-                if (!readMean(bits, m_coded.meansOf(c), last[c]) || !skipOthers(bits, m_coded.othersOf(c)))
+                if (!readMean(bits, coded().meansOf(c), last[c]) || !skipOthers(bits, coded().othersOf(c)))
                     return false;
                 means[x] = static_cast<std::int16_t>(last[c]);
             }
@@ -60,25 +61,23 @@ std::unique_ptr<JpegScan> JpegScan::from(ByteSpan coded, const jpeg_decompress_s
 }
 
 bool JpegScan::walk() {
-    for (std::size_t c = 0; c < shape().components.size(); ++c) {
-        const auto& component = shape().components[c];
-        m_means.emplace_back(component.stride * component.down * shape().unitsDown);
-    }
-    BitReader bits(m_coded.bytes(), 0);
+    m_walked.makeRoom();
+    BitReader bits(coded().bytes(), 0);
     std::size_t unit = 0, column = 0;
-    for (std::size_t s = 0; s < m_coded.segments().size(); ++s) {
-        const auto& segment = m_coded.segments()[s];
-        bits.moveTo(m_coded.bytes(), segment.begin * 8);
+    for (std::size_t s = 0; s < coded().segments().size(); ++s) {
+        const auto& segment = coded().segments()[s];
+        bits.moveTo(coded().bytes(), segment.begin * 8);
         Means last{};
-        for (const auto end = m_coded.endOf(s); unit < end; ++unit) {
+        for (const auto end = coded().endOf(s); unit < end; ++unit) {
             if (column == 0)
-                m_rowBegins.push_back(bits.position());
-            if (!walkUnit(bits, column, m_rowBegins.size() - 1, last) || bits.position() > segment.end * 8)
+                m_walked.rowBegins.push_back(bits.position());
+            if (!walkUnit(bits, column, m_walked.rowBegins.size() - 1, last) ||
+                bits.position() > segment.end * 8)
                 return false;
             column = column + 1 == shape().unitsAcross ? 0 : column + 1;
         }
-        m_lastBits.push_back(bits.position());
-        if (segment.end * 8 - m_lastBits.back() >= 8) // more than fills a byte
+        m_walked.lastBits.push_back(bits.position());
+        if (segment.end * 8 - m_walked.lastBits.back() >= 8) // more than fills a byte
             return false;
     }
     return true;
@@ -88,7 +87,7 @@ JpegScan::Means JpegScan::meansBefore(std::size_t unit) const {
     Means out{};
     if (unit % shape().restart != 0)
         eachBlock(unit - 1, [&](std::size_t c, std::size_t x, std::size_t y) {
-            out[c] = m_means[c][y * shape().components[c].stride + x];
+            out[c] = m_walked.means[c][y * shape().components[c].stride + x];
         });
     return out;
 }
@@ -98,7 +97,7 @@ void JpegScan::readUnit(BitReader& from, Means& last, UnitBlocks& to, std::size_
     BitReader bits = from; // nobody else's: it stays in registers
     for (std::size_t c = 0; c < shape().components.size(); ++c) {
         const auto& component = shape().components[c];
-        const auto &ofMeans = m_coded.meansOf(c), &ofOthers = m_coded.othersOf(c);
+        const auto &ofMeans = coded().meansOf(c), &ofOthers = coded().othersOf(c);
         const auto stride = to.m_components[c].stride;
         auto* blocks = to.m_components[c].coefficients.data() +
                        (row * component.down * stride + column * component.across) * DCTSIZE2;
@@ -118,21 +117,21 @@ void JpegScan::readUnit(BitReader& from, Means& last, UnitBlocks& to, std::size_
 void JpegScan::skipUnit(BitReader& bits, Means& last) const {
     for (std::size_t c = 0; c < shape().components.size(); ++c)
         for (auto left = shape().components[c].across * shape().components[c].down; left > 0; --left) {
-            (void)readMean(bits, m_coded.meansOf(c), last[c]);
-            (void)skipOthers(bits, m_coded.othersOf(c));
+            (void)readMean(bits, coded().meansOf(c), last[c]);
+            (void)skipOthers(bits, coded().othersOf(c));
         }
 }
 
 UnitBlocks JpegScan::blocks(const UnitArea& area) const {
     UnitBlocks out(shape(), area);
     out.m_bits.reserve(area.width() * area.height());
-    BitReader bits(m_coded.bytes(), 0);
+    BitReader bits(coded().bytes(), 0);
     for (auto row = area.top; row < area.bottom; ++row) {
         const auto first = row * shape().unitsAcross;
         Means last{};
         for (auto unit = first; unit < first + area.right; ++unit) {
             if (unit == first || unit % shape().restart == 0) {
-                bits.moveTo(m_coded.bytes(), beginOf(unit));
+                bits.moveTo(coded().bytes(), beginOf(unit));
                 last = meansBefore(unit);
             }
             if (unit < first + area.left) {

@@ -1,11 +1,11 @@
 // SPDX-FileCopyrightText: Keep Seal contributors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A JPEG whose blocks follow each other in one sequential scan (ITU-T T.81, annex F), walked through once by
-// its codes alone: where each row of units lies in its bits, and the mean of each block. Single blocks can
-// then be read out and be exchanged; all else is copied bit by bit. Internal to decode/.
+// A JPEG whose blocks follow each other in one sequential scan (ITU-T T.81, annex F), of which is known where
+// each row of units lies in its bits, and the mean of each block. Single blocks can then be read out and be
+// exchanged; all else is copied bit by bit. Internal to decode/.
 #pragma once
 
-#include "decode/coded_scan.h"
+#include "decode/walked_scan.h"
 
 #include <memory>
 #include <utility>
@@ -62,10 +62,12 @@ class JpegScan {
 public:
     /// As CodedScan::from(). Null also where it is damaged.
     static std::unique_ptr<JpegScan> from(ByteSpan coded, const jpeg_decompress_struct& header);
+    /// All of it was read without a fault.
+    explicit JpegScan(WalkedScan walked) : m_walked(std::move(walked)) {}
 
-    const ScanShape& shape() const { return m_coded.shape(); }
+    const ScanShape& shape() const { return m_walked.shape(); }
     /// The first coefficients of a component's blocks, in rows of its stride.
-    const std::vector<std::int16_t>& means(std::size_t component) const { return m_means[component]; }
+    const std::vector<std::int16_t>& means(std::size_t component) const { return m_walked.means[component]; }
     UnitBlocks blocks(const UnitArea& area) const;
     /// Adds the coded data, up to the end of the JPEG, in which `units`, read from here, are as they have
     /// been changed, and all else is copied bit by bit. False: the original's tables have no code for a value
@@ -73,7 +75,6 @@ public:
     bool addExchanged(const UnitBlocks& units, Bytes& to) const;
 
 private:
-    explicit JpegScan(CodedScan coded) : m_coded(std::move(coded)) {}
     using Means = std::array<int, MAX_COMPS_IN_SCAN>; ///< the last of each component: T.81, F.1.1.5.1
     class Rewriter;
 
@@ -88,6 +89,7 @@ private:
                     use(c, x, y);
         }
     }
+    const CodedScan& coded() const { return m_walked.coded; }
     bool walk();
     bool walkUnit(BitReader& bits, std::size_t column, std::size_t row, Means& last);
     /// Of one that was walked over without a fault; `column` and `row`: in what is read.
@@ -97,14 +99,11 @@ private:
     Means meansBefore(std::size_t unit) const;
     /// Where a unit begins that is the first of a segment or of a row.
     std::uint64_t beginOf(std::size_t unit) const {
-        return unit % shape().restart == 0 ? m_coded.segments()[unit / shape().restart].begin * 8
-                                           : m_rowBegins[unit / shape().unitsAcross];
+        return unit % shape().restart == 0 ? coded().segments()[unit / shape().restart].begin * 8
+                                           : m_walked.rowBegins[unit / shape().unitsAcross];
     }
 
-    CodedScan m_coded;
-    std::vector<std::uint64_t> m_lastBits; ///< of each segment: behind its last code
-    std::vector<std::vector<std::int16_t>> m_means;
-    std::vector<std::uint64_t> m_rowBegins; ///< in bits
+    WalkedScan m_walked;
 };
 
 } // namespace keepseal

@@ -64,7 +64,7 @@ public:
         : m_scan(scan), m_units(units), m_area(units.area()), m_to(to) {}
 
     bool write() {
-        const auto& segments = m_scan.m_coded.segments();
+        const auto& segments = m_scan.coded().segments();
         for (std::size_t s = 0; s < segments.size(); ++s) {
             if (!writeSegment(s))
                 return false;
@@ -77,13 +77,13 @@ public:
 
 private:
     bool writeSegment(std::size_t s) {
-        const auto begin = s * m_scan.shape().restart, end = m_scan.m_coded.endOf(s);
+        const auto begin = s * m_scan.shape().restart, end = m_scan.coded().endOf(s);
         auto copied = m_scan.beginOf(begin); // up to that bit
         const auto copyUpTo = [&](std::uint64_t bit) {
             constexpr std::uint64_t kAtOnce = 8 * (64U << 10); // what lies in the processor's own memory
             while (copied < bit) {
                 const auto next = std::min(bit, copied + kAtOnce);
-                m_bits.copy(m_scan.m_coded.bytes(), copied, next);
+                m_bits.copy(m_scan.coded().bytes(), copied, next);
                 addEscaped(m_bits.whole(), m_to);
                 copied = next;
             }
@@ -101,7 +101,7 @@ private:
             if (last < end && !isHeld(last) && meansBefore(last) != m_scan.meansBefore(last))
                 return false;
         }
-        copyUpTo(m_scan.m_lastBits[s]);
+        copyUpTo(m_scan.m_walked.lastBits[s]);
         return true;
     }
 
@@ -115,7 +115,7 @@ private:
             const auto before = meansBefore(unit);
             if (before == m_scan.meansBefore(unit) && !m_units.isChanged(unit)) {
                 const auto [begin, end] = m_units.bitsOf(unit);
-                m_bits.copy(m_scan.m_coded.bytes(), begin, end);
+                m_bits.copy(m_scan.coded().bytes(), begin, end);
             } else if (!writeUnit(unit, before)) {
                 return false;
             }
@@ -127,8 +127,8 @@ private:
         bool coded = true;
         m_scan.eachBlock(unit, [&](std::size_t c, std::size_t x, std::size_t y) {
             const auto& block = m_units.block(c, x, y);
-            coded = coded && writeMean(m_bits, m_scan.m_coded.meansOf(c), block[0] - last[c]) &&
-                    writeOthers(m_bits, m_scan.m_coded.othersOf(c), block);
+            coded = coded && writeMean(m_bits, m_scan.coded().meansOf(c), block[0] - last[c]) &&
+                    writeOthers(m_bits, m_scan.coded().othersOf(c), block);
             last[c] = block[0];
         });
         return coded;
@@ -152,7 +152,7 @@ private:
 };
 
 bool JpegScan::addExchanged(const UnitBlocks& units, Bytes& to) const {
-    to.reserve(to.size() + m_coded.size() + m_coded.size() / 64);
+    to.reserve(to.size() + coded().size() + coded().size() / 64);
     return Rewriter(*this, units, to).write();
 }
 

@@ -29,21 +29,21 @@ bool isUsual(const jpeg_decompress_struct& header) {
 
 } // namespace
 
-std::unique_ptr<ScanRows> ScanRows::from(ByteSpan coded, jpeg_decompress_struct& header) {
+std::unique_ptr<ScanRows> ScanRows::from(ByteSpan coded, jpeg_decompress_struct& header, bool isForWalk) {
     if (!isUsual(header) || header.dct_method != JDCT_ISLOW || !header.do_fancy_upsampling)
         return nullptr;
     auto read = CodedScan::from(coded, header);
     if (!read)
         return nullptr;
     jpeg_calc_output_dimensions(&header);
-    std::unique_ptr<ScanRows> out(new ScanRows(std::move(*read)));
+    std::unique_ptr<ScanRows> out(new ScanRows(std::move(*read), isForWalk));
     return out->takePlanes(header) ? std::move(out) : nullptr;
 }
 
 bool ScanRows::takePlanes(const jpeg_decompress_struct& header) {
     const auto side = header.comp_info[0].DCT_scaled_size;
     m_isSmoothed = header.min_DCT_scaled_size > 1; // as libjpeg has it
-    const auto& shape = m_coded.shape();
+    const auto& shape = coded().shape();
     const auto inOneGo = (shape.unitsAcross + kUnitsAtOnce - 1) / kUnitsAtOnce * kUnitsAtOnce;
     for (std::size_t c = 0; c < shape.components.size(); ++c) {
         const auto& info = header.comp_info[c];
@@ -92,7 +92,7 @@ void ScanRows::takeBlocks() {
         auto& plane = m_planes[c];
         for (std::size_t y = 0; y < plane.down; ++y)
             for (std::size_t x = 0; x < plane.across; ++x) {
-                Block block{&m_coded.meansOf(c), &m_coded.othersOf(c), c, plane.side == 1, {}, {}};
+                Block block{&coded().meansOf(c), &coded().othersOf(c), c, plane.side == 1, {}, {}};
                 for (std::size_t unit = 0; unit < kUnitsAtOnce; ++unit) {
                     const auto column = unit * plane.across + x,
                                eight = y * plane.across + column / kBlocksAtOnce;
@@ -130,18 +130,43 @@ void ScanRows::takeBlocks() {
 
 bool ScanRows::readUnits(std::size_t column, std::size_t count) {
     for (std::size_t i = 0; i < count; ++i, ++m_unit) {
-        if (m_unit == m_segment * m_coded.shape().restart) {
-            m_bits.moveTo(m_coded.bytes(), m_coded.segments()[m_segment++].begin * 8);
+        if (m_unit == m_segment * coded().shape().restart) {
+            m_bits.moveTo(coded().bytes(), coded().segments()[m_segment++].begin * 8);
             m_means.fill(0);
         }
-        const auto end = m_coded.segments()[m_segment - 1].end * 8;
+        if (m_isForWalk && column + i == 0)
+            m_walked.rowBegins.push_back(m_bits.position());
+        const auto end = coded().segments()[m_segment - 1].end * 8;
         if (!readUnit(i) || m_bits.position() > end)
             return false;
-        if (m_unit + 1 == m_coded.endOf(m_segment - 1) && end - m_bits.position() >= 8)
+        if (m_unit + 1 != coded().endOf(m_segment - 1))
+            continue;
+        if (m_isForWalk)
+            m_walked.lastBits.push_back(m_bits.position());
+        if (end - m_bits.position() >= 8)
             return false; // more than fills a byte
     }
+    if (m_isForWalk)
+        keepMeans(column, count);
     makeSamples(column);
     return true;
+}
+
+void ScanRows::keepMeans(std::size_t column, std::size_t count) {
+    for (std::size_t c = 0; c < m_planes.size(); ++c) {
+        const auto& plane = m_planes[c];
+        const auto left = column * plane.across, right = left + count * plane.across;
+        const auto* from = plane.coefficients.data();
+        for (std::size_t y = 0; y < plane.down; ++y) {
+            auto* row = m_walked.means[c].data() +
+                        (m_unitRow * plane.down + y) * coded().shape().components[c].stride;
+            for (auto x = left; x < left + kUnitsAtOnce * plane.across; x += kBlocksAtOnce) {
+                if (x < right)
+                    std::copy_n(from, std::min(kBlocksAtOnce, right - x), row + x);
+                from += kCoefficientsAtOnce;
+            }
+        }
+    }
 }
 
 void ScanRows::makeSamples(std::size_t column) {
@@ -164,7 +189,7 @@ void ScanRows::makeSamples(std::size_t column) {
 }
 
 void ScanRows::readUnitRow() {
-    const auto across = m_coded.shape().unitsAcross;
+    const auto across = coded().shape().unitsAcross;
     for (std::size_t column = 0; column < across && !m_isDamaged; column += kUnitsAtOnce)
         m_isDamaged = !readUnits(column, std::min(kUnitsAtOnce, across - column));
     for (auto& plane : m_planes)
@@ -211,6 +236,12 @@ void ScanRows::next(std::uint8_t* to, std::size_t width) {
                *red = colourRow(m_planes[2], y, m_red.data());
     coloursOf(luma, blue, red, width, m_colours.data());
     std::copy_n(m_colours.data(), 3 * width, to);
+}
+
+std::optional<WalkedScan> ScanRows::takeWalked() {
+    if (!m_isForWalk || m_isDamaged || m_unit < coded().shape().units())
+        return std::nullopt;
+    return std::move(m_walked);
 }
 
 } // namespace keepseal

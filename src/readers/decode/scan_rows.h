@@ -4,23 +4,27 @@
 // its time. The same pixels to the last bit. Internal to decode/.
 #pragma once
 
-#include "decode/coded_scan.h"
 #include "decode/scan_passes.h"
+#include "decode/walked_scan.h"
 
 #include <memory>
+#include <optional>
 
 namespace keepseal {
 
 class ScanRows {
 public:
     /// `header`: as libjpeg has read it, with the scale that is wanted; `coded`: from the first byte behind
-    /// it, the caller's until this returns. Null: libjpeg is to be asked.
-    static std::unique_ptr<ScanRows> from(ByteSpan coded, jpeg_decompress_struct& header);
+    /// it, the caller's until this returns. Null: libjpeg is to be asked. `isForWalk`: takeWalked() will be.
+    static std::unique_ptr<ScanRows> from(ByteSpan coded, jpeg_decompress_struct& header,
+                                          bool isForWalk = false);
 
     /// Writes the first `width` pixels of the next row, top first: grey, or red, green and blue. After
     /// something was damaged: nothing that makes sense.
     void next(std::uint8_t* to, std::size_t width);
     bool isDamaged() const { return m_isDamaged; }
+    /// After the last row, and nothing after it. None: something was damaged, or is not read.
+    std::optional<WalkedScan> takeWalked();
 
 private:
     /// So many are made samples of at once: as many blocks as that takes at least, and all of it stays in
@@ -48,18 +52,25 @@ private:
         std::array<JCOEF*, kUnitsAtOnce> to; ///< in each of the units that are read at once
         std::array<int*, kUnitsAtOnce> reached;
     };
-    explicit ScanRows(CodedScan coded) : m_coded(std::move(coded)), m_bits(m_coded.bytes(), 0) {}
+    ScanRows(CodedScan coded, bool isForWalk)
+        : m_isForWalk(isForWalk), m_walked(std::move(coded)), m_bits(this->coded().bytes(), 0) {
+        if (m_isForWalk)
+            m_walked.makeRoom();
+    }
+    const CodedScan& coded() const { return m_walked.coded; }
     bool takePlanes(const jpeg_decompress_struct& header);
     void takeBlocks();
     void readUnitRow();
     bool readUnits(std::size_t column, std::size_t count);
     bool readUnit(std::size_t within);
+    void keepMeans(std::size_t column, std::size_t count);
     void makeSamples(std::size_t column);
     /// Rows of units that a row of pixels takes its colours from.
     std::size_t unitRowsFor(std::size_t y) const;
     const std::uint8_t* colourRow(Plane& plane, std::size_t y, std::uint8_t* room);
 
-    CodedScan m_coded;
+    const bool m_isForWalk;
+    WalkedScan m_walked; ///< but for its codes only where it is
     BitReader m_bits;
     std::array<int, MAX_COMPS_IN_SCAN> m_means{}; ///< the last of each component
     std::vector<Plane> m_planes;

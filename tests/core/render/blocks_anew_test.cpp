@@ -196,20 +196,25 @@ TEST_F(BlocksAnew, AnotherQualityOfAFinishedCopyIsAsIfItWereFinishedForIt) {
 
 TEST_F(BlocksAnew, ReadTogetherWithPixelsItIsTheSame) {
     for (const auto& kind :
-         {JpegKind{"422", 2, 1, false, 0, 3, {203, 149}}, JpegKind{"progressive", 1, 1, true}}) {
+         {JpegKind{"422", 2, 1, false, 0, 3, {203, 149}}, JpegKind{"420", 2, 2, false, 5, 3, {203, 149}},
+          JpegKind{"progressive", 1, 1, true}}) {
         const Opened opened(made(kind));
         ChangedPart part;
         part.area = {16, 32, 32, 16};
         part.rgb.assign(32 * 16 * 3, 200);
         part.cells.assign(4 * 2, 1);
-        const auto stamped = [&](int decodeAt, bool allAnew) {
-            const auto held = holdJpeg(opened.original, kind.name, opened.facts, decodeAt, allAnew);
-            EXPECT_EQ(held.decoded != nullptr, decodeAt > 0);
-            return stampedJpeg(held.coefficients, part, {85, {2, 2}});
-        };
-        const auto alone = stamped(0, true);
-        EXPECT_EQ(stamped(2, true), alone);
-        EXPECT_EQ(stamped(2, false), alone);
+        for (const auto& coding : {BlockCoding{85, {2, 2}}, BlockCoding{}}) {
+            const auto stamped = [&](int decodeAt, bool allAnew) {
+                const auto held = holdJpeg(opened.original, kind.name, opened.facts, decodeAt, allAnew);
+                EXPECT_EQ(held.decoded != nullptr, decodeAt > 0);
+                return stampedJpeg(held.coefficients, part, coding);
+            };
+            const auto alone = stamped(0, !coding.untouched());
+            for (const int shrink : {1, 2, 4}) {
+                EXPECT_EQ(stamped(shrink, false), alone) << kind.name << shrink;
+                EXPECT_EQ(stamped(shrink, !coding.untouched()), alone) << kind.name << shrink;
+            }
+        }
     }
 }
 
