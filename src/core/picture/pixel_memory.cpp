@@ -86,15 +86,16 @@ bool dropOldest() noexcept {
     return true;
 }
 
+bool makeRoomToShare() {
+    const std::lock_guard lock(keptMutex);
+    while (!mayShareMore())
+        if (!dropOldest())
+            return false;
+    return true;
+}
+
 void* freshBlock(std::size_t bytes) {
-    if (mostShared == 0)
-        return ::operator new(bytes);
-    {
-        const std::lock_guard lock(keptMutex);
-        while (!mayShareMore() && dropOldest()) {
-        }
-    }
-    void* block = mayShareMore() ? freshShared(bytes) : nullptr;
+    void* block = mostShared > 0 && makeRoomToShare() ? freshShared(bytes) : nullptr;
     return block ? block : ::operator new(bytes); // what is sent of it is copied then
 }
 
@@ -159,7 +160,6 @@ KeepsFreedMemory::KeepsFreedMemory() {
     const std::lock_guard lock(keeperMutex);
     if (keepers++ > 0)
         return;
-    // Not more: a worker may hold only so much, and what it keeps counts.
     ::mallopt(M_MMAP_THRESHOLD, 32 << 20); // glibc's most
     ::mallopt(M_TRIM_THRESHOLD, 64 << 20);
 }

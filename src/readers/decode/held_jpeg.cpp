@@ -77,32 +77,39 @@ BlocksFrom blocksOf(JpegReader& jpeg) {
 
 namespace {
 
-/// Its codes are read once, for both: for all coefficients by libjpeg.
+std::unique_ptr<JpegScan> scanOf(JpegCoefficients& held) {
+    return held.reader.isDamaged() ? nullptr : JpegScan::from(held.reader.ahead(), *held.reader.get());
+}
+
+/// Its codes are read once, for both: for `all` coefficients by libjpeg.
 DecodedPtr decodedBeside(JpegCoefficients& held, const std::string& name, const PictureFacts& facts,
                          int shrink, bool all) {
     const ByteSpan bytes(held.file.data(), held.file.size());
     const MemorySource source(bytes);
     const PictureSource opened(source);
-    return opened.tellingDamage(name, [&] {
+    return opened.tellingDamage(name, [&]() -> DecodedPtr {
         const auto like = opened.open(facts, shrink, PictureSource::Need::Header);
-        auto out = std::make_shared<DecodedPicture>();
+        const auto out = std::make_shared<DecodedPicture>();
         out->shrink = shrink;
         out->whole = blankImage(like);
-        if (auto walked = all || held.reader.isDamaged()
-                              ? std::nullopt
-                              : readAllRowsOfScan(bytes, shrink, like, out->whole.memory.data())) {
+        const bool byCodes = !all && !held.reader.isDamaged();
+        if (auto walked =
+                byCodes ? readAllRowsOfScan(bytes, shrink, like, out->whole.memory.data()) : std::nullopt) {
             held.scan = std::make_unique<JpegScan>(std::move(*walked));
-        } else {
-            held.reader.willDecodeAt(shrink);
-            out->whole = pixelsBeside(held.reader, like);
+            return out;
         }
+        if (byCodes) // sampled as only libjpeg makes pixels of
+            held.scan = scanOf(held);
+        if (held.scan)
+            return decodePicture(source, name, facts, shrink);
+        held.reader.willDecodeAt(shrink);
+        out->whole = pixelsBeside(held.reader, like);
         return out;
     });
 }
 
 void readBlocks(JpegCoefficients& held) {
-    if (!held.reader.isDamaged())
-        held.scan = JpegScan::from(held.reader.ahead(), *held.reader.get());
+    held.scan = scanOf(held);
     if (!held.scan)
         held.reader.coefficients();
 }

@@ -52,8 +52,8 @@ private:
         std::array<JCOEF*, kUnitsAtOnce> to; ///< in each of the units that are read at once
         std::array<int*, kUnitsAtOnce> reached;
     };
-    ScanRows(CodedScan coded, bool isForWalk)
-        : m_isForWalk(isForWalk), m_walked(std::move(coded)), m_bits(this->coded().bytes(), 0) {
+    ScanRows(CodedScan scan, bool isForWalk)
+        : m_isForWalk(isForWalk), m_walked(std::move(scan)), m_bits(coded().bytes(), 0) {
         if (m_isForWalk)
             m_walked.makeRoom();
     }
@@ -70,7 +70,7 @@ private:
     const std::uint8_t* colourRow(Plane& plane, std::size_t y, std::uint8_t* room);
 
     const bool m_isForWalk;
-    WalkedScan m_walked; ///< but for its codes only where it is
+    WalkedScan m_walked; ///< beside its codes, filled only for takeWalked()
     BitReader m_bits;
     std::array<int, MAX_COMPS_IN_SCAN> m_means{}; ///< the last of each component
     std::vector<Plane> m_planes;

@@ -197,7 +197,7 @@ TEST_F(BlocksAnew, AnotherQualityOfAFinishedCopyIsAsIfItWereFinishedForIt) {
 TEST_F(BlocksAnew, ReadTogetherWithPixelsItIsTheSame) {
     for (const auto& kind :
          {JpegKind{"422", 2, 1, false, 0, 3, {203, 149}}, JpegKind{"420", 2, 2, false, 5, 3, {203, 149}},
-          JpegKind{"progressive", 1, 1, true}}) {
+          JpegKind{"440", 1, 2, false, 0, 3, {203, 149}, false}, JpegKind{"progressive", 1, 1, true}}) {
         const Opened opened(made(kind));
         ChangedPart part;
         part.area = {16, 32, 32, 16};
